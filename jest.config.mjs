@@ -1,0 +1,18 @@
+const shared = {
+  testEnvironment: 'node',
+  extensionsToTreatAsEsm: ['.ts'],
+  transform: { '^.+\\.ts$': '@swc/jest' },
+  moduleNameMapper: {
+    '^@lotus-steady/core/solving$': '<rootDir>/../../packages/core/src/solving.ts',
+    '^@lotus-steady/core$': '<rootDir>/../../packages/core/src/index.ts',
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+  },
+};
+
+/** Run with NODE_OPTIONS=--experimental-vm-modules: everything here is an ES module. */
+export default {
+  projects: [
+    { ...shared, displayName: 'core', rootDir: 'packages/core', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
+    { ...shared, displayName: 'server', rootDir: 'apps/server', testMatch: ['<rootDir>/tests/**/*.test.ts'], setupFiles: ['reflect-metadata'] },
+  ],
+};

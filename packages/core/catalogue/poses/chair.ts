@@ -1,0 +1,144 @@
+import type { Pose } from '../../src/poses/types.js';
+import { ACROSS, CHAIR, CHAIR_LEGS, HANDS_ON_THIGHS, PELVIS_AHEAD, SEATED, SHINS_UPRIGHT, SITTING_TALL, sitting, stretching, TRUNK_UPRIGHT, UP } from './common.js';
+
+const chair = [CHAIR];
+
+export const chairPoses: readonly Pose[] = [
+  {
+    id: 'chair-leg-stretch', name: 'Chair leg stretch', aliases: ['seated hamstring stretch', 'seated leg stretch', 'heel forward on a chair', 'chair hamstring stretch'],
+    purposes: [{ action: 'open', region: 'hamstrings' }, { action: 'open', region: 'calves' }], energy: 'neutral',
+    hold: { unit: 'breaths', usual: 4, least: 1, most: 10 }, side: 'the straight leg', usual: 'chair-leg-stretch.chair',
+    ladder: [{
+      id: 'chair-leg-stretch.chair', name: 'one heel forward', words: ['chair'], level: 'chair', breath: 'natural', props: chair, support: 'hand',
+      frames: [{
+        posture: { ...CHAIR_LEGS, pitch: 16, hipR: [66, 8, 5], kneeR: 10, ankleR: 5, hipL: [98, 6, 0], shoulder: [30, 8, 0], elbow: 45, forearm: 60 },
+        on: [['seat', 'sit'], ['floor', 'soleL heelBackR']], at: [['sitR', [9, null, null]], ['sitL', [9, null, null]], ...HANDS_ON_THIGHS], face: [...PELVIS_AHEAD, ['T8', UP, [0.3, 0.95, 0], 0.6]],
+        aim: [SHINS_UPRIGHT[1]!], free: 'legs arms',
+      }],
+      view: [34, 12], declared: stretching(0, 0), cues: ['Slide one heel forward, toes up.', 'Hinge at the hips with a long back until you feel the back of the leg.'],
+    }],
+  },
+  {
+    id: 'seated-breath', name: 'Seated breath', aliases: ['breath awareness', 'arriving breath', 'sit and breathe'],
+    purposes: [{ action: 'breathe', region: 'whole' }, { action: 'settle', region: 'whole' }], energy: 'settling',
+    hold: { unit: 'breaths', usual: 12, least: 3, most: 40 }, usual: 'seated-breath.chair',
+    ladder: [
+      {
+        id: 'seated-breath.chair', name: 'on a chair', words: ['chair'], level: 'chair', breath: 'slow', props: chair, support: 'none',
+        frames: [SITTING_TALL], view: [38, 12], declared: sitting(0, 0),
+        cues: ['Sit with both feet on the floor.', 'Let the breath come as it comes.'],
+      },
+      {
+        id: 'seated-breath.kneeling', name: 'kneeling, seat on a block', words: ['kneeling', 'hero', 'block'], level: 'kneeling', breath: 'slow', support: 'none',
+        props: [{ kind: 'block', heightCm: 10, under: ['sitR', 'sitL'], where: 'under the seat, between the heels' }],
+        frames: [{
+          symmetric: true, posture: { hip: [75, 8, 0], knee: 148, ankle: -55, shoulder: [20, 5, 0], elbow: 45, forearm: 60 },
+          on: [['floor', 'knee instep'], [10, 'sit']], at: [['palmMidR', 'thighTopR', { gapCm: 1 }]], face: TRUNK_UPRIGHT, free: 'legs arms',
+        }],
+        view: [38, 12], declared: sitting(0, 0), cues: ['Knees as wide as the hips, weight back on the block.', 'Let the breath come as it comes.'],
+      },
+    ],
+  },
+  {
+    id: 'side-bend', name: 'Side bend', aliases: ['seated side bend', 'side stretch', 'crescent side bend'],
+    purposes: [{ action: 'open', region: 'side body', spine: 'side bend' }, { action: 'mobilise', region: 'upper back' }], energy: 'neutral',
+    hold: { unit: 'breaths', usual: 4, least: 1, most: 8 }, side: 'the side she bends towards', usual: 'side-bend.standing',
+    ladder: [
+      {
+        id: 'side-bend.chair', name: 'on a chair', words: ['chair', 'seated'], level: 'chair', breath: 'natural', props: chair, support: 'hand',
+        frames: [{
+          posture: { ...CHAIR_LEGS, side: 32, neckSide: 10, shoulderL: [165, 5, 0], shoulderR: [0, 25, 0], elbowR: 10 },
+          on: SEATED, at: [['sitR', [-6, null, null]], ['sitL', [-6, null, null]], ['palmMidR', [-4, 44, 24]]],
+          face: [['pelvis', ACROSS, ACROSS]], aim: [...SHINS_UPRIGHT, ['shoulderJL', 'wristL', [0, 0.75, 0.66]]], free: 'legs arms side',
+        }],
+        view: [66, 12], declared: stretching(0, 1), cues: ['One hand on the seat, the other arm up and over.', 'Both sitting bones stay heavy.'],
+      },
+      {
+        id: 'side-bend.standing', name: 'standing', words: ['standing'], level: 'standing', breath: 'natural', props: [], support: 'none',
+        frames: [{
+          posture: { side: 26, neckSide: 8, hip: [0, 6, 0], shoulderL: [168, 8, 0], shoulderR: [10, 12, 0], elbowR: 15 },
+          on: [['floor', 'sole']], at: [['ankleR', [0, null, 11]], ['ankleL', [0, null, -11]]],
+          face: [['pelvis', ACROSS, ACROSS, 0.6]], aim: [['shoulderJL', 'wristL', [0.05, 0.8, 0.6]]],
+          balance: 'soleMidR soleMidL', free: 'hip ankle inversion armL',
+        }],
+        view: [72, 8], declared: stretching(0, 1), cues: ['Feet under the hips, both heels heavy.', 'Grow long first, then lean.'],
+      },
+    ],
+  },
+  {
+    id: 'seated-twist', name: 'Seated twist', aliases: ['chair twist', 'open twist', 'sitting twist'],
+    purposes: [{ action: 'mobilise', region: 'upper back', spine: 'twist' }, { action: 'open', region: 'chest' }], energy: 'neutral',
+    hold: { unit: 'breaths', usual: 4, least: 1, most: 8 }, side: 'the side she turns to', usual: 'seated-twist.chair',
+    ladder: [
+      {
+        id: 'seated-twist.chair-small', name: 'small, hands on the thighs', words: ['small', 'gentle'], level: 'chair', breath: 'natural', props: chair, support: 'none',
+        frames: [{
+          posture: { ...CHAIR_LEGS, twist: 16, neckTwist: 12, shoulder: [22, 6, 0], elbow: 55, forearm: 60 }, on: SEATED,
+          at: [['sitR', [-6, null, null]], ['sitL', [-6, null, null]], ...HANDS_ON_THIGHS],
+          face: [...TRUNK_UPRIGHT, ...PELVIS_AHEAD], aim: SHINS_UPRIGHT, free: 'legs arms',
+        }],
+        view: [46, 12], declared: stretching(0, 0), cues: ['Turn from the ribs, a little, as you breathe out.', 'Knees stay level.'],
+      },
+      {
+        id: 'seated-twist.chair', name: 'on a chair, hand on the back', words: ['chair'], level: 'chair', breath: 'natural', props: chair, support: 'hand',
+        frames: [{
+          posture: { ...CHAIR_LEGS, twist: 38, neckTwist: 30, shoulderR: [-20, 30, 0], elbowR: 60, shoulderL: [45, -15, 0], elbowL: 30, forearm: 60 }, on: SEATED,
+          at: [['sitR', [-4, null, null]], ['sitL', [-4, null, null]], ['palmMidR', [-22, 72, 19]], ['palmMidL', 'kneeOutR', { off: [-4, 3, 0] }]],
+          face: [...TRUNK_UPRIGHT, ...PELVIS_AHEAD], aim: SHINS_UPRIGHT, free: 'legs arms twist',
+        }],
+        view: [52, 14], declared: stretching(0, 1, { closedTwist: true }), cues: ['Grow tall as you breathe in.', 'Turn from the chest as you breathe out.', 'Come back through the centre.'],
+      },
+    ],
+  },
+  {
+    id: 'figure-four', name: 'Figure four', aliases: ['ankle on knee', 'figure four in the chair', 'chair pigeon', 'outer hip stretch'],
+    purposes: [{ action: 'open', region: 'outer hip' }, { action: 'open', region: 'hamstrings' }], energy: 'neutral',
+    hold: { unit: 'breaths', usual: 4, least: 1, most: 10 }, side: 'the leg that is lifted', usual: 'figure-four.chair',
+    ladder: [
+      {
+        id: 'figure-four.ankles-crossed', name: 'ankles crossed', words: ['ankles crossed', 'crossed'], level: 'chair', breath: 'natural', props: chair, support: 'none',
+        frames: [{
+          posture: { ...CHAIR_LEGS, hipR: [80, 18, 25], hipL: [80, 18, 25], kneeR: 95, kneeL: 95, shoulder: [25, 8, 0], elbow: 50, forearm: 60 },
+          on: [['seat', 'sit']], at: [['sitR', [-4, null, null]], ['sitL', [-4, null, null]], ['ankleR', [20, 12, -7]], ['ankleL', [14, 9, 7]], ...HANDS_ON_THIGHS],
+          face: [...PELVIS_AHEAD, ...TRUNK_UPRIGHT], free: 'legs arms', apart: 'shankR-shankL footR-shankL footL-shankR',
+        }],
+        view: [52, 12], declared: stretching(0, 0), cues: ['Cross the ankles and let the knees fall apart.'],
+      },
+      {
+        id: 'figure-four.chair', name: 'on a chair', words: ['chair'], level: 'chair', breath: 'natural', props: chair, support: 'none',
+        frames: [{
+          posture: { ...CHAIR_LEGS, pitch: 12, hipR: [85, 30, 55], kneeR: 95, ankleR: 10, shoulder: [25, 8, 0], elbow: 50, forearm: 60 },
+          on: [['seat', 'sit'], ['floor', 'soleL']],
+          at: [['sitR', [-4, null, null]], ['sitL', [-4, null, null]], ['ankleR', 'thighTopL', { off: [5, 3.5, 2], weight: 0.6 }], ['palmMidR', 'kneeR', { gapCm: 6 }], ['palmMidL', 'ankleR', { gapCm: 6 }]],
+          face: [...PELVIS_AHEAD, ['T8', UP, [0.25, 0.96, 0], 0.4]], aim: [SHINS_UPRIGHT[1]!, ['hipJR', 'kneeR', [0.72, 0.1, 0.68]]],
+          apart: 'shankR-thighL footR-thighL', free: 'legs arms',
+        }],
+        view: [48, 14], declared: stretching(0, 1), cues: ['Ankle on the other thigh, foot awake.', 'Stay tall; it is enough when you feel the outer hip.'],
+      },
+    ],
+  },
+  {
+    id: 'chair-fold', name: 'Chair fold', aliases: ['seated half fold', 'fold on a chair', 'seated chair fold'],
+    purposes: [{ action: 'open', region: 'low back', spine: 'flexion' }, { action: 'settle', region: 'whole' }], energy: 'settling',
+    hold: { unit: 'breaths', usual: 4, least: 1, most: 10 }, usual: 'chair-fold.half',
+    ladder: [
+      {
+        id: 'chair-fold.half', name: 'half way, forearms on the thighs', words: ['half', 'forearms'], level: 'chair', breath: 'natural', props: chair, support: 'hand',
+        frames: [{
+          symmetric: true, posture: { ...CHAIR_LEGS, pitch: 40, lumbar: 8, thorax: 6, neck: 4, hip: [110, 12, 0], shoulder: [50, 10, 0], elbow: 75, forearm: 70 },
+          on: SEATED, at: [['sitR', [-4, null, null]], ['elbowR', 'thighTopR', { gapCm: 6 }]], aim: [SHINS_UPRIGHT[0]!], free: 'legs arms', apart: 'forearmR-thighR forearmL-thighL handR-handL',
+        }],
+        view: [24, 12], declared: stretching(0, 0), cues: ['Hinge from the hips, forearms on the thighs.', 'The head stays in line with the back.'],
+      },
+      {
+        id: 'chair-fold.full', name: 'all the way, hands to the floor', words: ['full', 'floor'], level: 'chair', breath: 'natural', props: chair, support: 'none',
+        frames: [{
+          symmetric: true, posture: { ...CHAIR_LEGS, pitch: 55, lumbar: 36, thorax: 24, neck: 15, hip: [120, 18, 5], shoulder: [85, 5, 0], wrist: 20 },
+          on: [...SEATED, ['floor', 'tips?']], at: [['sitR', [-2, null, null]], ['ankleR', [null, null, 15], { weight: 0.5 }]], aim: [SHINS_UPRIGHT[0]!],
+          free: 'legs arms', apart: 'thighR-torso thighL-torso',
+        }],
+        view: [20, 12], declared: stretching(0, 0), cues: ['Feet wide, fold over the thighs.', 'Hands on the shins to come up slowly.'],
+      },
+    ],
+  },
+];

@@ -1,0 +1,90 @@
+import type { Pose } from '../../src/poses/types.js';
+import { ACROSS, AHEAD, CHAIR, resting, SITTING_TALL, stretching, UP } from './common.js';
+
+export const seatedPoses: readonly Pose[] = [
+  {
+    id: 'seated-forward-fold', name: 'Seated forward fold', sanskrit: 'Paścimottānāsana', aliases: ['paschimottanasana', 'seated fold', 'sitting forward bend', 'double fold'],
+    purposes: [{ action: 'open', region: 'hamstrings', spine: 'flexion' }, { action: 'settle', region: 'whole' }], energy: 'settling',
+    hold: { unit: 'breaths', usual: 6, least: 1, most: 15 }, usual: 'seated-forward-fold.full',
+    ladder: [
+      {
+        id: 'seated-forward-fold.bent-knees', name: 'knees bent, back long', words: ['bent knees', 'knees bent'], level: 'sitting', breath: 'natural', support: 'none',
+        props: [{ kind: 'blanket', count: 2, heightCm: 6, small: true, under: ['sitR', 'sitL'], where: 'under the front edge of the sitting bones' }],
+        frames: [{
+          symmetric: true, posture: { pitch: 14, lumbar: 8, thorax: 6, neck: 2, hip: [98, 6, 0], knee: 48, ankle: -5, shoulder: [68, 5, 0], elbow: 12, forearm: 60 },
+          on: [[6, 'sit'], ['floor', 'sole']], at: [['palmMidR', 'calfR', { gapCm: 7 }]], free: 'legs arms',
+        }],
+        view: [16, 14], declared: stretching(0, 0), cues: ['Sit up on the blanket, knees bent.', 'Hinge forward with a long back; hands on the shins.'],
+      },
+      {
+        id: 'seated-forward-fold.full', name: 'hands to the feet', words: ['full'], level: 'sitting', breath: 'natural', props: [], support: 'none',
+        frames: [{
+          symmetric: true, posture: { pitch: 35, lumbar: 30, thorax: 20, neck: 15, hip: [115, 4, 0], knee: 3, ankle: 5, shoulder: [110, 5, 0], elbow: 15 },
+          on: [['floor', 'sit heelBack']], at: [['palmMidR', 'footOutR', { gapCm: 2.5 }]], free: 'legs arms spine',
+        }],
+        view: [10, 14], declared: stretching(0, 0), cues: ['Lengthen first, then fold.', 'Hands where they reach.'],
+      },
+    ],
+  },
+];
+
+export const restPoses: readonly Pose[] = [
+  {
+    id: 'final-rest', name: 'Final rest', sanskrit: 'Śavāsana', aliases: ['savasana', 'shavasana', 'corpse', 'rest', 'relaxation', 'closing rest'],
+    purposes: [{ action: 'rest', region: 'whole' }, { action: 'settle', region: 'whole' }], energy: 'settling',
+    hold: { unit: 'breaths', usual: 50, least: 10, most: 120 }, usual: 'final-rest.flat',
+    ladder: [
+      {
+        id: 'final-rest.chair', name: 'sitting on a chair', words: ['chair', 'seated'], level: 'chair', breath: 'natural', props: [CHAIR], support: 'trunk',
+        frames: [SITTING_TALL], view: [38, 12], declared: resting(0, 0, { eyesClosed: true }), cues: ['Lean back, feet on the floor.', 'Eyes closed or resting on one place.'],
+      },
+      {
+        id: 'final-rest.side', name: 'on the side, bolster between the knees', words: ['side', 'on the side', 'side lying'], level: 'side-lying', breath: 'natural', support: 'trunk',
+        props: [{ kind: 'bolster', heightCm: 13, baseCm: 8, lengthCm: 52, under: ['kneeInR', 'footInR'], where: 'between knees and feet' },
+          { kind: 'blanket', count: 4, heightCm: 10, small: true, under: ['templeL'], where: 'under the head' }],
+        frames: [{
+          posture: { roll: -90, yaw: 90, hip: [50, 0, 0], knee: 70, shoulderL: [80, -5, 0], shoulderR: [40, 5, 0], elbowL: 95, elbowR: 55 },
+          on: [['floor', 'trochanterL ribL kneeOutL ankleOutL wristL palmR'], [10, 'templeL'], [21, 'kneeInR footInR']],
+          face: [['C7', AHEAD, ACROSS], ['head', UP, [1, 0, null], 0.5]], at: [['kneeInR', 'kneeInL', { off: [0, null, 0], weight: 0.4 }]], free: 'legs arms side neckSide',
+        }],
+        view: [-14, 30], declared: resting(0, 0, { eyesClosed: true }), cues: ['Lie on the side you like, bolster between the knees.', 'Head on the blankets, so that the neck is straight.'],
+      },
+      {
+        id: 'final-rest.propped', name: 'propped up, half sitting', words: ['propped', 'reclined'], level: 'sitting', breath: 'natural', support: 'trunk',
+        props: [{ kind: 'bolster', heightCm: 18, baseCm: 3, lengthCm: 66, along: [-0.82, 0.57, 0], under: ['midBack'], where: 'under the back, its far end on a block' },
+          { kind: 'blanket', count: 3, heightCm: 12, small: true, under: ['calfR', 'calfL'], where: 'rolled, under the knees' }],
+        frames: [{
+          symmetric: true, posture: { pitch: -52, lumbar: 6, neck: 4, hip: [42, 6, 10], knee: 26, shoulder: [-12, 24, 25] },
+          on: [['floor', 'buttock heelBack'], [24, 'midBack'], [45, 'headBack']], face: [['T8', UP, [-0.82, 0.57, 0]]], free: 'legs neck spine',
+        }],
+        view: [20, 16], declared: resting(0, 0, { eyesClosed: true }), cues: ['Sit against the bolster and lean back, a third of the way up.', 'Arms beside you, palms up.'],
+      },
+      {
+        id: 'final-rest.prone', name: 'on the belly, head on the hands', words: ['prone', 'belly', 'crocodile'], level: 'prone', breath: 'natural', props: [], support: 'trunk',
+        frames: [{
+          symmetric: true, posture: { pitch: 88, lumbar: -4, thorax: -4, neck: -4, hip: [-5, 9, 0], ankle: -55, shoulder: [115, 25, -20], elbow: 110, forearm: 80 },
+          on: [['floor', 'pubis belly knee instep elbow'], [4, 'forehead']], at: [['knucklesR', 'forehead', { off: [1, -3, 4] }]],
+          face: [['handR', [0, 0, -1], [null, -1, null], 0.3]], free: 'arms legs spine neck',
+        }],
+        view: [28, 18], declared: resting(0, 0, { eyesClosed: true }), cues: ['Forehead on the back of the hands.', 'Feet apart, heels falling outwards.'],
+      },
+      {
+        id: 'final-rest.knees-raised', name: 'knees over a bolster', words: ['bolster', 'knees raised', 'knees over a bolster'], level: 'lying', breath: 'natural', support: 'trunk',
+        props: [{ kind: 'bolster', heightCm: 20, lengthCm: 66, along: [0, 0, 1], under: ['kneeR', 'kneeL'], where: 'under the knees' }],
+        frames: [{
+          symmetric: true, posture: { pitch: -90, hip: [30, 8, 10], knee: 52, ankle: -15, shoulder: [-5, 28, 40], forearm: -30 },
+          on: [['floor', 'sacrum midBack headBack heelBack handBack'], [20, 'knee']], free: 'legs arms neck',
+        }],
+        view: [22, 20], declared: resting(0, 0, { eyesClosed: true }), cues: ['Bolster under the knees, low back at ease.', 'Arms a little away, palms up.'],
+      },
+      {
+        id: 'final-rest.flat', name: 'flat on the back', words: ['flat', 'on the back'], level: 'lying', breath: 'natural', props: [], support: 'trunk',
+        frames: [{
+          symmetric: true, posture: { pitch: -90, hip: [2, 10, 20], ankle: -20, shoulder: [-5, 28, 40], forearm: -30 },
+          on: [['floor', 'sacrum midBack headBack heelBack handBack']], free: 'hip arms neck',
+        }],
+        view: [26, 26], declared: resting(0, 0, { eyesClosed: true }), cues: ['Legs a little apart, arms away, palms up.', 'Nothing to do.'],
+      },
+    ],
+  },
+];

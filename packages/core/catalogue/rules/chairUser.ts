@@ -1,0 +1,28 @@
+import type { Condition, Evidence } from '../../src/rules/types.js';
+
+const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
+
+export const chairUser: Condition = {
+  id: 'chair-user', name: 'Chair user', aliases: ['chair', 'uses a chair', 'chair class', 'can stand with help'], fields: [],
+  stage: () => ({ label: 'can stand with help', facts: {}, alerts: [] }),
+  rules: [
+    { id: 'chair-user.level', level: 'limit', all: [{ levelNot: ['chair', 'standing'] }], reason: 'Everything is on the chair or behind it.', evidence: common },
+    { id: 'chair-user.standing-support', level: 'limit', all: [{ level: ['standing'] }, { support: ['none'] }], reason: 'Standing has a hand on the chair or the wall.', evidence: common },
+    { id: 'chair-user.one-leg', level: 'limit', all: [{ measure: 'oneLeg', over: 0 }], reason: 'Balances on one leg are taken sitting.', evidence: common },
+  ],
+};
+
+export const wheelchairUser: Condition = {
+  id: 'wheelchair-user', name: 'Wheelchair user', aliases: ['wheelchair', 'uses a wheelchair'], fields: [],
+  stage: () => ({
+    label: 'seated', facts: {}, alerts: [
+      { kind: 'stage', text: 'Brakes on, feet on the plates or supported.' },
+      { kind: 'stage', text: 'Pressure relief of two minutes every 15 to 30 minutes: leaning forward or to a side (Coggrave and Rose 2003 for the two minutes, from memory).' },
+    ],
+  }),
+  rules: [
+    { id: 'wheelchair-user.level', level: 'limit', all: [{ levelNot: ['chair'] }], reason: 'Everything is done in the wheelchair.', evidence: common },
+    { id: 'wheelchair-user.lean', level: 'watch', all: [{ level: ['chair'] }, { measure: 'sideBend', over: 20 }], cue: 'Brakes on; a hand on the wheel or the arm rest.',
+      reason: 'Leaning to the side needs brakes and a hand.', evidence: common },
+  ],
+};

@@ -1,0 +1,23 @@
+import type { Evidence, Rule } from '../../src/rules/types.js';
+
+const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
+const own: Evidence = { kind: 'common-practice', source: 'what the person has told you' };
+
+/** Rules that come from how someone is today and from what they can do, not from a diagnosis. */
+export const TODAY_RULES: readonly Rule[] = [
+  { id: 'today.pain-effort', level: 'limit', when: [{ fact: 'pain', from: 7 }], all: [{ measure: 'isometric', over: 1 }], reason: 'Pain of 7 or more today: gentle only.', evidence: common },
+  { id: 'today.pain-low-back', level: 'limit', when: [{ fact: 'pain', from: 7 }], all: [{ measure: 'lumbarFlexionUse', over: 0.3 }], reason: 'Pain of 7 or more today: the low back rounds only a little.', evidence: common },
+  { id: 'today.pain-twist', level: 'limit', when: [{ fact: 'pain', from: 7 }], all: [{ measure: 'lumbarTwistUse', over: 0.3 }], reason: 'Pain of 7 or more today: the low back turns only a little.', evidence: common },
+  { id: 'today.pain-extension', level: 'limit', when: [{ fact: 'pain', from: 7 }], all: [{ measure: 'lumbarExtensionUse', over: 0.3 }], reason: 'Pain of 7 or more today: the low back hollows only a little.', evidence: common },
+  { id: 'today.dizzy-balance', level: 'limit', when: [{ fact: 'dizzy', is: [true] }], all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }], reason: 'Dizzy today: a hand on something in every balance.', evidence: common },
+  { id: 'today.dizzy-head-down', level: 'limit', when: [{ fact: 'dizzy', is: [true] }], all: [{ measure: 'headBelowHeart', over: 5 }], reason: 'Dizzy today: the head stays level with the heart or above.', evidence: common },
+  { id: 'today.headache-head-down', level: 'limit', when: [{ fact: 'headache', is: [true] }], all: [{ measure: 'headBelowHeart', over: 5 }], reason: 'Headache today: the head stays level with the heart or above.', evidence: common },
+  { id: 'today.bleeding-inverted', level: 'limit', when: [{ fact: 'bleeding', is: [true] }], house: { topic: 'bleeding-inversion', positions: ['none'] }, all: [{ measure: 'inverted', over: 0 }],
+    reason: 'Your view on bleeding days: no full inversions. Tradition; there is no evidence of harm.', evidence: { kind: 'common-practice', source: 'tradition, no evidence of harm' } },
+];
+
+export const ABILITY_RULES: readonly Rule[] = [
+  { id: 'own.kneel', level: 'limit', when: [{ fact: 'kneel', is: [false] }], all: [{ measure: 'kneesShare', over: 0.05 }], reason: 'No weight on the knees.', evidence: own },
+  { id: 'own.floor', level: 'limit', when: [{ fact: 'floor', is: [false] }], all: [{ levelNot: ['chair', 'standing'] }], reason: 'Cannot get to the floor and back.', evidence: own },
+  { id: 'own.stand', level: 'limit', when: [{ fact: 'stand', is: [false] }], all: [{ levelNot: ['chair'] }], reason: 'Does not stand.', evidence: own },
+];

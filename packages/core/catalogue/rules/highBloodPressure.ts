@@ -1,0 +1,64 @@
+import { isUncontrolled, parseReading, pressureClass } from '../../src/rules/bloodPressure.js';
+import { daysBetween } from '../../src/rules/dates.js';
+import type { Alert, Condition, Evidence, StageInput, Stage, StageTest } from '../../src/rules/types.js';
+
+const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
+const CAREFUL: StageTest = { fact: 'control', is: ['uncontrolled', 'unread'] };
+const UNCONTROLLED: StageTest = { fact: 'control', is: ['uncontrolled'] };
+const CONTROLLED: StageTest = { fact: 'control', is: ['controlled'] };
+
+/** A reading older than this is not today's (CLINICAL row 27). */
+const FRESH_DAYS = 28;
+
+function stage({ details, person, on }: StageInput): Stage {
+  const alerts: Alert[] = [];
+  const today = person.today.bp ? parseReading(person.today.bp) : undefined;
+  const noted = typeof details.reading === 'string' ? parseReading(details.reading) : undefined;
+  const age = typeof details.readingOn === 'string' ? daysBetween(details.readingOn, on) : undefined;
+  const fresh = noted && (age === undefined || (age >= 0 && age <= FRESH_DAYS)) ? noted : undefined;
+  const reading = today ?? fresh, said = details.control;
+  if (reading && isUncontrolled(reading)) {
+    if (said === 'controlled') alerts.push({ kind: 'ask', text: `Said to be controlled, but ${reading.systolic}/${reading.diastolic}: ask again. Read as not under control until then.` });
+    return { label: `not under control (${reading.systolic}/${reading.diastolic}, ${pressureClass(reading)})`, facts: { control: 'uncontrolled' }, alerts };
+  }
+  if (said === 'uncontrolled') return { label: 'not under control', facts: { control: 'uncontrolled' }, alerts };
+  if (reading) return { label: `controlled (${reading.systolic}/${reading.diastolic}, ${pressureClass(reading)})`, facts: { control: 'controlled' }, alerts };
+  alerts.push({ kind: 'ask', text: noted ? `Last reading is ${age} days old. Ask for one today.` : 'No reading in the last four weeks. Ask for one today.' });
+  if (said !== 'controlled') {
+    return { label: 'control not known', facts: { control: 'uncontrolled' }, alerts };
+  }
+  return { label: 'controlled, no recent reading', facts: { control: 'unread' }, alerts };
+}
+
+export const highBloodPressure: Condition = {
+  id: 'high-blood-pressure', name: 'High blood pressure', aliases: ['hypertension', 'high bp', 'hbp', 'raised blood pressure', 'pressure'],
+  fields: [
+    { key: 'control', label: 'Under control', type: 'choice', choices: ['controlled', 'uncontrolled'] },
+    { key: 'reading', label: 'Last reading', type: 'text' }, { key: 'readingOn', label: 'Taken on', type: 'date' },
+  ],
+  stage,
+  rules: [
+    { id: 'high-blood-pressure.head-down', level: 'limit', when: [CAREFUL], all: [{ measure: 'headBelowHeart', over: 5 }],
+      reason: 'High blood pressure not under control: the head stays level with the heart or above.', evidence: common },
+    { id: 'high-blood-pressure.inverted', level: 'limit', when: [CAREFUL], all: [{ measure: 'inverted', over: 0 }],
+      reason: 'High blood pressure not under control: no full inversions, even where the head is level.', evidence: common },
+    { id: 'high-blood-pressure.head-down-controlled', level: 'limit', when: [CONTROLLED], house: { topic: 'controlled-pressure', positions: ['nothing-head-down'] },
+      all: [{ measure: 'headBelowHeart', over: 5 }], reason: 'Your view on controlled pressure: nothing head-down.', evidence: common },
+    { id: 'high-blood-pressure.inverted-controlled', level: 'limit', when: [CONTROLLED], house: { topic: 'controlled-pressure', positions: ['nothing-head-down', 'supported-half-inversions'] },
+      all: [{ measure: 'inverted', over: 0 }], reason: 'Your view on controlled pressure: no full inversions.', evidence: common },
+    { id: 'high-blood-pressure.half-inversion-short', level: 'limit', when: [CONTROLLED], house: { topic: 'controlled-pressure', positions: ['supported-half-inversions'] },
+      all: [{ measure: 'headBelowHeart', over: 5 }, { holdOver: 30 }], reason: 'Your view on controlled pressure: half inversions stay short.', evidence: common },
+    { id: 'high-blood-pressure.kneeling-fold', level: 'limit', house: { topic: 'kneeling-fold-in-high-pressure', positions: ['no'] },
+      all: [{ level: ['kneeling'] }, { measure: 'hipFlexion', over: 100 }, { measure: 'trunkIncline', under: 45 }], reason: 'Your view: no kneeling fold with high pressure.', evidence: common },
+    { id: 'high-blood-pressure.breath', level: 'limit', all: [{ breath: ['held', 'rapid'] }],
+      reason: 'Holding or forcing the breath drives the pressure up.', evidence: common },
+    { id: 'high-blood-pressure.strong-hold', level: 'limit', when: [UNCONTROLLED], all: [{ measure: 'isometric', over: 2 }, { holdOver: 30 }],
+      reason: 'Strong holds stay under 30 seconds, with the breath free.', evidence: { kind: 'common-practice', source: 'common practice; static training in itself lowers pressure (Edwards 2023, from memory): strain with held breath is the risk' } },
+    { id: 'high-blood-pressure.standing-hold', level: 'limit', when: [UNCONTROLLED], all: [{ measure: 'isometric', over: 1 }, { holdOver: 60 }],
+      reason: 'Working holds stay under a minute, with the breath free.', evidence: common },
+    { id: 'high-blood-pressure.arms-overhead', level: 'watch', when: [UNCONTROLLED], all: [{ measure: 'armsAboveHeart', over: 30 }, { holdOver: 27 }, { levelNot: ['lying', 'inverted'] }],
+      cue: 'Lower the arms whenever you like.', reason: 'Arms held overhead can raise the pressure a little.', evidence: { kind: 'published', source: 'Miles 2013: standing poses raise pressure for a while; the rise is small in health; from memory' } },
+    { id: 'high-blood-pressure.rise', level: 'watch', when: [UNCONTROLLED], all: [{ levelChange: true }], cue: 'Come up slowly; pause before you stand.',
+      reason: 'Pressure and pressure drugs make getting up fast unsafe.', evidence: common },
+  ],
+};

@@ -1,0 +1,41 @@
+import type { Condition, Evidence, StageTest } from '../../src/rules/types.js';
+
+const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
+const ACUTE: StageTest = { fact: 'phase', is: ['acute'] };
+const SETTLED: StageTest = { fact: 'phase', is: ['settled'] };
+
+export const lumbarDisc: Condition = {
+  id: 'lumbar-disc', name: 'Lumbar disc', aliases: ['disc prolapse', 'disc protrusion', 'slipped disc', 'herniated disc', 'disc', 'disc episode', 'lumbar disc prolapse'],
+  fields: [
+    { key: 'phase', label: 'Phase', type: 'choice', choices: ['acute', 'settled'] }, { key: 'since', label: 'Since', type: 'date' },
+    { key: 'side', label: 'Side', type: 'choice', choices: ['left', 'right', 'both'] },
+  ],
+  stage: ({ details }) => {
+    const phase = details.phase === 'settled' ? 'settled' : 'acute';
+    const alerts = details.phase ? [] : [{ kind: 'ask' as const, text: 'Lumbar disc: ask whether it is still acute or has settled. Read as acute until then.' }];
+    return { label: phase, facts: { phase }, alerts };
+  },
+  rules: [
+    { id: 'lumbar-disc.flexion', level: 'limit', when: [ACUTE], all: [{ measure: 'lumbarFlexion', over: 5 }],
+      reason: 'In the acute phase the low back does not round, sitting included.', evidence: common },
+    { id: 'lumbar-disc.rotation-low-back', level: 'limit', when: [ACUTE], all: [{ measure: 'lumbarTwist', over: 1 }],
+      reason: 'In the acute phase the low back does not turn.', evidence: common },
+    { id: 'lumbar-disc.rotation-chest', level: 'limit', when: [ACUTE], all: [{ measure: 'thoracicTwist', over: 5 }],
+      reason: 'In the acute phase the trunk does not turn.', evidence: common },
+    { id: 'lumbar-disc.rotation-settled', level: 'limit', when: [SETTLED], house: { topic: 'disc-rotation', positions: ['none'] }, all: [{ measure: 'lumbarTwist', over: 1 }],
+      reason: 'Your view: no rotation for a disc, settled or not.', evidence: common },
+    { id: 'lumbar-disc.rotation-small', level: 'limit', when: [SETTLED], house: { topic: 'disc-rotation', positions: ['slow-small-supported-once-settled'] }, all: [{ measure: 'lumbarTwistUse', over: 0.3 }],
+      reason: 'Your view: once settled, rotation stays slow, small and supported.', evidence: common },
+    { id: 'lumbar-disc.deep-flexion', level: 'limit', when: [SETTLED], all: [{ measure: 'lumbarFlexionUse', over: 0.6 }],
+      reason: 'Once settled the low back still does not round deeply.', evidence: common },
+    { id: 'lumbar-disc.side-bend', level: 'limit', when: [ACUTE], all: [{ measure: 'sideBendUse', over: 0.6 }], reason: 'In the acute phase side bends stay small.', evidence: common },
+    { id: 'lumbar-disc.extension-none', level: 'limit', when: [ACUTE], house: { topic: 'disc-extension', positions: ['none'] }, all: [{ measure: 'lumbarExtensionUse', over: 0.3 }],
+      reason: 'Your view: no back bends while the disc is acute.', evidence: common },
+    { id: 'lumbar-disc.extension', level: 'watch', when: [ACUTE], house: { topic: 'disc-extension', positions: ['if-leg-pain-moves-up'] }, all: [{ measure: 'lumbarExtensionUse', over: 0.3 }],
+      cue: 'Go on only if leg pain moves up towards the back; stop if it moves down the leg.',
+      reason: 'Extension helps those whose leg pain draws up towards the back, and not the others.', evidence: { kind: 'published', source: 'Long 2004 on directional preference, from memory' } },
+    { id: 'lumbar-disc.hamstrings', level: 'limit', when: [ACUTE], all: [{ measure: 'hipFlexionWithKneeStraight', over: 80 }, { levelNot: ['lying'] }],
+      reason: 'A straight leg past its usual range pulls on the nerve and rounds the back.', evidence: common },
+    { id: 'lumbar-disc.jumping', level: 'limit', all: [{ measure: 'jumping', over: 0 }], reason: 'No jumping on a sore disc.', evidence: common },
+  ],
+};

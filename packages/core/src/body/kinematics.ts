@@ -1,0 +1,137 @@
+import { BODY_POINTS } from './landmarks.js';
+import {
+  add, DEGREES, inverse, multiply, rotate, rotationAbout, rotationX, rotationY, rotationZ, scale, SIDES, signOf, unrotate,
+  type Rotation, type Side, type Vec3,
+} from './maths.js';
+import type { Ball, Posture } from './posture.js';
+import { LENGTH, LUMBAR_SHARE } from './segments.js';
+
+/** A joint's own axes (x forward, y up, z right in neutral standing) and where they sit, in cm. */
+export interface Frame { rotation: Rotation; origin: Vec3 }
+
+/** A body in space: frames by joint, landmarks by name, the height it was built for. */
+export interface Body {
+  frames: Readonly<Record<string, Frame>>;
+  points: Readonly<Record<string, Vec3>>;
+  heightCm: number;
+}
+
+/** Small turns on top of a posture's ball joints and root, as rotation vectors in degrees: the solver's handles. */
+export type Turns = Partial<Record<'root' | 'hipR' | 'hipL' | 'shoulderR' | 'shoulderL', Vec3>>;
+
+/** Root orientation from pitch, roll and yaw. */
+export const rootRotation = (pitch: number, roll: number, yaw: number): Rotation =>
+  multiply(multiply(rotationY(-yaw), rotationX(roll)), rotationZ(-pitch));
+
+/** A ball joint's turn within its parent: flexion, then abduction, then outward rotation. */
+export const ballRotation = (side: Side, [flexion, abduction, outward]: Ball): Rotation => {
+  const k = signOf(side);
+  return multiply(multiply(rotationZ(flexion), rotationX(-k * abduction)), rotationY(-k * outward));
+};
+
+/**
+ * Reads a ball joint's clinical angles back from its rotation within the parent.
+ *
+ * At 90 degrees of abduction flexion and rotation turn about one axis; any split of the two
+ * then gives the same limb.
+ */
+export function ballAngles(side: Side, within: Rotation): Ball {
+  const k = signOf(side);
+  let flexion = Math.atan2(-within[3], within[4]) * DEGREES;
+  if (flexion < -100) flexion += 360;
+  const abduction = -k * Math.asin(Math.max(-1, Math.min(1, within[5]))) * DEGREES;
+  return [flexion, abduction, -k * Math.atan2(-within[2], within[8]) * DEGREES];
+}
+
+/** Reads pitch, roll and yaw back from a root rotation. */
+export function rootAngles(m: Rotation): { pitch: number; roll: number; yaw: number } {
+  const roll = Math.asin(Math.max(-1, Math.min(1, -m[7]))) * DEGREES;
+  return { pitch: -Math.atan2(m[1], m[4]) * DEGREES, roll, yaw: -Math.atan2(m[6], m[8]) * DEGREES };
+}
+
+const turned = (m: Rotation, turn?: Vec3): Rotation => (turn ? multiply(m, rotationAbout(turn)) : m);
+
+/**
+ * Forward kinematics: a posture to a body in space.
+ *
+ * @param posture complete joint angles in degrees, root in cm
+ * @param heightCm standing height; every length scales with it
+ * @param turns extra rotations the solver is trying out
+ * @example buildBody(completePosture({ y: 87.45 }), 165).points.heelR // [-4.6, 0, 8.6]: standing
+ */
+export function buildBody(posture: Posture, heightCm: number, turns: Turns = {}): Body {
+  const frames: Record<string, Frame> = {};
+  let rotation = rootRotation(posture.pitch, posture.roll, posture.yaw);
+  if (turns.root) rotation = multiply(rotationAbout(turns.root), rotation);
+  let origin: Vec3 = [posture.x, posture.y, posture.z];
+  const along = (r: Rotation, from: Vec3, x: number, y: number, z: number): Vec3 => add(from, rotate(r, [x * heightCm, y * heightCm, z * heightCm]));
+  frames.pelvis = { rotation, origin };
+  origin = along(rotation, origin, 0, LENGTH.pelvis, 0);
+  frames.L5 = { rotation, origin };
+
+  const spine = (names: readonly string[], total: number, flexion: number, side: number, twist: number): void => {
+    const n = names.length;
+    const step = multiply(multiply(rotationY(-twist / n), rotationZ(-flexion / n)), rotationX(side / n));
+    for (const name of names) {
+      rotation = multiply(rotation, step);
+      origin = along(rotation, origin, 0, total / n, 0);
+      frames[name] = { rotation, origin };
+    }
+  };
+  spine(['L3', 'T12'], LENGTH.lumbar, posture.lumbar, posture.side * LUMBAR_SHARE.sideBend, posture.twist * LUMBAR_SHARE.twist);
+  spine(['T8', 'T3', 'C7'], LENGTH.thorax, posture.thorax, posture.side * (1 - LUMBAR_SHARE.sideBend), posture.twist * (1 - LUMBAR_SHARE.twist));
+  const chest = frames.C7!;
+  spine(['C4', 'head'], LENGTH.neck, posture.neck, posture.neckSide, posture.neckTwist);
+
+  for (const side of SIDES) {
+    const k = signOf(side), pelvis = frames.pelvis;
+    const hip = turned(multiply(pelvis.rotation, ballRotation(side, posture[`hip${side}`])), turns[`hip${side}`]);
+    frames[`thigh${side}`] = { rotation: hip, origin: along(pelvis.rotation, pelvis.origin, 0, 0, k * LENGTH.hipHalf) };
+    const knee = multiply(hip, rotationZ(-posture[`knee${side}`]));
+    frames[`shank${side}`] = { rotation: knee, origin: along(hip, frames[`thigh${side}`]!.origin, 0, -LENGTH.thigh, 0) };
+    const ankle = multiply(multiply(knee, rotationZ(posture[`ankle${side}`])), rotationX(k * posture[`inversion${side}`]));
+    frames[`foot${side}`] = { rotation: ankle, origin: along(knee, frames[`shank${side}`]!.origin, 0, -LENGTH.shank, 0) };
+
+    const shoulder = turned(multiply(chest.rotation, ballRotation(side, posture[`shoulder${side}`])), turns[`shoulder${side}`]);
+    // The shoulder girdle follows the arm: up and in when it rises, forward when it reaches.
+    const arm = unrotate(chest.rotation, rotate(shoulder, [0, -1, 0])), raised = (1 + arm[1]) / 2;
+    frames[`upperArm${side}`] = {
+      rotation: shoulder,
+      origin: along(chest.rotation, chest.origin,
+        0.018 * arm[0] * (1 - raised),
+        -LENGTH.shoulderDrop + 0.035 * raised * raised + 0.001 * posture[`girdle${side}`],
+        k * (LENGTH.shoulderHalf - 0.022 * raised * raised)),
+    };
+    const elbow = multiply(shoulder, rotationZ(posture[`elbow${side}`]));
+    const elbowAt = along(shoulder, frames[`upperArm${side}`]!.origin, 0, -LENGTH.upperArm, 0);
+    const forearm = multiply(elbow, rotationY(k * posture[`forearm${side}`]));
+    frames[`forearm${side}`] = { rotation: forearm, origin: elbowAt };
+    frames[`hand${side}`] = {
+      rotation: multiply(forearm, rotationX(-k * posture[`wrist${side}`])),
+      origin: along(forearm, elbowAt, 0, -LENGTH.forearm, 0),
+    };
+  }
+
+  const points: Record<string, Vec3> = {};
+  for (const { name, frame, offset } of BODY_POINTS) {
+    const { rotation: m, origin: o } = frames[frame]!;
+    points[name] = add(o, rotate(m, scale(offset, heightCm)));
+  }
+  return { frames, points, heightCm };
+}
+
+/** The clinical angles of hip and shoulder on one side of a built body. */
+export const jointAngles = (body: Body, side: Side): { hip: Ball; shoulder: Ball } => ({
+  hip: ballAngles(side, multiply(inverse(body.frames.pelvis!.rotation), body.frames[`thigh${side}`]!.rotation)),
+  shoulder: ballAngles(side, multiply(inverse(body.frames.C7!.rotation), body.frames[`upperArm${side}`]!.rotation)),
+});
+
+/** Works the solver's turns into the posture, so that the posture alone gives the same body. */
+export function absorbTurns(posture: Posture, turns: Turns, heightCm: number): Posture {
+  const body = buildBody(posture, heightCm, turns);
+  const right = jointAngles(body, 'R'), left = jointAngles(body, 'L');
+  return {
+    ...posture, ...rootAngles(body.frames.pelvis!.rotation),
+    hipR: right.hip, hipL: left.hip, shoulderR: right.shoulder, shoulderL: left.shoulder,
+  };
+}

@@ -1,0 +1,129 @@
+import { POSES } from '../../catalogue/poses/index.js';
+import { measuresFor } from '../poses/catalogue.js';
+import { mirrorMeasures, type Judged } from '../poses/measures.js';
+import type { Level, Pose, Variant } from '../poses/types.js';
+import { judge, longestHold, standing, type Breach, type Trial } from '../rules/judge.js';
+import type { StagedPerson } from '../rules/stagePerson.js';
+import type { Sum } from '../rules/types.js';
+import { breathSeconds } from '../timing/pace.js';
+import { similarity } from './similarity.js';
+import type { Verdict } from './types.js';
+import { WEIGHTS } from './weights.js';
+
+/** What is asked of a lane at one step, and where the lane stands. */
+export interface Ask {
+  pose: Pose;
+  variant: Variant;
+  /** For one side. */
+  holdSeconds: number;
+  sides: readonly ('right' | 'left')[];
+  on: string;
+  from?: Level;
+  /** Seconds on the back so far: in this run, and in all. */
+  before: Readonly<Record<Sum, number>>;
+}
+
+/** A way to do the step that this person may take. */
+export interface Candidate {
+  pose: Pose;
+  variant: Variant;
+  holdSeconds: number;
+  verdict: Verdict;
+  cost: number;
+  /** Needs that were answered by putting something within reach. */
+  added: readonly Breach[];
+  watches: readonly Breach[];
+  trial: Trial;
+}
+
+/** Measures of a variant for a person, on one side. Without a side, as described. */
+export function judgedFor(variant: Variant, heightCm: number, side: 'right' | 'left' | undefined): Judged {
+  const measures = measuresFor(variant.id, heightCm);
+  return { measures: side === 'left' ? mirrorMeasures(measures) : measures, level: variant.level, breath: variant.breath, support: variant.support };
+}
+
+/** A variant at a place in a lane, ready to be judged. */
+export function trialOf(ask: Ask, { person }: StagedPerson, pose: Pose, variant: Variant, holdSeconds: number, side: 'right' | 'left' | undefined): Trial {
+  const judged = judgedFor(variant, person.heightCm, side), total = holdSeconds * Math.max(1, ask.sides.length);
+  const onBack = judged.measures.supine > 0;
+  return {
+    ...judged, holdSeconds, action: pose.purposes[0].action, ...(ask.from ? { from: ask.from } : {}),
+    sums: { supineUnbroken: onBack ? ask.before.supineUnbroken + total : 0, supineTotal: ask.before.supineTotal + (onBack ? total : 0) },
+  };
+}
+
+/** Seconds of the shortest hold that still is this pose, for this person. */
+const floorOf = (pose: Pose, variant: Variant, staged: StagedPerson, on: string): number => pose.hold.least * breathSeconds(staged.person, variant.breath, on);
+
+/** Tries one variant, shortening its hold if that is all it takes. Undefined where this person may not take it. */
+function attempt(ask: Ask, staged: StagedPerson, pose: Pose, variant: Variant, side: 'right' | 'left' | undefined): Candidate | undefined {
+  const { ranges } = staged.person;
+  let holdSeconds = ask.holdSeconds, trial = trialOf(ask, staged, pose, variant, holdSeconds, side), breaches = judge(staged.rules, trial, ranges);
+  const hard = (): Breach[] => breaches.filter(({ rule }) => rule.level === 'never' || rule.level === 'limit' || (rule.level === 'need' && !rule.adds));
+  if (hard().length) {
+    let most = holdSeconds;
+    for (const breach of hard()) {
+      const allowed = longestHold(breach, ask.before, Math.max(1, ask.sides.length));
+      if (allowed === undefined) return undefined;
+      most = Math.min(most, allowed);
+    }
+    const breath = breathSeconds(staged.person, variant.breath, ask.on);
+    holdSeconds = Math.floor(most / breath) * breath;
+    if (holdSeconds < Math.min(floorOf(pose, variant, staged, ask.on), ask.holdSeconds) || holdSeconds <= 0) return undefined;
+    trial = trialOf(ask, staged, pose, variant, holdSeconds, side);
+    breaches = judge(staged.rules, trial, ranges);
+    if (hard().length) return undefined;
+  }
+  const added = breaches.filter(({ rule }) => rule.level === 'need'), watches = breaches.filter(({ rule }) => rule.level === 'watch');
+  return { pose, variant, holdSeconds, added, watches, trial, ...weigh(ask, pose, variant, holdSeconds, added.length) };
+}
+
+function weigh(ask: Ask, pose: Pose, variant: Variant, holdSeconds: number, added: number): { verdict: Verdict; cost: number } {
+  const given = 1 - holdSeconds / ask.holdSeconds, resting = ask.pose.purposes[0].action === 'rest';
+  let cost = given * (resting ? WEIGHTS.restHold : WEIGHTS.hold) + added * WEIGHTS.added;
+  if (pose === ask.pose) {
+    const asked = pose.ladder.indexOf(ask.variant), taken = pose.ladder.indexOf(variant), away = Math.abs(asked - taken);
+    if (away) cost += WEIGHTS.rung + away * WEIGHTS.perRung + (taken > asked ? WEIGHTS.fuller : 0);
+    if (variant.level !== ask.variant.level) cost += WEIGHTS.classLevel;
+    return { verdict: away || given > 1e-9 || added ? 'eased' : 'as-written', cost };
+  }
+  cost += WEIGHTS.pose + (1 - similarity(ask.pose, pose)) * 2 * WEIGHTS.partPurpose;
+  if (variant.level !== ask.variant.level) cost += WEIGHTS.classLevel;
+  if (ask.from && variant.level !== ask.from) cost += WEIGHTS.levelChange;
+  if (pose.energy !== ask.pose.energy) cost += WEIGHTS.energy;
+  cost += Math.abs(variant.declared.isometric - ask.variant.declared.isometric) * WEIGHTS.effort + variant.props.length * WEIGHTS.prop;
+  if (variant.id !== pose.usual) cost += 1;
+  return { verdict: 'swapped', cost };
+}
+
+/** Rest shapes anyone may be offered: the rungs of the final rest. */
+const REST = POSES.find((pose) => pose.purposes[0].action === 'rest')!;
+
+/**
+ * Every way this person may do a step, best first: the asked variant, its ladder, poses of the
+ * same purpose, and rest shapes. The asked one comes first wherever it passes.
+ */
+export function candidatesFor(ask: Ask, staged: StagedPerson, side: 'right' | 'left' | undefined): Candidate[] {
+  const found: Candidate[] = [];
+  for (const pose of POSES) {
+    if (pose !== ask.pose && similarity(ask.pose, pose) === 0) continue;
+    for (const variant of pose.ladder) {
+      const candidate = attempt(ask, staged, pose, variant, side);
+      if (candidate) found.push(candidate);
+    }
+  }
+  if (ask.pose !== REST) {
+    for (const variant of REST.ladder) {
+      const candidate = attempt(ask, staged, REST, variant, side);
+      if (candidate) found.push({ ...candidate, verdict: 'rest', cost: WEIGHTS.rest + candidate.cost });
+    }
+  }
+  return found.sort((a, b) => a.cost - b.cost || (a.variant.id < b.variant.id ? -1 : 1));
+}
+
+/** How the asked variant stands against every rule that it breaks. */
+export const askedBreaches = (ask: Ask, staged: StagedPerson, side: 'right' | 'left' | undefined): Breach[] =>
+  judge(staged.rules, trialOf(ask, staged, ask.pose, ask.variant, ask.holdSeconds, side), staged.person.ranges);
+
+/** How a chosen trial stands against one rule. */
+export const standingOf = (breach: Breach, trial: Trial, staged: StagedPerson): Breach & { broken: boolean } => standing(breach, trial, staged.person.ranges);

@@ -1,0 +1,181 @@
+import { CONDITIONS } from '../../catalogue/rules/index.js';
+import { ABILITY_RULES, TODAY_RULES } from '../../catalogue/rules/everyone.js';
+import { CHILD_BANDS } from '../../catalogue/rules/child.js';
+import { fingerprint } from '../fingerprint.js';
+import type { Person } from '../people/types.js';
+import { CATALOGUE_VERSION, variantById } from '../poses/catalogue.js';
+import type { Level, Pose, Variant } from '../poses/types.js';
+import { ageOn } from '../rules/dates.js';
+import type { HouseView } from '../rules/houseView.js';
+import type { Breach } from '../rules/judge.js';
+import { stagePerson, type StagedPerson } from '../rules/stagePerson.js';
+import type { Sum } from '../rules/types.js';
+import type { Sequence, Step } from '../sequence/parseSequence.js';
+import { breathSeconds, PACE } from '../timing/pace.js';
+import { askedBreaches, candidatesFor, judgedFor, standingOf, type Ask, type Candidate } from './candidates.js';
+import { propsOf } from './propsOf.js';
+import type { Finding, Fitting, Lane, LaneStep, PropUse } from './types.js';
+
+/** Names the rules a fitting was made with: a hash of their data. */
+export const RULEBOOK_VERSION = fingerprint(JSON.stringify([CONDITIONS, TODAY_RULES, ABILITY_RULES]));
+
+export interface FitInput { sequence: Sequence; people: readonly Person[]; on: string; houseView: HouseView }
+
+/** A step of one lane before the clock is known. */
+type Draft = Omit<LaneStep, 'clock'>;
+
+/** Asked seconds for one side, for one person. */
+export function askedSeconds({ hold, variant }: Pick<Step, 'hold' | 'variant'>, person: Person, on: string): number {
+  return hold.unit === 'seconds' ? hold.count : hold.count * breathSeconds(person, variant.breath, on);
+}
+
+/**
+ * Fits a class: what each person does at each step, why, for how long and with what.
+ *
+ * Each lane is walked in order, because seconds on the back add up; at each step the best
+ * candidate is taken. The same input always gives the same fitting. Choosing over the whole
+ * class, ways between steps and prop sizing are not part of this yet.
+ */
+export function fitClass({ sequence, people, on, houseView }: FitInput): Fitting {
+  const lanes = people.map((person) => fitLane(stagePerson(person, on, houseView), sequence, on));
+  const clock = clockOf(sequence, lanes.map((lane) => lane.drafts), people, on);
+  return {
+    title: sequence.title, on, rulebook: RULEBOOK_VERSION, catalogue: CATALOGUE_VERSION,
+    minutes: { asked: sequence.minutes, planned: Math.round((clock[clock.length - 1]?.end ?? 0) / 6) / 10 },
+    steps: sequence.steps.map((step, i) => ({
+      step: step.number, text: step.text, ...(step.section ? { section: step.section } : {}), ...(step.note ? { note: step.note } : {}),
+      pose: step.pose.id, variant: step.variant.id, ...clock[i]!,
+    })),
+    lanes: lanes.map(({ staged, drafts }): Lane => ({
+      person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...lengthAlerts(staged.person, sequence, on)],
+      steps: drafts.flatMap((entries, i) => entries.map((draft): LaneStep => ({ ...draft, clock: clock[i]! }))),
+    })),
+    room: roomOf(lanes.map((lane) => lane.drafts)),
+  };
+}
+
+interface DraftLane { staged: StagedPerson; drafts: Draft[][] }
+
+function fitLane(staged: StagedPerson, sequence: Sequence, on: string): DraftLane {
+  let from: Level | undefined, before: Record<Sum, number> = { supineUnbroken: 0, supineTotal: 0 };
+  const drafts = sequence.steps.map((step): Draft[] => {
+    const ask: Ask = { pose: step.pose, variant: step.variant, holdSeconds: askedSeconds(step, staged.person, on), sides: step.sides, on, before, ...(from ? { from } : {}) };
+    const entries = staged.stopped ? [sitOut(ask, step, staged)] : chooseSides(ask, step, staged);
+    const last = entries[entries.length - 1]!, back = entries.filter((entry) => entry.measures.supine > 0);
+    const seconds = back.reduce((sum, entry) => sum + entry.hold.seconds * Math.max(1, entry.sides.length), 0);
+    before = { supineUnbroken: last.measures.supine > 0 ? before.supineUnbroken + seconds : 0, supineTotal: before.supineTotal + seconds };
+    from = last.level;
+    return entries;
+  });
+  return { staged, drafts };
+}
+
+/** Chooses for each side; where both come out the same they are one entry. */
+function chooseSides(ask: Ask, step: Step, staged: StagedPerson): Draft[] {
+  if (!step.sides.length) return [entryFor(ask, step, staged, undefined, [])];
+  const entries = step.sides.map((side) => entryFor(ask, step, staged, side, [side]));
+  const [first, second] = entries;
+  if (first && second && first.variant === second.variant && Math.abs(first.hold.seconds - second.hold.seconds) < 0.01) {
+    const extra = second.findings.filter((finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on));
+    return [{ ...first, sides: step.sides, findings: [...first.findings, ...extra] }];
+  }
+  return entries;
+}
+
+function entryFor(ask: Ask, step: Step, staged: StagedPerson, side: 'right' | 'left' | undefined, sides: Draft['sides']): Draft {
+  const candidates = candidatesFor(ask, staged, side), chosen = candidates[0];
+  if (!chosen) return sitOut(ask, step, staged);
+  const { variant, pose, holdSeconds, added, watches } = chosen;
+  return {
+    ...describe(ask, step, staged, pose, variant, chosen.verdict, holdSeconds, side),
+    sides: pose.side ? sides : [],
+    props: [...propsOf(variant), ...added.flatMap(({ rule }): PropUse[] => (rule.adds ? [{ prop: rule.adds.prop, count: 1, heightCm: 0, where: rule.adds.where }] : []))],
+    cues: [...variant.cues, ...[...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))],
+    findings: findingsFor(ask, staged, side, chosen),
+    alternatives: candidates.slice(1, 4).map((other) => ({ pose: other.pose.id, variant: other.variant.id, verdict: other.verdict, holdSeconds: other.holdSeconds, cost: Math.round(other.cost * 10) / 10 })),
+  };
+}
+
+function describe(ask: Ask, step: Step, staged: StagedPerson, pose: Pose, variant: Variant, verdict: Draft['verdict'], seconds: number, side: 'right' | 'left' | undefined) {
+  const count = Math.round(seconds / breathSeconds(staged.person, variant.breath, ask.on) * 10) / 10;
+  const counted = step.hold.unit === 'seconds' ? {} : pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count };
+  return {
+    step: step.number, asked: step.text, askedPose: step.pose.id, askedVariant: step.variant.id, pose: pose.id, variant: variant.id, verdict,
+    level: variant.level, breath: variant.breath, hold: { ...counted, seconds }, measures: judgedFor(variant, staged.person.heightCm, side).measures,
+  };
+}
+
+/** Nothing suits, or the person must not practise today: sitting out on a chair. */
+function sitOut(ask: Ask, step: Step, staged: StagedPerson): Draft {
+  const { pose, variant } = variantById('final-rest.chair');
+  return {
+    ...describe(ask, step, staged, pose, variant, 'rest', ask.holdSeconds, undefined), sides: [], props: propsOf(variant),
+    cues: staged.stopped ? ['Sits out today.'] : ['Rest here, or follow the breath.'], alternatives: [],
+    findings: (ask.sides.length ? ask.sides : [undefined]).slice(0, 1).flatMap((side) => askedBreaches(ask, staged, side)).map((breach) => finding(breach, 'asked', true)),
+  };
+}
+
+const finding = ({ rule, condition, measure, value, limit }: Breach, on: Finding['on'], met: boolean): Finding => ({
+  rule: rule.id, condition, level: rule.level, measure, value: typeof value === 'number' ? Math.round(value * 100) / 100 : value,
+  limit, reason: rule.reason, met, evidence: rule.evidence, on,
+});
+
+/** Rules that the asked way breaks, each beside how the chosen way stands; then what is watched. */
+function findingsFor(ask: Ask, staged: StagedPerson, side: 'right' | 'left' | undefined, chosen: Candidate): Finding[] {
+  const asWritten = chosen.verdict === 'as-written', findings: Finding[] = [];
+  for (const breach of askedBreaches(ask, staged, side)) {
+    const now = standingOf(breach, chosen.trial, staged), answered = !now.broken || (breach.rule.level === 'need' && breach.rule.adds !== undefined);
+    if (!asWritten) findings.push(finding(breach, 'asked', answered));
+    findings.push(finding(now, 'chosen', answered));
+  }
+  for (const breach of [...chosen.added, ...chosen.watches]) {
+    if (!findings.some((known) => known.rule === breach.rule.id && known.on === 'chosen')) findings.push(finding(breach, 'chosen', breach.rule.level === 'need'));
+  }
+  return findings;
+}
+
+/** Start and end of each step in seconds: as long as its longest lane, with the change of side, the change of level and the talk. */
+function clockOf(sequence: Sequence, lanes: readonly Draft[][][], people: readonly Person[], on: string): { start: number; end: number }[] {
+  const seen = new Set<string>();
+  let at = 0, level: Level | undefined;
+  return sequence.steps.map((step, i) => {
+    const alone = { seconds: askedSeconds(step, people[0] ?? { born: undefined } as unknown as Person, on), sides: step.sides.length };
+    const spans = lanes.length ? lanes.map((drafts) => drafts[i]!.reduce((sum, entry) => sum + spanOf(entry.hold.seconds, entry.sides.length), 0)) : [spanOf(alone.seconds, alone.sides)];
+    const older = people.some((person) => person.born && ageOn(person.born, on) >= 65);
+    const change = level && level !== step.variant.level ? (older ? PACE.changeLevelOlder : PACE.changeLevel) : 0;
+    const talk = seen.has(step.pose.id) ? PACE.talkKnown : PACE.talkNew;
+    seen.add(step.pose.id);
+    level = step.variant.level;
+    const start = at;
+    at = Math.round((at + change + talk + Math.max(...spans)) * 10) / 10;
+    return { start, end: at };
+  });
+}
+
+const spanOf = (seconds: number, sides: number): number => seconds * Math.max(1, sides) + (sides > 1 ? PACE.changeSide : 0);
+
+function lengthAlerts(person: Person, sequence: Sequence, on: string): Lane['alerts'] {
+  if (!person.born) return [];
+  const age = ageOn(person.born, on), band = CHILD_BANDS.find(({ from, below }) => age >= from && age < below);
+  return band && sequence.minutes > band.classMinutes
+    ? [{ kind: 'stage', text: `At ${band.band} a class lasts up to ${band.classMinutes} minutes; this one is ${sequence.minutes}.` }] : [];
+}
+
+/** Props needed at once, at the step that needs most of each. Everyone needs their own; the wall is there. */
+function roomOf(lanes: readonly Draft[][][]): Fitting['room'] {
+  const most = new Map<string, number>();
+  lanes[0]?.forEach((_, i) => {
+    const now = new Map<string, number>();
+    for (const lane of lanes) {
+      const own = new Map<string, number>();
+      for (const entry of lane[i]!) {
+        const entryOwn = new Map<string, number>();
+        for (const { prop, count } of entry.props) if (prop !== 'wall') entryOwn.set(prop, (entryOwn.get(prop) ?? 0) + count);
+        for (const [prop, count] of entryOwn) own.set(prop, Math.max(own.get(prop) ?? 0, count));
+      }
+      for (const [prop, count] of own) now.set(prop, (now.get(prop) ?? 0) + count);
+    }
+    for (const [prop, count] of now) most.set(prop, Math.max(most.get(prop) ?? 0, count));
+  });
+  return [...most].sort(([a], [b]) => (a < b ? -1 : 1)).map(([prop, count]) => ({ prop, count }));
+}

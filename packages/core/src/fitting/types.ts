@@ -1,0 +1,67 @@
+import type { Measures } from '../poses/measures.js';
+import type { Breath, Level } from '../poses/types.js';
+import type { Alert, Evidence, RuleLevel } from '../rules/types.js';
+
+export type Verdict = 'as-written' | 'eased' | 'swapped' | 'rest';
+
+/** One rule met by one variant for one person. `met`: the chosen variant satisfies it. */
+export interface Finding {
+  rule: string;
+  condition: string;
+  level: RuleLevel;
+  measure: string;
+  value: number | string;
+  limit: number | string;
+  reason: string;
+  met: boolean;
+  evidence: Evidence;
+  on: 'asked' | 'chosen';
+}
+
+/** A prop and where it goes. Heights are the declared ones; sizing to the person comes later. */
+export interface PropUse { prop: string; count: number; heightCm: number; where: string }
+
+/** Another way that would have done, with what it costs against the step's intent. */
+export interface Alternative { pose: string; variant: string; verdict: Verdict; holdSeconds: number; cost: number }
+
+/** What one person does at one step. */
+export interface LaneStep {
+  step: number;
+  asked: string;
+  askedPose: string;
+  askedVariant: string;
+  pose: string;
+  variant: string;
+  verdict: Verdict;
+  level: Level;
+  breath: Breath;
+  /** `seconds` is for one side, all rounds included. */
+  hold: { breaths?: number; rounds?: number; seconds: number };
+  sides: readonly ('right' | 'left')[];
+  /** Seconds from the start of the class. */
+  clock: { start: number; end: number };
+  props: readonly PropUse[];
+  cues: readonly string[];
+  measures: Measures;
+  findings: readonly Finding[];
+  alternatives: readonly Alternative[];
+}
+
+export interface Lane {
+  person: string;
+  stages: readonly { condition: string; name: string; label: string }[];
+  alerts: readonly Alert[];
+  steps: readonly LaneStep[];
+}
+
+/** The result for a class, with the versions it was made with. */
+export interface Fitting {
+  title: string;
+  on: string;
+  rulebook: string;
+  catalogue: string;
+  minutes: { asked: number; planned: number };
+  steps: readonly { step: number; text: string; section?: string; note?: string; pose: string; variant: string; start: number; end: number }[];
+  lanes: readonly Lane[];
+  room: readonly { prop: string; count: number }[];
+}

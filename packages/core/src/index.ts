@@ -1,0 +1,28 @@
+/** The domain of Lotus Steady: bodies, poses, rules and fitting. No clock, no network, no screen. */
+export * from './body/maths.js';
+export * from './body/posture.js';
+export * from './body/kinematics.js';
+export * from './body/shape.js';
+export * from './body/ranges.js';
+export * from './poses/types.js';
+export * from './poses/measures.js';
+export * from './poses/catalogue.js';
+export { POSES } from '../catalogue/poses/index.js';
+export { CONDITIONS } from '../catalogue/rules/index.js';
+export { HOUSE_VIEW_TOPICS } from '../catalogue/houseView.js';
+export * from './names/resolvePose.js';
+export * from './names/resolveCondition.js';
+export * from './people/types.js';
+export * from './people/readPeople.js';
+export * from './rules/types.js';
+export * from './rules/dates.js';
+export * from './rules/gestation.js';
+export * from './rules/bloodPressure.js';
+export * from './rules/houseView.js';
+export * from './rules/judge.js';
+export * from './rules/stagePerson.js';
+export * from './sequence/parseSequence.js';
+export * from './timing/pace.js';
+export * from './fitting/types.js';
+export * from './fitting/similarity.js';
+export * from './fitting/fitClass.js';

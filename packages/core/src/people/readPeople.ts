@@ -1,0 +1,137 @@
+import { closest } from 'fastest-levenshtein';
+import { resolveCondition } from '../names/resolveCondition.js';
+import { MIDLINE_MEASURES, SIDED_MEASURES } from '../poses/measures.js';
+import { parseReading } from '../rules/bloodPressure.js';
+import { ageOn, daysBetween, isDate } from '../rules/dates.js';
+import { dueDateFrom, gestationOn, IMPLAUSIBLE_DAYS } from '../rules/gestation.js';
+import type { Details } from '../rules/types.js';
+import type { InputError, Person, PersonCondition, Today } from './types.js';
+
+const PERSON_KEYS = ['name', 'born', 'sex', 'heightCm', 'weightKg', 'can', 'ranges', 'conditions', 'screening', 'today'];
+const CAN_KEYS = ['stand', 'floor', 'kneel'];
+const SCREENING_KEYS = ['fallsLastYear', 'tugSeconds', 'chairStands', 'tandemSeconds'];
+const TODAY_KEYS = ['pain', 'bleeding', 'bp', 'dizzy', 'headache', 'fever', 'slept', 'signs'];
+const RANGE_KEYS = [...MIDLINE_MEASURES.slice(0, 11), ...SIDED_MEASURES.flatMap((name) => [`${name}Right`, `${name}Left`])];
+
+type Kind = 'date' | 'number' | 'text' | 'boolean' | 'list' | readonly string[];
+/** Every detail a condition may have, and what it looks like. */
+const DETAIL_KINDS: Readonly<Record<string, Kind>> = {
+  dueDate: 'date', lastPeriod: 'date', gaveBirth: 'date', birthKind: ['vaginal', 'surgical'], separationFingers: 'number', cleared: 'boolean',
+  since: 'date', operatedOn: 'date', approach: ['posterior', 'anterior'], control: ['controlled', 'uncontrolled'], reading: 'text', readingOn: 'date',
+  phase: ['acute', 'settled'], severity: ['mild', 'moderate', 'severe'], side: ['left', 'right', 'both'], curve: 'text', levels: 'text',
+  practiceWeeks: 'number', complications: 'list', clearedMets: 'number',
+};
+const FITS: Readonly<Record<string, (value: unknown) => boolean>> = {
+  date: isDate, number: (value) => typeof value === 'number' && Number.isFinite(value) && value >= 0, text: (value) => typeof value === 'string',
+  boolean: (value) => typeof value === 'boolean', list: (value) => Array.isArray(value) && value.every((item) => typeof item === 'string'),
+};
+
+const isTable = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/**
+ * Reads people as written (JSON, form or API) into whole persons, with every problem named by its field.
+ *
+ * Missing height is 165 cm, missing abilities are true, missing ranges are the usual ones.
+ * @param on the class date, where there is one: dates are checked against it
+ */
+export function readPeople(input: unknown, on?: string): { people: Person[]; errors: InputError[] } {
+  if (!Array.isArray(input)) return { people: [], errors: [{ field: 'people', message: 'people is a list.' }] };
+  const errors: InputError[] = [], people = input.map((raw, i) => readPerson(raw, `people[${i}]`, errors, on));
+  people.forEach((person, i) => {
+    if (person.name && people.findIndex((other) => other.name.toLowerCase() === person.name.toLowerCase()) < i) {
+      errors.push({ field: `people[${i}].name`, message: `There are two people named "${person.name}". Add a letter to tell them apart.` });
+    }
+  });
+  return { people, errors };
+}
+
+/** Reads one person; problems are added to `errors` under `field`. */
+export function readPerson(raw: unknown, field: string, errors: InputError[], on?: string): Person {
+  const at = (key: string): string => (field ? `${field}.${key}` : key);
+  const fail = (key: string, message: string): void => { errors.push({ field: at(key), message }); };
+  const source = isTable(raw) ? raw : (errors.push({ field, message: 'A person is a table with at least a name.' }), {});
+  const known = (value: unknown, key: string, keys: readonly string[]): Record<string, unknown> => {
+    if (value === undefined || value === null) return {};
+    if (!isTable(value)) { fail(key, `${key} is a table.`); return {}; }
+    for (const name of Object.keys(value)) {
+      if (!keys.includes(name)) fail(key ? `${key}.${name}` : name, `"${name}" is not known here. Did you mean "${closest(name, keys)}"?`);
+    }
+    return value;
+  };
+  known(source, '', PERSON_KEYS);
+  const number = (value: unknown, key: string, low: number, high: number, what: string): number | undefined => {
+    if (value === undefined || value === null) return undefined;
+    if (typeof value === 'number' && value >= low && value <= high) return value;
+    fail(key, `${what} is a number between ${low} and ${high}.`);
+    return undefined;
+  };
+  const name = typeof source.name === 'string' ? source.name.trim() : '';
+  if (!name) fail('name', 'A name is needed.');
+  let born: string | undefined;
+  if (source.born !== undefined && source.born !== null) {
+    if (!isDate(source.born)) fail('born', 'Date of birth is a real date, YYYY-MM-DD.');
+    else if (on && (daysBetween(source.born, on) < 0 || ageOn(source.born, on) > 120)) fail('born', 'Date of birth cannot be right.');
+    else born = source.born;
+  }
+  const heightCm = number(source.heightCm, 'heightCm', 80, 220, 'Height in cm') ?? 165;
+  const weightKg = number(source.weightKg, 'weightKg', 10, 300, 'Weight in kg');
+  const can = known(source.can, 'can', CAN_KEYS), ranges = known(source.ranges, 'ranges', RANGE_KEYS), screening = known(source.screening, 'screening', SCREENING_KEYS);
+  for (const key of CAN_KEYS) if (can[key] !== undefined && typeof can[key] !== 'boolean') fail(`can.${key}`, `can.${key} is true or false.`);
+  for (const key of Object.keys(ranges)) number(ranges[key], `ranges.${key}`, 0, 200, 'A range in degrees');
+  for (const key of Object.keys(screening)) number(screening[key], `screening.${key}`, 0, 200, 'A screening value');
+  if (source.sex !== undefined && source.sex !== 'woman' && source.sex !== 'man') fail('sex', 'sex is woman or man, or left out.');
+  const conditions = readConditions(source.conditions, at('conditions'), errors, on);
+  return {
+    name, ...(born ? { born } : {}), heightCm, ...(weightKg === undefined ? {} : { weightKg }), ...(source.sex === 'woman' || source.sex === 'man' ? { sex: source.sex } : {}),
+    can: { stand: can.stand !== false, floor: can.floor !== false, kneel: can.kneel !== false },
+    ranges: ranges as Person['ranges'], conditions, screening: screening as Person['screening'], today: readToday(source.today),
+  };
+
+  function readToday(value: unknown): Today {
+    const today = known(value, 'today', TODAY_KEYS);
+    number(today.pain, 'today.pain', 0, 10, 'Pain');
+    for (const key of ['bleeding', 'dizzy', 'headache', 'fever']) if (today[key] !== undefined && typeof today[key] !== 'boolean') fail(`today.${key}`, `${key} is true or false.`);
+    if (today.bp !== undefined && (typeof today.bp !== 'string' || !parseReading(today.bp))) fail('today.bp', 'A reading looks like 128/82.');
+    if (today.signs !== undefined && !FITS.list!(today.signs)) fail('today.signs', 'signs is a list of words.');
+    return today as Today;
+  }
+}
+
+function readConditions(value: unknown, field: string, errors: InputError[], on?: string): PersonCondition[] {
+  if (value === undefined || value === null) return [];
+  if (!Array.isArray(value)) { errors.push({ field, message: 'conditions is a list.' }); return []; }
+  const read: PersonCondition[] = [];
+  value.forEach((raw, i) => {
+    const at = `${field}[${i}]`, fail = (key: string, message: string): void => { errors.push({ field: key ? `${at}.${key}` : at, message }); };
+    const entry = typeof raw === 'string' ? { condition: raw } : raw;
+    if (!isTable(entry) || typeof entry.condition !== 'string') return fail('condition', 'A condition has a name.');
+    const found = resolveCondition(entry.condition);
+    if ('nearest' in found) return fail('condition', `"${entry.condition}" is not a condition we know. Nearest: ${found.nearest.join(', ')}.`);
+    if (read.some((other) => other.condition === found.id)) return fail('condition', `${found.name} is there twice.`);
+    const details: Record<string, Details[string]> = {};
+    for (const [key, detail] of Object.entries(entry)) {
+      if (key === 'condition' || detail === undefined || detail === null || detail === '') continue;
+      const kind = DETAIL_KINDS[key];
+      if (!kind) fail(key, `"${key}" is not known here. Did you mean "${closest(key, Object.keys(DETAIL_KINDS))}"?`);
+      else if (typeof kind !== 'string' && !kind.includes(detail as string)) fail(key, `${key} is ${kind.join(' or ')}.`);
+      else if (typeof kind === 'string' && !FITS[kind]!(detail)) fail(key, kind === 'date' ? `${key} is a real date, YYYY-MM-DD.` : `${key} is a ${kind}.`);
+      else if (key === 'reading' && !parseReading(detail as string)) fail(key, 'A reading looks like 128/82.');
+      else details[key] = detail as Details[string];
+    }
+    checkPregnancyDates(details, fail, on);
+    read.push({ condition: found.id, details });
+  });
+  return read;
+}
+
+/** A due date and a last period may differ by a week; more than that, or a date that cannot be, is asked about. */
+function checkPregnancyDates({ dueDate, lastPeriod }: Record<string, Details[string]>, fail: (key: string, message: string) => void, on?: string): void {
+  if (typeof dueDate === 'string' && typeof lastPeriod === 'string') {
+    const apart = Math.abs(daysBetween(dueDateFrom(lastPeriod), dueDate));
+    if (apart > 7) fail('lastPeriod', `Due date and last period are ${apart} days apart. Keep the one the midwife or doctor gave.`);
+  }
+  const due = typeof dueDate === 'string' ? dueDate : typeof lastPeriod === 'string' ? dueDateFrom(lastPeriod) : undefined;
+  if (!due || !on) return;
+  const { days } = gestationOn(due, on);
+  if (days < 0 || days > IMPLAUSIBLE_DAYS) fail(typeof dueDate === 'string' ? 'dueDate' : 'lastPeriod', 'This date cannot be right for a pregnancy on the day of the class.');
+}

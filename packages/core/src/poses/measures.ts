@@ -1,0 +1,58 @@
+import type { Breath, Level } from './types.js';
+
+/** Measures that exist once, in the order in which they are stored. Degrees, cm, shares of body weight. */
+export const MIDLINE_MEASURES = [
+  'lumbarFlexion', 'lumbarExtension', 'thoracicFlexion', 'thoracicExtension', 'neckFlexion', 'neckExtension',
+  'neckRotation', 'neckSideBend', 'sideBend', 'lumbarTwist', 'thoracicTwist', 'closedTwist', 'spineLoad', 'lowBackMoment',
+  'headBelowHeart', 'eyesBelowHeart', 'pelvisAboveHeart', 'legsAboveHeart', 'armsAboveHeart', 'trunkIncline', 'inverted',
+  'handsShare', 'forearmsShare', 'neckShare', 'kneesShare', 'feetShare', 'seatShare',
+  'balanceMargin', 'supports', 'oneLeg', 'feetApart', 'bellyPressed', 'supine', 'comHeight',
+  'abdominalLoad', 'isometric', 'eyesClosed', 'heelsLifted', 'eyeContact', 'jumping', 'met', 'contactGap',
+] as const;
+
+/** Measures of a limb: each exists for the right and the left. */
+export const SIDED_MEASURES = [
+  'hipFlexion', 'hipExtension', 'hipAbduction', 'hipAdduction', 'hipRotationIn', 'hipRotationOut', 'kneeFlexion',
+  'kneeHyperextension', 'ankleFlexion', 'shoulderFlexion', 'shoulderAbduction', 'shoulderExtension',
+  'shoulderRotationIn', 'shoulderRotationOut', 'wristExtension', 'hipFlexionWithKneeStraight', 'wristLoad', 'kneeLoad',
+] as const;
+
+export type MidlineMeasure = (typeof MIDLINE_MEASURES)[number];
+export type SidedMeasure = (typeof SIDED_MEASURES)[number];
+export type MeasureName = MidlineMeasure | `${SidedMeasure}${'Right' | 'Left'}`;
+
+/** Every measure's name, in stored order. */
+export const MEASURE_NAMES: readonly MeasureName[] = [
+  ...MIDLINE_MEASURES, ...SIDED_MEASURES.flatMap((name) => [`${name}Right`, `${name}Left`] as const),
+];
+
+/** What a variant asks of a body of one height. */
+export type Measures = Readonly<Record<MeasureName, number>>;
+
+/** A variant with everything that rules can look at. */
+export interface Judged { measures: Measures; level: Level; breath: Breath; support: 'none' | 'hand' | 'trunk' }
+
+const OTHER_SIDE = { Right: 'Left', Left: 'Right' } as const;
+
+/** The measures of the left form of a variant that is described on the right: limbs change places. */
+export function mirrorMeasures(measures: Measures): Measures {
+  const mirrored: Record<string, number> = { ...measures };
+  for (const name of SIDED_MEASURES) {
+    for (const side of ['Right', 'Left'] as const) mirrored[name + side] = measures[`${name}${OTHER_SIDE[side]}`];
+  }
+  return mirrored as Measures;
+}
+
+/** Of several key frames the worst value counts; these are worst when low. */
+const WORST_WHEN_LOW: ReadonlySet<MeasureName> = new Set<MeasureName>(['balanceMargin', 'supports', 'feetApart', 'trunkIncline']);
+
+/** One set of measures for a movement: each value the worst over its frames. */
+export function worstMeasures(frames: readonly Measures[]): Measures {
+  const worst: Record<string, number> = { ...frames[0]! };
+  for (const frame of frames.slice(1)) {
+    for (const name of MEASURE_NAMES) {
+      worst[name] = WORST_WHEN_LOW.has(name) ? Math.min(worst[name]!, frame[name]) : Math.max(worst[name]!, frame[name]);
+    }
+  }
+  return worst as Measures;
+}

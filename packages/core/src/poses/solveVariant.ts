@@ -1,0 +1,66 @@
+import type { Posture } from '../body/posture.js';
+import { packPosture, unpackPosture } from '../body/posture.js';
+import { AUTHOR_HEIGHT } from '../body/residuals.js';
+import { solveShape } from '../body/solve.js';
+import type { Shape } from '../body/shape.js';
+import { measureShape } from './measureShape.js';
+import { MEASURE_NAMES, worstMeasures, type Measures } from './measures.js';
+import type { Variant } from './types.js';
+
+/** A variant put on its contacts at one height: a posture per key frame, and its measures. */
+export interface SolvedVariant { heightCm: number; postures: Posture[]; measures: Measures; worstGapCm: number }
+
+/** Heights at which variants are solved and stored, cm: children to tall adults. */
+export const STORED_HEIGHTS: readonly number[] = Array.from({ length: 23 }, (_, i) => 90 + 5 * i);
+
+/**
+ * Whether a variant's shape is the same at every height. Walls move with the person; a block,
+ * a chair or a blanket does not, so the same variant asks more of a short person.
+ */
+export const scalesWithHeight = ({ frames, props }: Pick<Variant, 'frames' | 'props'>): boolean =>
+  props.every((prop) => prop.kind === 'wall' || (prop.kind === 'bolster' && frames.every(restsOnPlain)))
+  && frames.every(restsOnPlain);
+
+const restsOnPlain = (shape: Shape): boolean => shape.on.every(([surface]) => surface === 'floor' || surface === 'wall');
+
+/** Walls stand where they suit the person, so they scale with her; all else stays its size. */
+const propsFor = ({ props }: Pick<Variant, 'props'>, heightCm: number): Variant['props'] =>
+  props.map((prop) => (prop.kind === 'wall' ? { ...prop, x: (prop.x * heightCm) / AUTHOR_HEIGHT } : prop));
+
+/** A posture half way between two: where a movement's in-between starts to be solved. */
+const midway = (a: Posture, b: Posture): Posture => {
+  const from = packPosture(a), to = packPosture(b);
+  return unpackPosture(from.map((value, i) => (value + to[i]!) / 2));
+};
+
+/**
+ * Solves every key frame of a variant and measures it; a movement's value is the worst over its
+ * frames and the solved in-betweens.
+ *
+ * @param near postures of the same frames at a neighbouring height, to start from
+ */
+export function solveVariant(variant: Variant, heightCm: number, near?: readonly Posture[]): SolvedVariant {
+  const props = propsFor(variant, heightCm);
+  const solved = variant.frames.map((shape, i) => solveShape(shape, props, heightCm, near?.[i]));
+  const between = solved.slice(1).map((next, i) => solveShape(variant.frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture)));
+  const measured = [...solved, ...between].map((shape) => measureShape(shape, variant));
+  return {
+    heightCm, postures: solved.map((shape) => shape.posture), measures: worstMeasures(measured),
+    worstGapCm: Math.max(...solved.map((shape) => shape.misfit.contact)),
+  };
+}
+
+/** Lengths among the measures: they scale with height where a shape does. */
+const LENGTHS: ReadonlySet<string> = new Set([
+  'headBelowHeart', 'eyesBelowHeart', 'pelvisAboveHeart', 'legsAboveHeart', 'armsAboveHeart', 'balanceMargin', 'comHeight', 'contactGap',
+]);
+
+/** The same shape at another height: angles and shares stay, lengths and places scale. */
+export function scaleSolved({ heightCm, postures, measures, worstGapCm }: SolvedVariant, to: number): SolvedVariant {
+  const k = to / heightCm;
+  return {
+    heightCm: to, worstGapCm: worstGapCm * k,
+    postures: postures.map((posture) => ({ ...posture, x: posture.x * k, y: posture.y * k, z: posture.z * k })),
+    measures: Object.fromEntries(MEASURE_NAMES.map((name) => [name, LENGTHS.has(name) ? measures[name] * k : measures[name]])) as Measures,
+  };
+}

@@ -1,0 +1,72 @@
+import type { PropPlacement, Shape } from '../body/shape.js';
+
+export type Action = 'open' | 'strengthen' | 'mobilise' | 'balance' | 'settle' | 'breathe' | 'invert' | 'rest';
+export type Region =
+  | 'neck' | 'chest' | 'shoulders' | 'wrists' | 'upper back' | 'low back' | 'side body' | 'front hip' | 'outer hip'
+  | 'inner thigh' | 'hamstrings' | 'calves' | 'feet' | 'belly' | 'pelvic floor' | 'whole';
+
+/** What a pose is for: an action on a region; `spine` names the direction it takes the spine in. */
+export interface Purpose { action: Action; region: Region; spine?: 'flexion' | 'extension' | 'twist' | 'side bend' }
+
+/** Where the body is (DESIGN section 3). */
+export type Level =
+  | 'lying' | 'side-lying' | 'prone' | 'sitting' | 'kneeling' | 'all-fours' | 'squatting' | 'chair' | 'standing' | 'inverted';
+
+export type Breath = 'natural' | 'linked' | 'slow' | 'held' | 'rapid';
+
+/** A hold and the bounds it may be changed within: breaths for held shapes, rounds for movements. */
+export interface UsualHold { unit: 'breaths' | 'rounds'; usual: number; least: number; most: number }
+
+/** What cannot be measured from the skeleton and is therefore declared. */
+export interface Declared {
+  /** Work of the belly wall, 0 lying to 3 boat (DESIGN section 4). */
+  abdominalLoad: 0 | 1 | 2 | 3;
+  /** Static effort: 0 rest, 1 cat, 2 warrior, 3 plank. */
+  isometric: 0 | 1 | 2 | 3;
+  impact?: 'flowing' | 'hopping' | 'jumping';
+  eyesClosed?: true;
+  heelsLifted?: true;
+  /** Something presses on the eyes. */
+  eyeContact?: true;
+  /** The arm is taken across the opposite thigh. */
+  closedTwist?: true;
+  /** METs, with the compendium category they are taken from. */
+  met: number;
+  metFrom: string;
+}
+
+/** One concrete way to do a pose. */
+export interface Variant {
+  id: string;
+  /** A teacher's short name for this way: "hands on a chair back". */
+  name: string;
+  /** Words after the pose's name that ask for this variant. */
+  words?: readonly string[];
+  level: Level;
+  breath: Breath;
+  props: readonly PropPlacement[];
+  /** One for a held shape, two or more for a movement. */
+  frames: readonly Shape[];
+  /** Camera: degrees from her right side (90 from the front), and degrees above. */
+  view: readonly [turn: number, tilt: number];
+  declared: Declared;
+  /** The person leans her trunk on something (wall, chair back, bolster) or holds it: balance is helped. */
+  support: 'none' | 'hand' | 'trunk';
+  cues: readonly string[];
+}
+
+/** An asana or movement with a purpose, and its ladder of variants from most supported to fullest. */
+export interface Pose {
+  id: string;
+  name: string;
+  sanskrit?: string;
+  aliases: readonly string[];
+  purposes: readonly [Purpose, ...Purpose[]];
+  energy: 'settling' | 'neutral' | 'lifting';
+  hold: UsualHold;
+  /** What right and left name; absent for a pose that is the same both sides. */
+  side?: string;
+  /** The variant a plain name asks for. */
+  usual: string;
+  ladder: readonly Variant[];
+}

@@ -1,0 +1,20 @@
+import { addDays, differenceInCalendarDays, differenceInYears, format, isValid, parse } from 'date-fns';
+
+const FORM = 'yyyy-MM-dd';
+const read = (date: string): Date => parse(date, FORM, new Date(2000, 0, 1));
+
+/** Whether a text is a real calendar date `YYYY-MM-DD`: 2027-02-30 is not. */
+export const isDate = (text: unknown): text is string =>
+  typeof text === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(read(text));
+
+/** Whole calendar days from `from` to `to`; negative if `to` is earlier. */
+export const daysBetween = (from: string, to: string): number => differenceInCalendarDays(read(to), read(from));
+
+/** The date `days` later. */
+export const dateAfter = (date: string, days: number): string => format(addDays(read(date), days), FORM);
+
+/** Age in whole years on a date. */
+export const ageOn = (born: string, on: string): number => differenceInYears(read(on), read(born));
+
+/** A date as one says it: "3 December". */
+export const spokenDate = (date: string): string => format(read(date), 'd MMMM');

@@ -1,0 +1,79 @@
+import { USUAL_RANGE } from '../body/ranges.js';
+import type { Person } from '../people/types.js';
+import { SIDED_MEASURES, type Judged, type MeasureName } from '../poses/measures.js';
+import type { Action, Level } from '../poses/types.js';
+import type { ActiveRule } from './stagePerson.js';
+import type { Bound, Quantity, Sum } from './types.js';
+
+/** A variant at a place in a lane: what a rule is held against. */
+export interface Trial extends Judged {
+  /** Hold for one side, all rounds included. */
+  holdSeconds: number;
+  /** The action of the pose's primary purpose. */
+  action: Action;
+  /** Seconds on the back that this step would bring it to: in one run, and over the class. */
+  sums: Readonly<Record<Sum, number>>;
+  /** Where the body was before. */
+  from?: Level;
+}
+
+/** One rule that a trial meets, with its measured number against its limit. */
+export interface Breach extends ActiveRule { measure: string; value: number | string; limit: number | string }
+
+const SIDED = new Set<string>(SIDED_MEASURES);
+
+/** The value of a quantity: a measure, the worse side of a limb's measure, or a share of the usual or measured range. */
+export function quantityOf(quantity: Quantity, { measures }: Pick<Judged, 'measures'>, ranges: Person['ranges']): number {
+  if (quantity.endsWith('Use')) {
+    const base = quantity.slice(0, -3) as 'neckFlexion';
+    return measures[base] / (ranges[base] ?? USUAL_RANGE[base]);
+  }
+  if (!SIDED.has(quantity)) return measures[quantity as MeasureName];
+  return Math.max(measures[`${quantity}Right` as MeasureName], measures[`${quantity}Left` as MeasureName]);
+}
+
+interface Reading { bites: boolean; measure: string; value: number | string; limit: number | string }
+
+function read(bound: Bound, trial: Trial, ranges: Person['ranges']): Reading {
+  if ('measure' in bound) {
+    const value = quantityOf(bound.measure, trial, ranges);
+    return 'over' in bound ? { bites: value > bound.over, measure: bound.measure, value, limit: bound.over }
+      : { bites: value < bound.under, measure: bound.measure, value, limit: bound.under };
+  }
+  if ('holdOver' in bound) return { bites: trial.holdSeconds > bound.holdOver, measure: 'holdSeconds', value: trial.holdSeconds, limit: bound.holdOver };
+  if ('sum' in bound) return { bites: trial.measures.supine > 0 && trial.sums[bound.sum] > bound.over, measure: bound.sum, value: trial.sums[bound.sum], limit: bound.over };
+  if ('level' in bound) return { bites: bound.level.includes(trial.level), measure: 'level', value: trial.level, limit: `not ${bound.level.join(' or ')}` };
+  if ('levelNot' in bound) return { bites: !bound.levelNot.includes(trial.level), measure: 'level', value: trial.level, limit: bound.levelNot.join(' or ') };
+  if ('breath' in bound) return { bites: bound.breath.includes(trial.breath), measure: 'breath', value: trial.breath, limit: `not ${bound.breath.join(' or ')}` };
+  if ('support' in bound) return { bites: bound.support.includes(trial.support), measure: 'support', value: trial.support, limit: 'a hand or more' };
+  if ('purposeNot' in bound) return { bites: !bound.purposeNot.includes(trial.action), measure: 'purpose', value: trial.action, limit: bound.purposeNot.join(' or ') };
+  return { bites: trial.from !== undefined && trial.from !== trial.level, measure: 'levelChange', value: `${trial.from ?? trial.level} to ${trial.level}`, limit: 'slowly' };
+}
+
+/** How one rule stands against a trial, broken or not: the first bound that is a number is shown. */
+export function standing(active: ActiveRule, trial: Trial, ranges: Person['ranges']): Breach & { broken: boolean } {
+  const readings = active.rule.all.map((bound) => read(bound, trial, ranges));
+  const shown = readings.find((reading) => typeof reading.value === 'number' && !(reading.measure === 'oneLeg')) ?? readings[0]!;
+  return { ...active, measure: shown.measure, value: shown.value, limit: shown.limit, broken: readings.every((reading) => reading.bites) };
+}
+
+/** Every rule that a trial breaks, also those that a tighter one covers. */
+export function judge(rules: readonly ActiveRule[], trial: Trial, ranges: Person['ranges']): Breach[] {
+  const breaches: Breach[] = [];
+  for (const active of rules) {
+    // Deciding is a comparison of numbers; the finding is only made where the rule is broken.
+    if (active.rule.all.every((bound) => read(bound, trial, ranges).bites)) breaches.push(standing(active, trial, ranges));
+  }
+  return breaches;
+}
+
+/**
+ * The longest hold at which a broken rule would no longer be broken, in seconds; undefined where
+ * no hold helps.
+ *
+ * @param before seconds already on the back: in this run, and in all
+ */
+export function longestHold({ rule }: ActiveRule, before: Readonly<Record<Sum, number>>, sides: number): number | undefined {
+  const holds = rule.all.flatMap((bound) => ('holdOver' in bound ? [bound.holdOver] : 'sum' in bound ? [(bound.over - before[bound.sum]) / sides] : []));
+  return holds.length ? Math.max(...holds) : undefined;
+}

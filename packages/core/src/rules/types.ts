@@ -1,0 +1,95 @@
+import type { MidlineMeasure, MeasureName, SidedMeasure } from '../poses/measures.js';
+import type { Action, Breath, Level } from '../poses/types.js';
+import type { Person } from '../people/types.js';
+
+/** Measures whose share of the usual range rules speak of. */
+export type UseName =
+  | 'lumbarFlexionUse' | 'lumbarExtensionUse' | 'thoracicFlexionUse' | 'thoracicExtensionUse' | 'neckFlexionUse' | 'neckExtensionUse'
+  | 'sideBendUse' | 'lumbarTwistUse' | 'thoracicTwistUse';
+
+/** What a bound can look at: a measure, a limb's measure on its worse side, or a share of the usual range. */
+export type Quantity = MeasureName | MidlineMeasure | SidedMeasure | UseName;
+
+/** Seconds that add up along a lane: in one run, or over the class. */
+export type Sum = 'supineUnbroken' | 'supineTotal';
+
+/**
+ * One condition on a variant, its hold or its place in the class. It *bites* when the value
+ * passes the number, or the word is one of those named.
+ */
+export type Bound =
+  | { measure: Quantity; over: number }
+  | { measure: Quantity; under: number }
+  | { holdOver: number }
+  | { sum: Sum; over: number }
+  | { level: readonly Level[] }
+  | { levelNot: readonly Level[] }
+  | { breath: readonly Breath[] }
+  | { support: readonly ('none' | 'hand' | 'trunk')[] }
+  | { purposeNot: readonly Action[] }
+  | { levelChange: true };
+
+export type RuleLevel = 'never' | 'limit' | 'need' | 'watch';
+export type EvidenceKind = 'published' | 'common-practice' | 'memory';
+export interface Evidence { kind: EvidenceKind; source: string }
+
+/** A test on a stage's facts; all of a rule's tests must hold. */
+export type StageTest =
+  | { fact: string; from: number }
+  | { fact: string; below: number }
+  | { fact: string; is: readonly (string | boolean)[] };
+
+/** What a stage asks of measures: it is broken where *all* bounds bite. */
+export interface Rule {
+  id: string;
+  level: RuleLevel;
+  when?: readonly StageTest[];
+  /** The rule holds only where the house view on a topic is one of these positions. */
+  house?: { topic: string; positions: readonly string[] };
+  all: readonly [Bound, ...Bound[]];
+  /** For a need: what is put within reach so that the variant passes. */
+  adds?: { prop: string; where: string };
+  /** What is said in class. */
+  cue?: string;
+  reason: string;
+  evidence: Evidence;
+}
+
+export type Fact = number | string | boolean;
+
+export type AlertKind = 'stop' | 'refer' | 'clearance' | 'ask' | 'conflict' | 'stage';
+/** Something to know before class. */
+export interface Alert { kind: AlertKind; text: string }
+
+/** What a condition means on a date. */
+export interface Stage {
+  /** The stage in a few words: "27 weeks 3 days". */
+  label: string;
+  facts: Readonly<Record<string, Fact>>;
+  alerts: readonly Alert[];
+}
+
+/** Details of one person's condition, as entered: dates, words, numbers, lists. */
+export type Details = Readonly<Record<string, string | number | boolean | readonly string[]>>;
+
+export interface StageInput { details: Details; person: Person; on: string }
+
+/** One question a condition asks about itself. */
+export interface DetailField {
+  key: string;
+  label: string;
+  type: 'date' | 'number' | 'text' | 'boolean' | 'list' | 'choice';
+  choices?: readonly string[];
+}
+
+/** A diagnosis, a life stage or a group. */
+export interface Condition {
+  id: string;
+  name: string;
+  aliases: readonly string[];
+  fields: readonly DetailField[];
+  /** Known without being named: the person has it on that date. */
+  inherent?: (person: Person, on: string) => boolean;
+  stage: (input: StageInput) => Stage;
+  rules: readonly Rule[];
+}

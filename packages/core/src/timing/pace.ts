@@ -1,0 +1,18 @@
+import { ageOn } from '../rules/dates.js';
+import type { Person } from '../people/types.js';
+import type { Breath } from '../poses/types.js';
+
+/** Seconds that things take. Common practice, no published source; adjustable here and nowhere else. */
+export const PACE = {
+  breath: 5.5, slowBreath: 9, childBreath: 3.5,
+  changeSide: 5, changeLevel: 10, changeLevelOlder: 30, setProps: 15, talkNew: 8, talkKnown: 3,
+} as const;
+
+/** Under this age breaths are counted as a child's. */
+const CHILD_BELOW = 13;
+
+/** Seconds of one breath for someone; a round of a movement lasts one breath. */
+export function breathSeconds(person: Pick<Person, 'born'>, breath: Breath, on: string): number {
+  if (person.born && ageOn(person.born, on) < CHILD_BELOW) return PACE.childBreath;
+  return breath === 'slow' ? PACE.slowBreath : PACE.breath;
+}

@@ -1,0 +1,92 @@
+import { CONDITIONS, MEASURE_NAMES, measuresFor, POSES, posturesFor, similarity, variantById, type MeasureName } from '../src/index.js';
+import { SOLVED_JSON } from '../catalogue/generated/solved.js';
+import { solveShape } from '../src/body/solve.js';
+import type { StoredCatalogue } from '../src/poses/catalogue.js';
+import { scalesWithHeight, solveVariant } from '../src/poses/solveVariant.js';
+import { variantPrint } from '../src/poses/variantPrint.js';
+
+const stored = JSON.parse(SOLVED_JSON) as StoredCatalogue;
+const variants = POSES.flatMap((pose) => pose.ladder);
+const ids = variants.map((variant) => variant.id);
+
+test('the slice is at least 16 poses, 36 variants and six groups', () => {
+  expect(POSES.length).toBeGreaterThanOrEqual(16);
+  expect(variants.length).toBeGreaterThanOrEqual(36);
+  expect(CONDITIONS.length).toBeGreaterThanOrEqual(6);
+});
+
+test('ids are plain kebab-case, used once, and a rung carries its pose', () => {
+  const all = [...POSES.map((pose) => pose.id), ...ids, ...CONDITIONS.map((condition) => condition.id), ...CONDITIONS.flatMap((condition) => condition.rules.map((rule) => rule.id))];
+  expect(new Set(all).size).toBe(all.length);
+  for (const id of all) expect(id).toMatch(/^[a-z0-9]+(-[a-z0-9]+)*(\.[a-z0-9]+(-[a-z0-9]+)*)?$/);
+  for (const pose of POSES) {
+    expect(pose.ladder.map((variant) => variant.id)).toContain(pose.usual);
+    for (const variant of pose.ladder) expect(variant.id.startsWith(`${pose.id}.`)).toBe(true);
+  }
+});
+
+test.each(ids)('%s: the stored solution belongs to the data (else run npm run solve)', (id) => {
+  expect(stored.variants[id]?.print).toBe(variantPrint(variantById(id).variant));
+});
+
+test('nothing is stored that is no longer in the catalogue', () => {
+  expect(Object.keys(stored.variants).sort()).toEqual([...ids].sort());
+});
+
+test.each(ids)('%s: contacts within 1 cm, nothing sunk by 2 cm, joints within human range', (id) => {
+  const { variant } = variantById(id);
+  variant.frames.forEach((shape) => {
+    const { misfit } = solveShape(shape, variant.props, 165);
+    expect(misfit.contact).toBeLessThan(1.2);
+    expect(misfit.under).toBeLessThan(2);
+    expect(misfit.clash).toBeLessThan(2);
+    expect(misfit.limit).toBeLessThan(5);
+  });
+});
+
+test.each(ids.filter((id) => variantById(id).variant.frames.length === 1))('%s: stands: the centre of mass is over its support', (id) => {
+  expect(measuresFor(id, 165).balanceMargin).toBeGreaterThan(-0.5);
+});
+
+// Solved afresh, the stored numbers come out again: a sample, since solving all takes minutes.
+test.each(['plank.full', 'childs-pose.knees-wide-block', 'bridge.block', 'downward-facing-dog.full', 'cobra.low'])('%s: solving again gives the stored measures', (id) => {
+  const again = solveVariant(variantById(id).variant, 165).measures, kept = measuresFor(id, 165);
+  for (const name of MEASURE_NAMES) expect(Math.abs(again[name] - kept[name])).toBeLessThan(0.05);
+});
+
+test('between stored heights the measures are interpolated with a bounded error', () => {
+  const watched: readonly MeasureName[] = ['headBelowHeart', 'lumbarFlexion', 'handsShare', 'hipFlexionRight', 'neckFlexion'];
+  for (const id of ['childs-pose.knees-wide-block', 'standing-forward-fold.blocks', 'shoulder-stand.blankets', 'downward-facing-dog.chair-back']) {
+    const { variant } = variantById(id);
+    expect(scalesWithHeight(variant)).toBe(false);
+    const exact = solveVariant(variant, 167.5, posturesFor(id, 165).postures).measures, between = measuresFor(id, 167.5);
+    for (const name of watched) expect(Math.abs(exact[name] - between[name])).toBeLessThan(name === 'handsShare' ? 0.05 : 1.5);
+  }
+});
+
+test('the same variant asks more of a short person where the prop is absolute', () => {
+  expect(measuresFor('childs-pose.knees-wide-block', 190).headBelowHeart).toBeGreaterThan(measuresFor('childs-pose.knees-wide-block', 150).headBelowHeart);
+});
+
+// Rough sagittal estimates of CLINICAL row 5 and DESIGN section 4 (geometry, not published).
+test.each([
+  ['downward-facing-dog.full', 15, 30], ['standing-forward-fold.full', 20, 40], ['final-rest.flat', -5, 5], ['bridge.full', 0, 6],
+  ['legs-up-the-wall.full', -5, 5], ['final-rest.prone', -6, 5], ['mountain.full', -40, -30], ['cat-cow.all-fours', 5, 15],
+])('%s: the head is %f to %f cm below the heart', (id, low, high) => {
+  const { headBelowHeart } = measuresFor(id, 165);
+  expect(headBelowHeart).toBeGreaterThanOrEqual(low);
+  expect(headBelowHeart).toBeLessThanOrEqual(high);
+});
+
+test('inverted takes in shoulder stand and plough, and leaves out dog, folds and bridge (DESIGN section 4)', () => {
+  for (const id of ['shoulder-stand.blankets', 'plough.feet-on-chair']) expect(measuresFor(id, 165).inverted).toBe(1);
+  for (const id of ['downward-facing-dog.full', 'standing-forward-fold.full', 'bridge.full', 'legs-up-the-wall.full', 'childs-pose.full']) expect(measuresFor(id, 165).inverted).toBe(0);
+});
+
+test('similarity: same purpose is 1 both ways, and only then', () => {
+  const pose = (id: string) => POSES.find((known) => known.id === id)!;
+  expect(similarity(pose('locust'), pose('opposite-arm-and-leg'))).toBe(1);
+  expect(similarity(pose('locust'), pose('chest-lift'))).toBe(1);
+  expect(similarity(pose('tree'), pose('final-rest'))).toBe(0);
+  for (const a of POSES) for (const b of POSES) expect(similarity(a, b)).toBe(similarity(b, a));
+});

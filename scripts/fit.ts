@@ -1,0 +1,78 @@
+/** `npm run --silent fit -- --sequence FILE --people FILE --on YYYY-MM-DD [--out json|text]` */
+import { readFileSync } from 'node:fs';
+import { parseArgs } from 'node:util';
+import { fitClass, isDate, parseSequence, readHouseView, readPeople, variantById, type Fitting, type InputError } from '@lotus-steady/core';
+
+class UsageError extends Error {}
+
+const USAGE = 'Usage: npm run --silent fit -- --sequence FILE --people FILE --on YYYY-MM-DD [--out json|text]';
+
+function readText(file: string | undefined, what: string): string {
+  if (!file) throw new UsageError(`--${what} is missing.\n${USAGE}`);
+  try {
+    return readFileSync(file, 'utf8');
+  } catch {
+    throw new UsageError(`The ${what} file ${file} cannot be read.`);
+  }
+}
+
+function run(): string {
+  let values: { sequence?: string; people?: string; on?: string; out?: string };
+  try {
+    ({ values } = parseArgs({ options: { sequence: { type: 'string' }, people: { type: 'string' }, on: { type: 'string' }, out: { type: 'string', default: 'text' } } }));
+  } catch (error) {
+    throw new UsageError(`${(error as Error).message}\n${USAGE}`);
+  }
+  const { on, out } = values;
+  if (!isDate(on)) throw new UsageError(`--on needs a real date, YYYY-MM-DD.\n${USAGE}`);
+  if (out !== 'json' && out !== 'text') throw new UsageError('--out is json or text.');
+  const { sequence, errors: lines } = parseSequence(readText(values.sequence, 'sequence'));
+  if (lines.length) throw new UsageError(lines.map((line) => line.message).join('\n'));
+  let data: unknown;
+  try {
+    data = JSON.parse(readText(values.people, 'people'));
+  } catch (error) {
+    if (error instanceof UsageError) throw error;
+    throw new UsageError(`The people file is not JSON: ${(error as Error).message}`);
+  }
+  const table = (typeof data === 'object' && data !== null ? data : {}) as Record<string, unknown>;
+  const unknown = Object.keys(table).filter((key) => !['people', 'houseView', 'stock'].includes(key)).map((key): InputError => ({ field: key, message: `"${key}" is not known here; people, houseView and stock are.` }));
+  const { people, errors } = readPeople(table.people, on), { houseView, errors: viewErrors } = readHouseView(table.houseView);
+  const problems = [...unknown, ...errors, ...viewErrors];
+  if (problems.length) throw new UsageError(problems.map(({ field, message }) => `${field}: ${message}`).join('\n'));
+  const fitting = fitClass({ sequence, people, on, houseView });
+  return out === 'json' ? JSON.stringify(fitting, null, 1) : asText(fitting);
+}
+
+const MARKS = { 'as-written': 'as written', eased: 'eased', swapped: 'swapped', rest: 'rest' } as const;
+
+function asText({ title, on, minutes, steps, lanes, room }: Fitting): string {
+  const out = [`${title}, ${on}: ${minutes.planned} of ${minutes.asked} minutes`];
+  for (const { person, stages, alerts } of lanes) {
+    if (stages.length || alerts.length) out.push(`  ${person}: ${[...stages.map((stage) => `${stage.name}, ${stage.label}`), ...alerts.map((alert) => `[${alert.kind}] ${alert.text}`)].join(' · ')}`);
+  }
+  for (const step of steps) {
+    out.push('', `${step.step}. ${step.text}`);
+    const entries = lanes.flatMap((lane) => lane.steps.filter((entry) => entry.step === step.step).map((entry) => ({ person: lane.person, entry })));
+    const written = entries.filter(({ entry }) => entry.verdict === 'as-written').map(({ person }) => person);
+    if (written.length) out.push(`   as written: ${written.join(', ')}`);
+    for (const { person, entry } of entries) {
+      if (entry.verdict === 'as-written') continue;
+      const { pose, variant } = variantById(entry.variant), why = entry.findings.find((finding) => finding.on === 'asked');
+      const side = entry.sides.length === 1 ? ` (${entry.sides[0]})` : '', props = entry.props.map((prop) => `${prop.count} ${prop.prop}`).join(', ');
+      out.push(`   ${MARKS[entry.verdict]}: ${person}${side}: ${pose.name}, ${variant.name}, ${Math.round(entry.hold.seconds)} s${props ? `, ${props}` : ''}`);
+      if (why) out.push(`      ${why.reason} (${why.measure} ${why.value}, limit ${why.limit}; ${why.evidence.kind})`);
+    }
+  }
+  if (room.length) out.push('', `Room: ${room.map(({ prop, count }) => `${count} ${prop}`).join(', ')}`);
+  out.push('', "For a trained teacher: each person's own doctor, midwife or physiotherapist and local rules come first.");
+  return out.join('\n');
+}
+
+try {
+  console.log(run());
+} catch (error) {
+  if (!(error instanceof UsageError)) throw error;
+  console.error(error.message);
+  process.exitCode = 2;
+}
