@@ -1,5 +1,5 @@
 /** `npm run solve`: puts every variant on its contacts for every stored height and writes catalogue/generated/solved.ts. Only what changed is solved again; `--all` solves everything. */
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import { fingerprint, MEASURE_NAMES, packPosture, POSES, scalesWithHeight, solveVariant, STORED_HEIGHTS, variantPrint, type Posture, type StoredCatalogue } from '@lotus-steady/core/solving';
 
 const FILE = 'packages/core/catalogue/generated/solved.ts';

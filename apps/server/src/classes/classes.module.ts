@@ -1,0 +1,27 @@
+import { Body, Controller, Delete, Get, HttpCode, Module, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { ClassRow, FittingRow, RecordRow } from '../database/models.js';
+import { PeopleModule } from '../people/people.module.js';
+import { StudioModule } from '../studio/studio.module.js';
+import { AfterClassDto, ClassDto, FitDto } from './class.dto.js';
+import { ClassesService } from './classes.service.js';
+
+@Controller('api/classes')
+class ClassesController {
+  constructor(private readonly classes: ClassesService) {}
+
+  @Get() list() { return this.classes.list(); }
+  @Get(':id') one(@Param('id', ParseUUIDPipe) id: string) { return this.classes.one(id); }
+  /** A fitting for what is on the form, without keeping it. */
+  @Post('fit') @HttpCode(200) async fit(@Body() draft: FitDto) { return (await this.classes.fit(draft)).fitting; }
+  @Post() create(@Body() draft: ClassDto) { return this.classes.save(draft); }
+  @Put(':id') update(@Param('id', ParseUUIDPipe) id: string, @Body() draft: ClassDto) { return this.classes.save(draft, id); }
+  @Delete(':id') @HttpCode(204) remove(@Param('id', ParseUUIDPipe) id: string) { return this.classes.remove(id); }
+  @Put(':id/record') @HttpCode(204) record(@Param('id', ParseUUIDPipe) id: string, @Body() after: AfterClassDto) { return this.classes.record(id, after); }
+}
+
+@Module({
+  imports: [SequelizeModule.forFeature([ClassRow, FittingRow, RecordRow]), PeopleModule, StudioModule],
+  controllers: [ClassesController], providers: [ClassesService], exports: [ClassesService],
+})
+export class ClassesModule {}

@@ -1,0 +1,92 @@
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { fitClass, isDate, parseSequence, readHouseView, readPeople, type Fitting, type HouseView, type InputError } from '@lotus-steady/core';
+import { Sequelize } from 'sequelize-typescript';
+import { ClassRow, FittingRow, RecordRow } from '../database/models.js';
+import type { ClassPerson } from '../database/types.js';
+import { FieldsException } from '../http/problems.js';
+import { PeopleService, writtenPerson } from '../people/people.service.js';
+import { StudioService } from '../studio/studio.service.js';
+import type { AfterClassDto, ClassDto, FitDto } from './class.dto.js';
+
+/** A fitting with what it was made from. */
+interface Fitted { people: ClassPerson[]; houseView: HouseView; fitting: Fitting }
+
+@Injectable()
+export class ClassesService {
+  constructor(
+    @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
+    @InjectModel(FittingRow) private readonly fittings: typeof FittingRow,
+    @InjectModel(RecordRow) private readonly records: typeof RecordRow,
+    private readonly people: PeopleService,
+    private readonly studio: StudioService,
+    private readonly sequelize: Sequelize,
+  ) {}
+
+  async list() {
+    const { id: studioId } = await this.studio.current();
+    const rows = await this.classes.findAll({ where: { studioId }, include: [{ model: RecordRow, attributes: ['id'] }], order: [['on', 'ASC'], ['time', 'ASC']] });
+    return rows.map(({ id, title, on, time, place, people, records }) => ({ id, title, on, time, place, people: people.length, recorded: records.length > 0 }));
+  }
+
+  async one(id: string) {
+    const row = await this.find(id), { title, on, time, place, sequenceText, houseView } = row;
+    return {
+      id, title, on, time, place, sequenceText, houseView, fitting: row.fitting?.output ?? null,
+      people: row.people.map(({ id: personId, person, today }) => ({ id: personId, name: person.name as string, today })),
+      records: row.records.map(({ personId, came, painBefore, painAfter, changes, word }) => ({ personId, came, painBefore, painAfter, changes, word })),
+    };
+  }
+
+  /** Fits without keeping anything. */
+  async fit(dto: FitDto): Promise<Fitted> {
+    const errors: InputError[] = [];
+    if (!isDate(dto.on)) errors.push({ field: 'on', message: 'The date is a real date, YYYY-MM-DD.' });
+    const { sequence, errors: lines } = parseSequence(dto.sequenceText);
+    errors.push(...lines.map(({ line, message }) => ({ field: `sequenceText:${line}`, message })));
+    const studio = await this.studio.current(), { houseView, errors: viewErrors } = readHouseView({ ...studio.houseView, ...dto.houseView });
+    errors.push(...viewErrors);
+    const rows = await this.people.byIds(dto.people.map((coming) => coming.id));
+    const coming = rows.map((row, i): ClassPerson => ({ id: row.id, person: writtenPerson(row), today: dto.people[i]!.today ?? {} }));
+    const { people, errors: personErrors } = readPeople(coming.map(({ person, today }) => ({ ...person, today })), isDate(dto.on) ? dto.on : undefined);
+    errors.push(...personErrors);
+    if (errors.length) throw new FieldsException(errors);
+    return { people: coming, houseView, fitting: fitClass({ sequence, people, on: dto.on, houseView }) };
+  }
+
+  /** Keeps a class with its fitting, new or changed, in one piece. */
+  async save(dto: ClassDto, id?: string): Promise<{ id: string }> {
+    const { people, houseView, fitting } = await this.fit(dto), existing = id ? await this.find(id) : undefined;
+    const columns = { title: dto.title, on: dto.on, time: dto.time ?? null, place: dto.place ?? null, sequenceText: dto.sequenceText, people, houseView };
+    return this.sequelize.transaction(async (transaction) => {
+      const row = existing ? await existing.update(columns, { transaction }) : await this.classes.create({ studioId: (await this.studio.current()).id, ...columns }, { transaction });
+      await this.fittings.destroy({ where: { classId: row.id }, transaction });
+      await this.fittings.create({ classId: row.id, rulebook: fitting.rulebook, catalogue: fitting.catalogue, input: { on: dto.on, sequenceText: dto.sequenceText, people, houseView }, output: fitting }, { transaction });
+      return { id: row.id };
+    });
+  }
+
+  async remove(id: string): Promise<void> {
+    await (await this.find(id)).destroy();
+  }
+
+  /** Keeps how the class was; a second save replaces the first. */
+  async record(id: string, { records }: AfterClassDto): Promise<void> {
+    const row = await this.find(id), known = new Set(row.people.map((person) => person.id)), steps = row.fitting?.output.steps.length ?? 0;
+    const errors = records.flatMap((record, i): InputError[] => [
+      ...(known.has(record.personId) ? [] : [{ field: `records[${i}].personId`, message: 'This person was not down for the class.' }]),
+      ...(record.changes.every(({ step }) => step <= steps) ? [] : [{ field: `records[${i}].changes`, message: 'There is no such step in this class.' }]),
+    ]);
+    if (errors.length) throw new FieldsException(errors);
+    await this.sequelize.transaction(async (transaction) => {
+      await this.records.destroy({ where: { classId: id }, transaction });
+      await this.records.bulkCreate(records.map((record) => ({ ...record, classId: id, painBefore: record.painBefore ?? null, painAfter: record.painAfter ?? null })), { transaction });
+    });
+  }
+
+  private async find(id: string): Promise<ClassRow> {
+    const row = await this.classes.findByPk(id, { include: [FittingRow, RecordRow] });
+    if (!row) throw new NotFoundException('This class is not in the list.');
+    return row;
+  }
+}

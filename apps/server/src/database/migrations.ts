@@ -1,0 +1,52 @@
+import { DataTypes, type QueryInterface, type Sequelize } from 'sequelize';
+import { SequelizeStorage, Umzug } from 'umzug';
+
+const id = { type: DataTypes.UUID, primaryKey: true, allowNull: false };
+const stamps = { createdAt: { type: DataTypes.DATE, allowNull: false }, updatedAt: { type: DataTypes.DATE, allowNull: false } };
+const text = (length: number) => ({ type: DataTypes.STRING(length), allowNull: false });
+const json = { type: DataTypes.TEXT('long'), allowNull: false };
+const belongsTo = (table: string) => ({ type: DataTypes.UUID, allowNull: false, references: { model: table, key: 'id' }, onDelete: 'CASCADE' });
+
+/** Every change to the tables, in order. A migration that has landed is never edited. */
+const MIGRATIONS: readonly { name: string; up(query: QueryInterface): Promise<void>; down(query: QueryInterface): Promise<void> }[] = [
+  {
+    name: '0001-first-tables',
+    async up(query) {
+      await query.createTable('studios', { id, name: text(120), teacher: text(120), houseView: json, stock: json, ...stamps });
+      await query.createTable('people', {
+        id, studioId: belongsTo('studios'), name: text(120), born: { type: DataTypes.DATEONLY }, sex: { type: DataTypes.STRING(10) },
+        heightCm: { type: DataTypes.FLOAT, allowNull: false }, weightKg: { type: DataTypes.FLOAT }, can: json, ranges: json, screening: json, ...stamps,
+      });
+      await query.addIndex('people', ['studioId', 'name'], { unique: true });
+      await query.createTable('person_conditions', { id, personId: belongsTo('people'), condition: text(80), details: json, position: { type: DataTypes.INTEGER, allowNull: false }, ...stamps });
+      await query.addIndex('person_conditions', ['personId', 'condition'], { unique: true });
+      await query.createTable('sequences', { id, studioId: belongsTo('studios'), title: text(160), source: json, ...stamps });
+      await query.createTable('classes', {
+        id, studioId: belongsTo('studios'), title: text(160), on: { type: DataTypes.DATEONLY, allowNull: false }, time: { type: DataTypes.STRING(5) }, place: { type: DataTypes.STRING(120) },
+        sequenceText: json, people: json, houseView: json, ...stamps,
+      });
+      await query.addIndex('classes', ['studioId', 'on']);
+      await query.createTable('fittings', { id, classId: { ...belongsTo('classes'), unique: true }, rulebook: text(60), catalogue: text(60), input: json, output: json, ...stamps });
+    },
+    async down(query) {
+      for (const table of ['fittings', 'classes', 'sequences', 'person_conditions', 'people', 'studios']) await query.dropTable(table);
+    },
+  },
+  {
+    name: '0002-after-class',
+    async up(query) {
+      await query.createTable('records', {
+        id, classId: belongsTo('classes'), personId: belongsTo('people'), came: { type: DataTypes.BOOLEAN, allowNull: false },
+        painBefore: { type: DataTypes.INTEGER }, painAfter: { type: DataTypes.INTEGER }, changes: json, word: { type: DataTypes.TEXT, allowNull: false }, ...stamps,
+      });
+      await query.addIndex('records', ['classId', 'personId'], { unique: true });
+    },
+    async down(query) { await query.dropTable('records'); },
+  },
+];
+
+/** The migrator for a connection; what has been done is remembered in the database. */
+export const migrator = (sequelize: Sequelize): Umzug<QueryInterface> => new Umzug({
+  migrations: MIGRATIONS.map(({ name, up, down }) => ({ name, up: ({ context }) => up(context), down: ({ context }) => down(context) })),
+  context: sequelize.getQueryInterface(), storage: new SequelizeStorage({ sequelize }), logger: undefined,
+});

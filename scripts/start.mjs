@@ -1,0 +1,80 @@
+/** `npm start`: everything that is needed to run, from a bare clone to an address in the browser. */
+import { spawn } from 'node:child_process';
+import { accessSync, constants, mkdirSync, readFileSync, rmSync, writeFileSync, existsSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { join } from 'node:path';
+import { parseArgs } from 'node:util';
+import { ensureBuilt, ensurePackages, PlainError, ROOT } from './lib/machine.mjs';
+import { ensureMariaDb, startMariaDb } from './lib/mariadb.mjs';
+
+const say = (text) => console.log(text);
+const DATA = process.env.LOTUS_DATA ?? join(ROOT, '.data');
+const closing = [];
+let stopping = false;
+
+async function stop(code) {
+  if (stopping) return;
+  stopping = true;
+  for (const close of closing.reverse()) await close();
+  process.exit(code);
+}
+
+const portIsFree = (port) => new Promise((resolve) => {
+  const probe = createServer().once('error', () => resolve(false)).listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
+});
+
+function claimFolder() {
+  try {
+    mkdirSync(DATA, { recursive: true, mode: 0o700 });
+    accessSync(DATA, constants.W_OK);
+    writeFileSync(join(DATA, '.write'), '');
+    rmSync(join(DATA, '.write'));
+  } catch {
+    throw new PlainError(`Nothing can be written to ${DATA}: start in a folder that is yours.`);
+  }
+  const lock = join(DATA, 'running.pid');
+  if (existsSync(lock)) {
+    const pid = Number(readFileSync(lock, 'utf8')), command = `/proc/${pid}/cmdline`;
+    if (existsSync(command) && readFileSync(command, 'utf8').includes('start.mjs')) throw new PlainError(`Lotus Steady is already running from this folder (process ${pid}).`);
+  }
+  writeFileSync(lock, String(process.pid));
+  closing.push(() => rmSync(lock, { force: true }));
+}
+
+async function main() {
+  let values;
+  try {
+    ({ values } = parseArgs({ options: { fresh: { type: 'boolean' }, 'no-demo': { type: 'boolean' } } }));
+  } catch (error) {
+    throw new PlainError(`${error.message} Known: --fresh, --no-demo.`);
+  }
+  const port = Number(process.env.PORT ?? 4310);
+  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new PlainError(`PORT is a number between 1 and 65535, not "${process.env.PORT}".`);
+  if (!(await portIsFree(port))) throw new PlainError(`Port ${port} is taken. Choose another: PORT=4311 npm start`);
+  claimFolder();
+  await ensurePackages(say);
+  let url = process.env.DATABASE_URL;
+  if (!url) {
+    ensureMariaDb(say);
+    const database = await startMariaDb(DATA, say);
+    closing.push(database.stop);
+    url = database.url;
+  }
+  await ensureBuilt(say);
+  const server = spawn(process.execPath, ['--enable-source-maps', join(ROOT, 'apps/server/dist/main.js')], {
+    cwd: ROOT, detached: true, stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    env: { ...process.env, DATABASE_URL: url, PORT: String(port), LOTUS_DEMO: values['no-demo'] ? 'none' : values.fresh ? 'fresh' : 'once', NODE_ENV: 'production' },
+  });
+  const gone = new Promise((resolve) => server.once('exit', resolve));
+  closing.push(async () => { if (server.exitCode === null) { server.kill('SIGTERM'); await gone; } });
+  const answer = await Promise.race([new Promise((resolve) => server.once('message', resolve)), gone]);
+  if (answer !== 'ready') throw new PlainError(typeof answer === 'object' && answer?.problem ? answer.problem : 'The server did not come up.');
+  server.once('exit', () => { if (!stopping) { console.error('The server has stopped.'); stop(1); } });
+  say(`\nLotus Steady is ready: http://127.0.0.1:${port}/`);
+}
+
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => stop(0));
+main().catch((error) => {
+  console.error(error instanceof PlainError ? error.message : error);
+  stop(1);
+});
