@@ -1,7 +1,6 @@
 import 'reflect-metadata';
 import { join } from 'node:path';
 import { existsSync } from 'node:fs';
-import fastifyStatic from '@fastify/static';
 import { Controller, Get, Module, ValidationPipe } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fastify';
@@ -56,17 +55,19 @@ export async function createApp({ databaseUrl, demo, today, web }: AppOptions): 
   const fastify = app.getHttpAdapter().getInstance();
   fastify.addHook('onRequest', hostCheck);
   app.useGlobalPipes(new ValidationPipe({ transform: true, whitelist: true, forbidNonWhitelisted: true, exceptionFactory: (errors) => new FieldsException(fieldsOf(errors)) }));
-  SwaggerModule.setup('api/docs', app, SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Lotus Steady').setVersion('0.1').build()));
+  const openApi = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Lotus Steady').setVersion('0.1').build());
+  fastify.get('/api/openapi.json', () => openApi);
   fastify.addHook('onSend', async (request, reply) => {
     reply.header('X-Content-Type-Options', 'nosniff').header('Referrer-Policy', 'no-referrer').header('X-Frame-Options', 'DENY');
     if (request.url.startsWith('/api/')) reply.header('Cache-Control', 'no-store');
     else reply.header('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; worker-src 'self' blob:; frame-ancestors 'none'");
   });
   if (web && existsSync(web)) {
+    const { default: fastifyStatic } = await import('@fastify/static');
     await app.register(fastifyStatic as never, { root: web, prefix: '/', wildcard: false, index: false } as never);
     // Every path that is no file and no API is a screen.
     fastify.get('/*', (request, reply) => {
-      if (request.url.startsWith('/api/')) return reply.code(404).send({ statusCode: 404, message: 'There is nothing here.' });
+      if (request.url.startsWith('/api/') || /\.\w+(\?|$)/.test(request.url)) return reply.code(404).send({ statusCode: 404, message: 'There is nothing here.' });
       return (reply as unknown as { sendFile(name: string, root: string): unknown }).sendFile('index.html', join(web));
     });
   }

@@ -54,27 +54,30 @@ export function demoPeople(today: string): readonly DemoPerson[] {
 const THURSDAY = `# Thursday Mixed
 minutes: 60
 ## Arrive
-- Seated breath on a chair, 12 breaths
-- Seated twist, 4 breaths each side
+- Seated breath on a chair, 3 min
+- Seated twist, 6 breaths each side
 ## Floor
-- Cat and cow, 8 rounds
-- Downward-facing dog, 5 breaths
-- Child's pose, 8 breaths
-- Locust, 4 breaths
+- Cat and cow, 12 rounds
+- Opposite arm and leg, 5 breaths each side
+- Downward-facing dog, 6 breaths
+- Child's pose, 12 breaths
+- Locust, 5 breaths
 > rest on the hands before you go on
 - Plank, 4 breaths
+- Child's pose, 8 breaths
 ## Standing
-- Mountain, 5 breaths
-- Tree, 30 s each side
+- Mountain, 8 breaths
+- Tree, 40 s each side
 > wall for anyone who wants it
-- Triangle, 5 breaths each side
-- Warrior two, 5 breaths each side
-- Standing forward fold, 4 breaths
+- Triangle, 6 breaths each side
+- Warrior two, 6 breaths each side
+- Standing forward fold, 5 breaths
 ## Close
-- Bridge, 5 breaths
-- Supine twist, 6 breaths each side
-- Reclined butterfly, 2 min
-- Final rest, 8 min
+- Bridge, 8 breaths
+- Legs up the wall, 5 min
+- Supine twist, 8 breaths each side
+- Reclined butterfly, 4 min
+- Final rest, 10 min
 `;
 const BACKS = `# Steady Backs
 minutes: 45

@@ -72,12 +72,14 @@ export function drawFigure({ posture, heightCm, props, view: [turn, tilt] }: Fig
   function shadow(): string {
     const blob = (v: Vec3, r: number): string => {
       const [x, y] = project([v[0], 0, v[2]]);
-      return `<ellipse cx="${short(x)}" cy="${short(y)}" rx="${short(r * pixels)}" ry="${short(r * pixels * Math.max(0.12, Math.sin((tilt * Math.PI) / 180)))}"/>`;
+      const rx = short(r * pixels), ry = short(r * pixels * Math.max(0.12, Math.sin((tilt * Math.PI) / 180)));
+      return `M${short(x - rx)} ${short(y)}a${rx} ${ry} 0 1 0 ${short(2 * rx)} 0a${rx} ${ry} 0 1 0 ${short(-2 * rx)} 0`;
     };
     const low = parts.flatMap((part) => part.samples.filter(([v, r], i) => (part.kind !== 'box' || i % 3 === 0) && v[1] - r < 7)
       .map(([v, r]) => blob(v, r * 1.1 + (part.kind === 'box' ? 1.5 : 0.6))));
     const all = parts.filter((part) => part.limb).flatMap((part) => part.samples.filter((_, i) => i % 2 === 0).map(([v, r]) => blob(v, r + 1)));
-    return `<g style="fill:var(--fig-shadow);opacity:.1">${all.join('')}</g><g style="fill:var(--fig-shadow);opacity:.2">${low.join('')}</g>`;
+    // One path each, however many blobs: a page of figures stays light.
+    return `<path d="${all.join('')}" style="fill:var(--fig-shadow);opacity:.1"/><path d="${low.join('')}" style="fill:var(--fig-shadow);opacity:.2"/>`;
   }
 
   function partMarkup(part: Part): string {

@@ -3,7 +3,7 @@ import { CHAIR, CHAIR_LEGS, hatha, SEATED, SHINS_UPRIGHT, stretching } from './c
 
 export const pronePoses: readonly Pose[] = [
   {
-    id: 'cobra', name: 'Cobra', sanskrit: 'Bhujaṅgāsana', aliases: ['bhujangasana', 'sphinx', 'cobra on the forearms'],
+    id: 'cobra', name: 'Cobra', sanskrit: 'Bhujaṅgāsana', aliases: ['bhujangasana', 'sphinx'],
     purposes: [{ action: 'open', region: 'chest', spine: 'extension' }, { action: 'strengthen', region: 'upper back' }], energy: 'lifting',
     hold: { unit: 'breaths', usual: 4, least: 1, most: 8 }, usual: 'cobra.full',
     ladder: [

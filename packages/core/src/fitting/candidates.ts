@@ -44,7 +44,7 @@ export function judgedFor(variant: Variant, heightCm: number, side: 'right' | 'l
 
 /** A variant at a place in a lane, ready to be judged. */
 export function trialOf(ask: Ask, { person }: StagedPerson, pose: Pose, variant: Variant, holdSeconds: number, side: 'right' | 'left' | undefined): Trial {
-  const judged = judgedFor(variant, person.heightCm, side), total = holdSeconds * Math.max(1, ask.sides.length);
+  const judged = judgedFor(variant, person.heightCm, side), total = holdSeconds * (pose.side ? Math.max(1, ask.sides.length) : 1);
   const onBack = judged.measures.supine > 0;
   return {
     ...judged, holdSeconds, action: pose.purposes[0].action, ...(ask.from ? { from: ask.from } : {}),

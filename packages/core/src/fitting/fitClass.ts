@@ -77,7 +77,7 @@ function chooseSides(ask: Ask, step: Step, staged: StagedPerson): Draft[] {
   const [first, second] = entries;
   if (first && second && first.variant === second.variant && Math.abs(first.hold.seconds - second.hold.seconds) < 0.01) {
     const extra = second.findings.filter((finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on));
-    return [{ ...first, sides: step.sides, findings: [...first.findings, ...extra] }];
+    return [{ ...first, sides: variantById(first.variant).pose.side ? step.sides : [], findings: [...first.findings, ...extra] }];
   }
   return entries;
 }
@@ -88,7 +88,7 @@ function entryFor(ask: Ask, step: Step, staged: StagedPerson, side: 'right' | 'l
   const { variant, pose, holdSeconds, added, watches } = chosen;
   return {
     ...describe(ask, step, staged, pose, variant, chosen.verdict, holdSeconds, side),
-    sides: pose.side ? sides : [],
+    sides,
     props: [...propsOf(variant), ...added.flatMap(({ rule }): PropUse[] => (rule.adds ? [{ prop: rule.adds.prop, count: 1, heightCm: 0, where: rule.adds.where }] : []))],
     cues: [...variant.cues, ...[...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))],
     findings: findingsFor(ask, staged, side, chosen),

@@ -55,7 +55,7 @@ export function resolvePose(written: string): Resolved {
   const ranked = nearest(whole, ENTRIES.filter((entry) => !entry.variant));
   const first = ranked[0]!, second = ranked.find((other) => other.entry.pose !== first.entry.pose)!;
   // A slip of the hand in a long enough word is taken, if nothing else comes near.
-  const slip = first.entry.text.length >= 9 ? 2 : first.entry.text.length >= 5 ? 1 : 0;
+  const slip = first.entry.text.length >= 8 ? 2 : first.entry.text.length >= 5 ? 1 : 0;
   if (first.far <= slip && second.far > first.far + 1) return { pose: first.entry.pose, variant: rungFor(first.entry.pose, [], first.entry.words) };
   return { nearest: [...new Set(ranked.map(({ entry }) => entry.pose.name))].slice(0, 3) };
 }

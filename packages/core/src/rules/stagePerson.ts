@@ -89,3 +89,8 @@ const rangeRule = (range: string, degrees: number): Rule => ({
   reason: `Own range: ${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees.`,
   evidence: { kind: 'common-practice', source: 'measured on the person' },
 });
+
+const OTHER_NAMES: Readonly<Record<string, string>> = { today: 'Today', 'own-limits': 'Own limits' };
+
+/** What a finding's condition is called. */
+export const conditionName = (id: string): string => CONDITIONS.find((condition) => condition.id === id)?.name ?? OTHER_NAMES[id] ?? id;

@@ -1,0 +1,40 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type { Fitting, HouseView, Today } from '@lotus-steady/core';
+import { call } from './client.js';
+
+export interface Studio { name: string; teacher: string; houseView: HouseView; stock: Record<string, number> }
+export interface ClassLine { id: string; title: string; on: string; time: string | null; place: string | null; people: number; recorded: boolean }
+export interface StepChange { step: number; what: 'eased' | 'stopped' }
+export interface RecordEntry { personId: string; came: boolean; painBefore: number | null; painAfter: number | null; changes: StepChange[]; word: string }
+export interface ClassWhole {
+  id: string; title: string; on: string; time: string | null; place: string | null; sequenceText: string; houseView: HouseView;
+  fitting: Fitting; people: { id: string; name: string; today: Today }[]; records: RecordEntry[];
+}
+/** A person as written: what the short form edits. */
+export interface WrittenPerson {
+  name: string; born?: string; sex?: 'woman' | 'man'; heightCm?: number; weightKg?: number; can: { stand: boolean; floor: boolean; kneel: boolean };
+  ranges: Record<string, number>; screening: Record<string, number>; conditions: (Record<string, unknown> & { condition: string })[];
+}
+export interface PersonLine extends WrittenPerson { id: string }
+export interface PersonWhole extends PersonLine { records: { classId: string; title: string; on: string; came: boolean; painBefore: number | null; painAfter: number | null; changes: StepChange[]; word: string }[] }
+export interface SequenceLine { id: string; title: string; source: string }
+export interface ClassDraft { title: string; on: string; time?: string; place?: string; sequenceText: string; people: { id: string; today?: Today }[] }
+
+export const useStudio = () => useQuery({ queryKey: ['studio'], queryFn: () => call<Studio>('studio') });
+export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => call<ClassLine[]>('classes') });
+export const useClass = (id: string) => useQuery({ queryKey: ['classes', id], queryFn: () => call<ClassWhole>(`classes/${id}`) });
+export const usePeople = () => useQuery({ queryKey: ['people'], queryFn: () => call<PersonLine[]>('people') });
+export const usePerson = (id: string) => useQuery({ queryKey: ['people', id], queryFn: () => call<PersonWhole>(`people/${id}`) });
+export const useSequences = () => useQuery({ queryKey: ['sequences'], queryFn: () => call<SequenceLine[]>('sequences') });
+
+export const useFit = () => useMutation({ mutationFn: ({ on, sequenceText, people }: ClassDraft) => call<Fitting>('classes/fit', 'POST', { on, sequenceText, people }) });
+
+/** Keeps something and lets the lists that show it be read again. */
+function useSave<In, Out = { id: string }>(save: (input: In) => Promise<Out>, ...keys: string[]) {
+  const client = useQueryClient();
+  return useMutation({ mutationFn: save, onSuccess: () => Promise.all(keys.map((key) => client.invalidateQueries({ queryKey: [key] }))) });
+}
+export const useSaveClass = (id?: string) => useSave((draft: ClassDraft) => call<{ id: string }>(id ? `classes/${id}` : 'classes', id ? 'PUT' : 'POST', draft), 'classes');
+export const useDeleteClass = () => useSave((id: string) => call<void>(`classes/${id}`, 'DELETE'), 'classes', 'people');
+export const useSavePerson = (id?: string) => useSave((person: WrittenPerson) => call<{ id: string }>(id ? `people/${id}` : 'people', id ? 'PUT' : 'POST', person), 'people');
+export const useSaveRecord = (id: string) => useSave((records: RecordEntry[]) => call<void>(`classes/${id}/record`, 'PUT', { records }), 'classes', 'people');

@@ -1,0 +1,30 @@
+import { GraduationCap, NotebookPen, Pencil, Printer, Trash2 } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import { useClass, useDeleteClass, usePeople } from '../../api/queries.js';
+import { Button, ButtonLink } from '../../ui/Button.js';
+import { Page } from '../../ui/Page.js';
+import { sayDate } from '../../ui/say.js';
+import { Loading, Problem } from '../../ui/states.js';
+import { FittingView } from './FittingView.js';
+
+/** A kept class with its fitting, as it was made. */
+export function FittingScreen({ id }: { id: string }) {
+  const { data, error, isPending } = useClass(id), people = usePeople(), remove = useDeleteClass(), navigate = useNavigate();
+  if (!data) return <Page title="Fitting">{isPending ? <Loading what="Reading the fitting" /> : <Problem error={error ?? new Error('This class is not in the list.')} />}</Page>;
+  const heights = Object.fromEntries((people.data ?? []).map((person) => [person.name, person.heightCm ?? 165]));
+  return (
+    <Page wide title={data.title} about={`${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
+      actions={<>
+        <ButtonLink look="main" to={`/classes/${id}/teach`}><GraduationCap aria-hidden size={20} />Teach</ButtonLink>
+        <ButtonLink to={`/classes/${id}/after`}><NotebookPen aria-hidden size={20} />After class</ButtonLink>
+        <ButtonLink to={`/classes/${id}/plan`}><Pencil aria-hidden size={20} />Change the plan</ButtonLink>
+        <Button onClick={() => window.print()}><Printer aria-hidden size={20} />Print</Button>
+        <Button look="quiet" className="ml-auto" disabled={remove.isPending} onClick={() => {
+          if (window.confirm(`Remove "${data.title}" on ${sayDate(data.on)}, with its fitting and its record? This cannot be undone.`)) remove.mutate(id, { onSuccess: () => void navigate('/classes') });
+        }}><Trash2 aria-hidden size={20} />Remove</Button>
+      </>}>
+      {remove.error && <Problem error={remove.error} />}
+      <FittingView fitting={data.fitting} heights={heights} />
+    </Page>
+  );
+}

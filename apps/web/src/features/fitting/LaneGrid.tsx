@@ -1,0 +1,31 @@
+import { variantById, type Fitting, type LaneStep } from '@lotus-steady/core';
+import { sayHold } from '../../ui/say.js';
+import { sayWay } from '../../ui/sayWay.js';
+import { VerdictMark } from '../../ui/VerdictMark.js';
+
+interface Props { fitting: Fitting; names: Map<string, string>; onOpen: (step: number, person: string, entry: LaneStep) => void }
+
+/** Everyone's lane in full: steps down, people across, head and step column staying in sight. */
+export const LaneGrid = ({ fitting, names, onOpen }: Props) => (
+  <div className="max-h-[75vh] overflow-auto print:max-h-none" tabIndex={0} role="region" aria-label="Everyone, step by step">
+    <table className="border-separate border-spacing-0">
+      <thead><tr><th className="sticky top-0 left-0 z-10 border-b border-line bg-ground p-2 text-left">Step</th>
+        {fitting.lanes.map((lane) => <th key={lane.person} scope="col" className="sticky top-0 border-b border-line bg-ground p-2 text-left">{names.get(lane.person)}</th>)}</tr></thead>
+      <tbody>{fitting.steps.map((step) => (
+        <tr key={step.step} data-row>
+          <th scope="row" className="sticky left-0 min-w-44 border-b border-line bg-ground p-2 text-left font-display">{step.step}. {variantById(step.variant).pose.name}</th>
+          {fitting.lanes.map((lane) => (
+            <td key={lane.person} className="min-w-40 border-b border-l border-line p-1 align-top">
+              {lane.steps.filter((entry) => entry.step === step.step).map((entry) => (
+                <button key={entry.sides.join()} type="button" data-cell onClick={() => onOpen(step.step, lane.person, entry)} className="w-full rounded-lg p-1 text-left hover:bg-teal-wash">
+                  <VerdictMark verdict={entry.verdict} bare={entry.verdict === 'as-written'} />
+                  {entry.verdict !== 'as-written' && <span className="block leading-tight"><span className="first-letter:uppercase">{sayWay(entry)}</span>{entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, {sayHold(entry.hold)}</span>}
+                </button>
+              ))}
+            </td>
+          ))}
+        </tr>
+      ))}</tbody>
+    </table>
+  </div>
+);

@@ -1,0 +1,26 @@
+import type { Level } from '@lotus-steady/core';
+
+/** How far up the body is, from lying to standing: every dip of the line is a way down. */
+const RANK: Record<Level, number> = { lying: 0, prone: 0, 'side-lying': 0, inverted: 0, sitting: 1, kneeling: 2, 'all-fours': 2, squatting: 2.5, chair: 3, standing: 4 };
+const x = (level: Level): number => 12 + RANK[level] * 19;
+
+export const FLOOR_LEVELS: ReadonlySet<Level> = new Set<Level>(['lying', 'prone', 'side-lying', 'sitting', 'kneeling', 'all-fours', 'inverted']);
+
+/** Times the class goes down to the floor. */
+export const floorVisits = (levels: readonly Level[]): number =>
+  levels.filter((level, i) => FLOOR_LEVELS.has(level) && (i === 0 || !FLOOR_LEVELS.has(levels[i - 1]!))).length;
+
+/** One row's piece of the line: from half way to the step before, through this level, to half way to the next. */
+export function LevelLine({ before, level, after }: { before?: Level; level: Level; after?: Level }) {
+  const here = x(level), up = before ? (x(before) + here) / 2 : here, down = after ? (x(after) + here) / 2 : here;
+  return (
+    <div className="relative h-full" title={`${level.replace('-', ' ')}`}>
+      <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 size-full" aria-hidden>
+        {[0, 1, 2, 3, 4].map((rank) => <path key={rank} d={`M${12 + rank * 19} 0V100`} stroke="var(--line)" vectorEffect="non-scaling-stroke" />)}
+        <path d={`M${up} 0C${up} 25 ${here} 22 ${here} 50S${down} 75 ${down} 100`} fill="none" stroke="var(--teal)" strokeWidth="2.5" vectorEffect="non-scaling-stroke" />
+      </svg>
+      <span className="absolute top-1/2 size-3.5 -translate-1/2 rounded-full border-[2.5px] border-teal bg-paper" style={{ left: `${here}%` }} />
+      <span className="sr-only">{level.replace('-', ' ')}</span>
+    </div>
+  );
+}

@@ -1,0 +1,91 @@
+import { conditionName, variantById, type Finding, type LaneStep } from '@lotus-steady/core';
+import { ArrowRight, X } from 'lucide-react';
+import { Figure } from '../../figure/Figure.js';
+import { Button } from '../../ui/Button.js';
+import { LimitBar } from '../../ui/LimitBar.js';
+import { sayHold, sayProps } from '../../ui/say.js';
+import { VerdictMark, VERDICT_WORDS } from '../../ui/VerdictMark.js';
+import { measureWords } from './measureWords.js';
+
+const EVIDENCE = { published: 'published', 'common-practice': 'common practice', memory: 'from memory' } as const;
+
+interface Props {
+  person: string;
+  heightCm: number;
+  entry: LaneStep;
+  /** Others who do the same: their why may differ. */
+  others: readonly string[];
+  onPerson: (name: string) => void;
+  onClose: () => void;
+}
+
+/** Why this and not the asked: figures side by side, every rule with its number against its limit, and what else would do. */
+export function WhyPanel({ person, heightCm, entry, others, onPerson, onClose }: Props) {
+  const chosen = variantById(entry.variant), same = entry.askedVariant === entry.variant;
+  const side = entry.sides.length === 1 ? entry.sides[0] : undefined, rules = [...new Set(entry.findings.map((finding) => finding.rule))];
+  return (
+    <div className="flex h-full flex-col overflow-y-auto p-5" data-testid="why">
+      <div className="flex items-start gap-2">
+        <div className="flex-1">
+          <VerdictMark verdict={entry.verdict} />
+          <h2 className="mt-1 text-xl">{chosen.pose.name}{same ? '' : `, ${chosen.variant.name}`}</h2>
+          <p className="text-soft">for {person}{entry.verdict === 'as-written' ? '' : `, instead of ${entry.asked}`}{side ? ` (${side} side)` : ''}</p>
+        </div>
+        <Button look="quiet" className="px-2" onClick={onClose} aria-label="Close the why"><X aria-hidden size={22} /></Button>
+      </div>
+      {others.length > 1 && (
+        <div className="mt-2 flex flex-wrap gap-1" role="group" aria-label="Who">
+          {others.map((name) => <button key={name} type="button" aria-pressed={name === person} onClick={() => onPerson(name)} className={`min-h-9 rounded-full border px-3 ${name === person ? 'border-teal bg-teal-wash font-semibold' : 'border-line'}`}>{name}</button>)}
+        </div>
+      )}
+      <div className="mt-3 grid grid-cols-[1fr_auto_1fr] items-center gap-1">
+        <figure className="rounded-xl bg-(--fig-paper)"><Figure variant={entry.askedVariant} side={side} heightCm={heightCm} width={176} height={150} className="w-full" /><figcaption className="pb-1 text-center text-soft">asked</figcaption></figure>
+        <ArrowRight aria-hidden size={18} className="text-soft" />
+        <figure className="rounded-xl bg-(--fig-paper)"><Figure variant={entry.variant} side={side} heightCm={heightCm} width={176} height={150} className="w-full" /><figcaption className="pb-1 text-center text-soft">{entry.verdict === 'as-written' ? 'as written' : 'chosen'}</figcaption></figure>
+      </div>
+      {chosen.variant.frames.length > 1 && <div className="mt-1 flex justify-end gap-1">{chosen.variant.frames.map((_, i) => <Figure key={i} variant={entry.variant} frame={i} heightCm={heightCm} width={96} height={80} className="w-24" />)}</div>}
+      <p className="mt-2">{sayHold(entry.hold)}{entry.sides.length === 2 ? ' each side' : ''}{entry.props.length ? ` · ${sayProps(entry.props)}` : ''}</p>
+      {entry.props.map((prop) => <p key={prop.prop + prop.where} className="text-soft">{prop.prop}{prop.count > 1 ? ` × ${prop.count}` : ''}{prop.heightCm ? `, ${prop.heightCm} cm` : ''}: {prop.where}</p>)}
+      <section className="mt-4 border-t border-line pt-3">
+        <h3 className="text-lg">Why</h3>
+        {!rules.length && <p className="text-soft">Nothing that is known about {person} touches this step.</p>}
+        {rules.map((rule) => <Rule key={rule} findings={entry.findings.filter((finding) => finding.rule === rule)} />)}
+      </section>
+      <section className="mt-4 border-t border-line pt-3">
+        <h3 className="text-lg">To say</h3>
+        <ul className="list-disc pl-5">{entry.cues.map((cue) => <li key={cue}>{cue}</li>)}</ul>
+      </section>
+      {entry.alternatives.length > 0 && (
+        <section className="mt-4 border-t border-line pt-3">
+          <h3 className="mb-2 text-lg">Also possible</h3>
+          <ul className="grid grid-cols-3 gap-2">
+            {entry.alternatives.map((other) => {
+              const { pose, variant } = variantById(other.variant);
+              return <li key={other.variant} className="rounded-xl bg-(--fig-paper) p-1 text-center text-sm"><Figure variant={other.variant} heightCm={heightCm} decorative className="w-full" />{pose.name}, {variant.name}<span className="block text-soft">{VERDICT_WORDS[other.verdict]}, {Math.round(other.holdSeconds)} s</span></li>;
+            })}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}
+
+function Rule({ findings }: { findings: readonly Finding[] }) {
+  const [first] = findings, onAsked = findings.find((finding) => finding.on === 'asked'), onChosen = findings.find((finding) => finding.on === 'chosen');
+  if (!first) return null;
+  return (
+    <div className="mt-3" data-rule={first.rule}>
+      <p>{first.reason}</p>
+      {[onAsked, onChosen].map((finding) => {
+        if (!finding) return null;
+        const { words, unit, most, drawn } = measureWords(finding.measure, finding.value, finding.limit), name = `${words}, ${finding.on}`;
+        // A cue that stays is no fault of the chosen way; what broke a limit is.
+        const fine = finding.on === 'chosen' && (finding.met || finding.level === 'watch');
+        if (drawn) return <LimitBar key={finding.on} label={name} value={finding.value as number} limit={finding.limit as number} unit={unit} met={fine} most={most} />;
+        if (finding.on === 'chosen' && onAsked) return null;
+        return <p key={finding.on} className="text-sm text-soft">{words}{typeof finding.value === 'string' ? `: ${finding.value.replaceAll('-', ' ')}; asked for: ${String(finding.limit).replaceAll('-', ' ')}` : ''}</p>;
+      })}
+      <p className="text-sm text-soft"><b className="text-indigo">{EVIDENCE[first.evidence.kind]}</b>{first.evidence.source.startsWith('common practice, no') ? '' : ` · ${first.evidence.source}`} · {conditionName(first.condition)}{first.level === 'watch' ? ' · watch' : ''}</p>
+    </div>
+  );
+}

@@ -1,0 +1,42 @@
+import { stagePerson, readPeople, USUAL_HOUSE_VIEW } from '@lotus-steady/core';
+import { UserPlus } from 'lucide-react';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { usePeople, type PersonLine } from '../../api/queries.js';
+import { Button } from '../../ui/Button.js';
+import { Page } from '../../ui/Page.js';
+import { today } from '../../ui/say.js';
+import { Empty, Loading, Problem } from '../../ui/states.js';
+import { PersonDialog } from './PersonDialog.js';
+
+/** What someone's conditions mean today, in a few words each. */
+export function stagesToday({ id: _id, ...written }: PersonLine): string[] {
+  const { people, errors } = readPeople([written], today());
+  return errors.length ? [] : stagePerson(people[0]!, today(), USUAL_HOUSE_VIEW).stages.map((stage) => `${stage.name}, ${stage.label}`);
+}
+
+/** Everyone who comes. */
+export function PeopleScreen() {
+  const { data: people, error, isPending, refetch } = usePeople(), [adding, setAdding] = useState(false), [find, setFind] = useState(''), navigate = useNavigate();
+  const shown = people?.filter((person) => person.name.toLowerCase().includes(find.trim().toLowerCase()));
+  const add = <Button look="main" onClick={() => setAdding(true)}><UserPlus aria-hidden size={20} />Add a person</Button>;
+  return (
+    <Page title="People" actions={<>{add}<input type="search" aria-label="Find a person" placeholder="Find a person" value={find} onChange={(event) => setFind(event.target.value)} className="min-h-11 rounded-lg border border-strong-line bg-paper px-3" /></>}>
+      {isPending && <Loading what="Reading the people" />}
+      {error && <Problem error={error} again={() => void refetch()} />}
+      {people && !people.length && <Empty action={add}>Nobody yet. Add the people who come to your classes.</Empty>}
+      {people && people.length > 0 && !shown?.length && <Empty>Nobody of that name.</Empty>}
+      {shown && shown.length > 0 && (
+        <ul className="divide-y divide-line overflow-hidden rounded-2xl border border-line bg-paper">
+          {shown.map((person) => (
+            <li key={person.id} className="flex flex-wrap gap-x-6 gap-y-1 px-5 py-3 hover:bg-teal-wash">
+              <Link to={`/people/${person.id}`} className="w-56 font-display text-lg font-semibold hover:text-teal">{person.name}</Link>
+              <span className="min-w-60 flex-1 text-soft">{stagesToday(person).join(' · ') || 'nothing known that matters'}</span>
+            </li>
+          ))}
+        </ul>
+      )}
+      {adding && <PersonDialog onClose={() => setAdding(false)} onSaved={(id) => void navigate(`/people/${id}`)} />}
+    </Page>
+  );
+}

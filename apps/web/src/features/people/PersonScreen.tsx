@@ -1,0 +1,51 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { usePerson, type PersonWhole } from '../../api/queries.js';
+import { Button } from '../../ui/Button.js';
+import { Page } from '../../ui/Page.js';
+import { sayDate } from '../../ui/say.js';
+import { Empty, Loading, Problem } from '../../ui/states.js';
+import { PersonDialog } from './PersonDialog.js';
+import { stagesToday } from './PeopleScreen.js';
+
+/** One person: what is known, and how the classes were. */
+export function PersonScreen({ id }: { id: string }) {
+  const { data: person, error, isPending } = usePerson(id), [editing, setEditing] = useState(false);
+  return (
+    <Page title={person?.name ?? 'Person'} actions={person && <Button look="main" onClick={() => setEditing(true)}>Change</Button>}>
+      {isPending && <Loading what="Reading" />}
+      {error && <Problem error={error} />}
+      {person && <><Known person={person} /><Classes records={person.records} /></>}
+      {person && editing && <PersonDialog person={person} onClose={() => setEditing(false)} onSaved={() => setEditing(false)} />}
+    </Page>
+  );
+}
+
+function Known({ person: { records: _records, ...person } }: { person: PersonWhole }) {
+  const cannot = [!person.can.stand && 'does not stand', !person.can.floor && 'does not get to the floor', !person.can.kneel && 'no weight on the knees'].filter(Boolean).join(', ');
+  const facts: [string, string][] = [
+    ['Today', stagesToday(person).join(' · ') || 'nothing known that matters'], ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],
+    ...(person.born ? [['Born', person.born] as [string, string]] : []), ...(cannot ? [['Takes care', cannot] as [string, string]] : []),
+    ...Object.entries(person.ranges).map(([range, degrees]): [string, string] => ['Own range', `${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees`]),
+  ];
+  return <dl className="mb-8 grid gap-x-6 gap-y-2 rounded-2xl border border-line bg-paper p-5 sm:grid-cols-[8rem_1fr]">{facts.map(([term, text]) => <div key={term + text} className="contents"><dt className="text-soft">{term}</dt><dd>{text}</dd></div>)}</dl>;
+}
+
+const Classes = ({ records }: { records: PersonWhole['records'] }) => (
+  <section>
+    <h2 className="mb-3 text-xl">How the classes were</h2>
+    {!records.length && <Empty>No class recorded yet. After a class, open <em>After class</em> and write it down.</Empty>}
+    {records.length > 0 && (
+      <div className="overflow-x-auto rounded-2xl border border-line bg-paper"><table className="w-full text-left">
+        <thead><tr className="border-b border-line text-soft">{['Class', 'Came', 'Pain before', 'Pain after', 'Eased or stopped', 'A word'].map((head) => <th key={head} scope="col" className="px-4 py-2 font-semibold">{head}</th>)}</tr></thead>
+        <tbody>{records.map((record) => (
+          <tr key={record.classId} className="border-b border-line last:border-0 align-top">
+            <th scope="row" className="px-4 py-2"><Link className="font-semibold text-teal underline" to={`/classes/${record.classId}/fitting`}>{record.title}</Link><span className="block font-normal text-soft">{sayDate(record.on)}</span></th>
+            <td className="px-4 py-2">{record.came ? 'yes' : 'no'}</td><td className="px-4 py-2 tabular-nums">{record.painBefore ?? '–'}</td><td className="px-4 py-2 tabular-nums">{record.painAfter ?? '–'}</td>
+            <td className="px-4 py-2">{record.changes.map(({ step, what }) => `step ${step} ${what}`).join(', ') || '–'}</td><td className="px-4 py-2">{record.word || '–'}</td>
+          </tr>
+        ))}</tbody>
+      </table></div>
+    )}
+  </section>
+);

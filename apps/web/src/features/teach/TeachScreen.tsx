@@ -1,0 +1,113 @@
+import { variantById, type LaneStep } from '@lotus-steady/core';
+import { ChevronLeft, ChevronRight, Pause, Play } from 'lucide-react';
+import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useClass, type ClassWhole } from '../../api/queries.js';
+import { Figure } from '../../figure/Figure.js';
+import { Button, ButtonLink } from '../../ui/Button.js';
+import { Page } from '../../ui/Page.js';
+import { sayClock, sayHold, sayProps, shortNames } from '../../ui/say.js';
+import { Loading, Problem } from '../../ui/states.js';
+import { sayWay } from '../../ui/sayWay.js';
+import { VerdictMark } from '../../ui/VerdictMark.js';
+import { momentsOf, type Moment } from './moments.js';
+import { useCountdown } from './useCountdown.js';
+
+/** The plain walk through the steps in class. */
+export function TeachScreen({ id }: { id: string }) {
+  const { data, error } = useClass(id);
+  if (data) return <Walk known={data} />;
+  return <Page title="Teach">{error ? <Problem error={error} /> : <Loading what="Reading the class" />}</Page>;
+}
+
+/** Facing a class, her right is their left: both are said. */
+const SIDES = {
+  right: { theirs: 'Their right', yours: 'on your left as you face them' },
+  left: { theirs: 'Their left', yours: 'on your right as you face them' },
+} as const;
+
+const nameOf = ({ step, side }: Moment): string => `${variantById(step.variant).pose.name}${side ? `, ${side} side` : ''}`;
+
+function Walk({ known }: { known: ClassWhole }) {
+  const moments = useMemo(() => momentsOf(known.fitting), [known.fitting]), names = useMemo(() => shortNames(known.people.map((person) => person.name)), [known.people]);
+  const [at, setAt] = useState(0), navigate = useNavigate(), now = moments[at]!, next = moments[at + 1];
+  const { left, runs, toggle } = useCountdown(now.seconds, at);
+  const go = useCallback((by: number) => setAt((i) => Math.max(0, Math.min(moments.length - 1, i + by))), [moments.length]);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key === ' ') { event.preventDefault(); toggle(); }
+      else if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1);
+      else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1);
+      else if (event.key === 'Escape') void navigate(`/classes/${known.id}/fitting`);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [go, toggle, navigate, known.id]);
+  useEffect(() => {
+    // The screen stays on while she teaches, where the browser can do that.
+    let lock: WakeLockSentinel | undefined;
+    void navigator.wakeLock?.request('screen').then((held) => { lock = held; }).catch(() => undefined);
+    return () => void lock?.release();
+  }, []);
+  const { pose, variant } = variantById(now.step.variant), part = now.seconds ? left / now.seconds : 0;
+  return (
+    <div className="flex h-screen flex-col overflow-hidden text-lg">
+      <title>{`Teach ${known.title} · Lotus Steady`}</title>
+      <header className="flex items-center gap-4 border-b border-line px-5 py-2">
+        <h1 className="text-xl">{known.title}</h1><span className="text-soft tabular-nums">{at + 1} of {moments.length}</span>
+        <ButtonLink look="quiet" className="ml-auto" to={`/classes/${known.id}/fitting`}>Leave</ButtonLink>
+        {at === moments.length - 1 && <ButtonLink look="main" to={`/classes/${known.id}/after`}>After class</ButtonLink>}
+      </header>
+      <main className="grid min-h-0 flex-1 gap-4 overflow-y-auto p-5 md:grid-cols-[minmax(0,1fr)_24rem]">
+        <section aria-label="Now" className="flex min-h-0 flex-col">
+          <div aria-live="polite">
+            <h2 className="text-3xl md:text-[2.75rem]">{pose.name}</h2>
+            {now.side && <p className="mt-2 text-2xl"><b className="font-display text-teal">{SIDES[now.side].theirs}</b> <span className="text-soft">{SIDES[now.side].yours}</span><span className="block text-lg text-soft">{pose.side}</span></p>}
+          </div>
+          <div className="flex min-h-40 flex-1 items-center justify-center gap-3 py-2">
+            {variant.frames.map((_, i) => <Figure key={i} variant={now.step.variant} frame={i} side={now.side} width={420} height={330} className="h-full max-h-[46vh] min-w-0 flex-1" />)}
+          </div>
+          <ul className="mb-3 space-y-1 text-xl">{variant.cues.map((cue) => <li key={cue}>{cue}</li>)}{now.step.note && <li className="italic text-soft">{now.step.note}</li>}</ul>
+          <div className="flex items-center gap-5">
+            <Button look="main" className="min-h-16 w-36 text-xl" onClick={toggle} disabled={left === 0}>{runs ? <Pause aria-hidden /> : <Play aria-hidden />}{runs ? 'Pause' : 'Start'}</Button>
+            <div className="flex-1" role="timer" aria-label={`${Math.ceil(left)} seconds left`}>
+              <div className="flex items-baseline justify-between"><span className="font-display text-[2.75rem] font-semibold tabular-nums">{left === 0 ? 'Come out slowly' : sayClock(Math.ceil(left))}</span><span className="text-soft">{now.step.text}</span></div>
+              <div className="h-3 overflow-hidden rounded-full bg-sunk outline outline-line"><div className="h-full rounded-full bg-teal" style={{ width: `${part * 100}%` }} /></div>
+            </div>
+          </div>
+        </section>
+        <section aria-label="Who differs" className="flex min-h-0 flex-col gap-2 md:border-l md:border-line md:pl-4">
+          <h2 className="text-xl">{now.differing.length ? 'Who differs, and how' : 'Everyone together'}</h2>
+          <ul className="min-h-0 flex-1 space-y-2 md:overflow-y-auto">{byWay(now).map(({ entry, people }) => <Way key={people.join()} entry={entry} people={people.map((name) => names.get(name) ?? name)} side={now.side} />)}</ul>
+        </section>
+      </main>
+      <footer className="flex items-center gap-4 border-t border-line bg-paper px-5 py-2">
+        <Button onClick={() => go(-1)} disabled={at === 0}><ChevronLeft aria-hidden />Back</Button>
+        <p className="min-w-0 flex-1 truncate text-center">{next ? <>Next: <b>{nameOf(next)}</b> <span className="text-soft">{next.step.text}</span></> : 'The last step'}</p>
+        <Button onClick={() => go(1)} disabled={!next}>Next<ChevronRight aria-hidden /></Button>
+      </footer>
+    </div>
+  );
+}
+
+/** People who do the same together. */
+function byWay({ differing }: Moment): { entry: LaneStep; people: string[] }[] {
+  const ways = new Map<string, { entry: LaneStep; people: string[] }>();
+  for (const { name, entry } of differing) {
+    const key = `${entry.variant}|${Math.round(entry.hold.seconds)}`, way = ways.get(key) ?? { entry, people: [] };
+    way.people.push(name);
+    ways.set(key, way);
+  }
+  return [...ways.values()];
+}
+
+function Way({ entry, people, side }: { entry: LaneStep; people: readonly string[]; side?: 'right' | 'left' }) {
+  const { pose } = variantById(entry.variant);
+  return (
+    <li className="flex items-center gap-2 rounded-xl border border-line bg-paper p-2">
+      <Figure variant={entry.variant} side={pose.side ? side : undefined} className="w-26 shrink-0" decorative />
+      <div className="leading-tight"><b className="text-indigo">{people.join(', ')}</b><span className="block"><VerdictMark verdict={entry.verdict} /></span>
+        <span className="block first-letter:uppercase">{sayWay(entry)}</span><span className="block text-soft">{[sayHold(entry.hold), sayProps(entry.props)].filter(Boolean).join(' · ')}</span></div>
+    </li>
+  );
+}

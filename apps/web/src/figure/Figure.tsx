@@ -1,0 +1,45 @@
+import { memo } from 'react';
+import { mirrorPosture, posturesFor, variantById } from '@lotus-steady/core';
+import { drawFigure } from './drawFigure.js';
+
+/** Drawings are made once per variant, frame, side, height and size. */
+const drawn = new Map<string, string>();
+
+function markup(variantId: string, frame: number, mirrored: boolean, heightCm: number, width: number, height: number): string {
+  const key = [variantId, frame, mirrored, heightCm, width, height].join('|');
+  let svg = drawn.get(key);
+  if (svg === undefined) {
+    const { variant } = variantById(variantId), { postures, heightCm: solvedAt } = posturesFor(variantId, heightCm), posture = postures[frame] ?? postures[0]!;
+    const mirrorProps = variant.props.map((prop) => (prop.kind === 'chair' && prop.z ? { ...prop, z: -prop.z } : 'under' in prop ? { ...prop, under: prop.under.map(otherSide) } : prop));
+    svg = drawFigure(
+      { posture: mirrored ? mirrorPosture(posture) : posture, heightCm: solvedAt, props: mirrored ? mirrorProps : variant.props, view: mirrored ? [180 - variant.view[0], variant.view[1]] : variant.view },
+      { width, height, margin: width < 130 ? 4 : 8 });
+    drawn.set(key, svg);
+  }
+  return svg;
+}
+
+const otherSide = (name: string): string => name.replace(/([RL])$/, (side) => (side === 'R' ? 'L' : 'R'));
+
+interface Props {
+  variant: string;
+  /** Which key frame of a movement. */
+  frame?: number;
+  side?: 'right' | 'left';
+  heightCm?: number;
+  width?: number;
+  height?: number;
+  className?: string;
+  /** The words beside it already say what it shows. */
+  decorative?: boolean;
+}
+
+/** The computed skeleton of a variant, drawn. Its text alternative is composed from variant and side. */
+export const Figure = memo(function Figure({ variant: id, frame = 0, side, heightCm = 165, width = 112, height = 96, className = '', decorative }: Props) {
+  const { pose, variant } = variantById(id);
+  const label = `${pose.name}, ${variant.name}${variant.frames.length > 1 ? `, part ${frame + 1} of ${variant.frames.length}` : ''}${side ? `, ${side} side` : ''}`;
+  return (
+    <svg viewBox={`0 0 ${width} ${height}`} className={className} {...(decorative ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
+      dangerouslySetInnerHTML={{ __html: markup(id, frame, side === 'left', heightCm, width, height) }} />
+  );
+});

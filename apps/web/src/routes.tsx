@@ -1,0 +1,37 @@
+import { createBrowserRouter, Navigate, useParams } from 'react-router';
+import { AboutScreen } from './features/about/AboutScreen.js';
+import { ClassesScreen } from './features/classes/ClassesScreen.js';
+import { ClassPlanScreen } from './features/classes/ClassPlanScreen.js';
+import { FittingScreen } from './features/fitting/FittingScreen.js';
+import { PeopleScreen } from './features/people/PeopleScreen.js';
+import { PersonScreen } from './features/people/PersonScreen.js';
+import { AfterClassScreen } from './features/teach/AfterClassScreen.js';
+import { TeachScreen } from './features/teach/TeachScreen.js';
+import { ButtonLink } from './ui/Button.js';
+import { Page } from './ui/Page.js';
+import { Empty } from './ui/states.js';
+
+/** Screens that belong to one thing are made anew when the thing changes. */
+const Keyed = ({ Screen }: { Screen: (props: { id: string }) => React.ReactNode }) => {
+  const { id = '' } = useParams();
+  return <Screen key={id} id={id} />;
+};
+
+const Lost = () => (
+  <Page title="Nothing here"><Empty action={<ButtonLink to="/classes">To the classes</ButtonLink>}>There is no screen at this address.</Empty></Page>
+);
+
+export const router = createBrowserRouter([
+  { path: '/', element: <Navigate to="/classes" replace /> },
+  { path: '/classes', element: <ClassesScreen /> },
+  { path: '/classes/new', element: <ClassPlanScreen key="new" /> },
+  { path: '/classes/:id', element: <Navigate to="fitting" replace /> },
+  { path: '/classes/:id/plan', element: <Keyed Screen={ClassPlanScreen} /> },
+  { path: '/classes/:id/fitting', element: <Keyed Screen={FittingScreen} /> },
+  { path: '/classes/:id/teach', element: <Keyed Screen={TeachScreen} /> },
+  { path: '/classes/:id/after', element: <Keyed Screen={AfterClassScreen} /> },
+  { path: '/people', element: <PeopleScreen /> },
+  { path: '/people/:id', element: <Keyed Screen={PersonScreen} /> },
+  { path: '/about', element: <AboutScreen /> },
+  { path: '*', element: <Lost /> },
+]);

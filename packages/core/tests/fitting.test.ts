@@ -1,0 +1,176 @@
+import fc from 'fast-check';
+import { fitClass, parseSequence, readPeople, USUAL_HOUSE_VIEW, POSES, variantById, type Fitting, type LaneStep } from '../src/index.js';
+
+const ON = '2026-12-01';
+const fit = (source: string, people: readonly Record<string, unknown>[], view: Record<string, string> = {}): Fitting => {
+  const { sequence, errors } = parseSequence(source), { people: read, errors: problems } = readPeople(people.map((person, i) => ({ name: `P${i}`, ...person })), ON);
+  expect([...errors, ...problems]).toEqual([]);
+  return fitClass({ sequence, people: read, on: ON, houseView: { ...USUAL_HOUSE_VIEW, ...view } });
+};
+const one = (step: string, person: Record<string, unknown>, view?: Record<string, string>): LaneStep => fit(`- ${step}`, [person], view).lanes[0]!.steps[0]!;
+
+const weeks = (n: number): Record<string, unknown> => ({ conditions: [{ condition: 'pregnancy', dueDate: new Date(Date.UTC(2026, 11, 1) + (280 - 7 * n) * 86400000).toISOString().slice(0, 10) }] });
+const uncontrolled = { conditions: [{ condition: 'high-blood-pressure', control: 'uncontrolled' }] };
+const acute = { conditions: [{ condition: 'lumbar-disc', phase: 'acute' }] }, settled = { conditions: [{ condition: 'lumbar-disc', phase: 'settled' }] };
+const older = { born: '1955-03-01' }, unsteady = { born: '1949-03-01', screening: { fallsLastYear: 1 } };
+const wheelchair = { conditions: ['wheelchair'] }, chair = { conditions: ['chair user'] }, child = { born: '2019-06-01', heightCm: 118 };
+
+/** Step, person, verdict, deciding rule, and where the expectation comes from. */
+const CASES: readonly (readonly [string, Record<string, unknown>, LaneStep['verdict'], string | null, string])[] = [
+  // Pregnancy (PRACTICE 4; CLINICAL 1b)
+  ['Cobra, 4 breaths', weeks(10), 'as-written', null, 'no belly-down from week 14, c'],
+  ['Cobra, 4 breaths', weeks(14), 'swapped', 'pregnancy.prone', 'no belly-down from week 14, c'],
+  ['Locust, 4 breaths', weeks(22), 'swapped', 'pregnancy.prone', 'DESIGN: locust at 22 weeks'],
+  ['Bridge, 5 breaths', weeks(17), 'as-written', null, 'CLINICAL row 16: a 17-week bridge stays'],
+  ['Bridge, 5 breaths', weeks(26), 'as-written', null, 'CLINICAL row 14: brief is not long'],
+  ['Final rest, 5 min', weeks(18), 'as-written', null, 'flat lying from week 20, ACOG CO 804'],
+  ['Final rest, 5 min', weeks(24), 'eased', 'pregnancy.flat-lying', 'flat lying from week 20, ACOG CO 804'],
+  ['Downward-facing dog, 4 breaths', weeks(10), 'as-written', null, 'CLINICAL row 71: dog is no inversion'],
+  ['Downward-facing dog, 5 breaths', weeks(22), 'eased', 'pregnancy.head-down-wide', 'head-down short and wide, c'],
+  ['Downward-facing dog, 5 breaths', weeks(30), 'eased', 'pregnancy.head-down-late', 'chair or wall late, c'],
+  ['Shoulder stand, 10 breaths', weeks(10), 'swapped', 'pregnancy.inverted', 'full inversions out, c'],
+  ['Seated twist, 4 breaths', weeks(16), 'eased', 'pregnancy.closed-twist', 'no closed twist, c'],
+  ['Plank, 4 breaths', weeks(10), 'as-written', null, 'abdominal load from week 14, c'],
+  ['Plank, 4 breaths', weeks(20), 'eased', 'pregnancy.plank', 'house view step-knees-down'],
+  ['Tree, 30 s', weeks(12), 'as-written', null, 'support from trimester 2'],
+  ['Tree, 30 s', weeks(20), 'eased', 'pregnancy.balance', 'support from trimester 2'],
+  ['Warrior two, 5 breaths', weeks(20), 'as-written', null, 'over-restriction is a failure'],
+  ['Mountain, 5 breaths', weeks(38), 'as-written', null, 'over-restriction is a failure'],
+  ['Mountain, 15 breaths', weeks(20), 'eased', 'pregnancy.standing-still', 'standing still short, CO 804'],
+  ['Garland, 5 breaths', weeks(30), 'as-written', null, 'CLINICAL row 19: squats have no evidence against them'],
+  ["Child's pose, 8 breaths", weeks(24), 'eased', 'pregnancy.kneeling-wide', 'room for the belly, c'],
+  ['Standing forward fold, 4 breaths', weeks(24), 'eased', 'pregnancy.fold', 'house view short-hands-on-blocks'],
+  // High blood pressure
+  ['Downward-facing dog, 5 breaths', uncontrolled, 'eased', 'high-blood-pressure.head-down', 'no head below heart'],
+  ['Standing forward fold, 4 breaths', uncontrolled, 'eased', 'high-blood-pressure.head-down', 'no head below heart'],
+  ["Child's pose, 8 breaths", uncontrolled, 'eased', 'high-blood-pressure.head-down', 'CLINICAL row 5: forehead on the floor'],
+  ['Plough, 8 breaths', uncontrolled, 'swapped', 'high-blood-pressure.inverted', 'PRACTICE 2: plough is found in a pressure sequence'],
+  ['Half forward fold, 4 breaths', uncontrolled, 'as-written', null, 'level head stays'],
+  ['Final rest, 5 min', uncontrolled, 'as-written', null, 'lying is level'],
+  ['Legs up the wall, 10 breaths', uncontrolled, 'as-written', null, 'head is level (eyes are another matter)'],
+  ['Warrior two, 5 breaths', uncontrolled, 'as-written', null, 'CLINICAL row 76'],
+  ['Plank, 4 breaths', uncontrolled, 'as-written', null, 'strong holds up to 30 s'],
+  ['Plank, 8 breaths', uncontrolled, 'eased', 'high-blood-pressure.strong-hold', 'strong holds up to 30 s'],
+  ['Seated forward fold, 6 breaths', uncontrolled, 'as-written', null, 'judged by the measure, CLINICAL row 31'],
+  // Disc
+  ['Cat and cow, 6 rounds', acute, 'eased', 'lumbar-disc.flexion', 'no flexion anywhere'],
+  ['Seated twist, 4 breaths', acute, 'swapped', 'lumbar-disc.rotation-low-back', 'no rotation anywhere'],
+  ['Standing forward fold, 4 breaths', acute, 'swapped', 'lumbar-disc.flexion', 'no flexion anywhere'],
+  ['Locust, 4 breaths', acute, 'as-written', null, 'PRACTICE 2: disc-friendly class'],
+  ['Opposite arm and leg, 4 breaths', acute, 'as-written', null, 'PRACTICE 2: disc-friendly class'],
+  ['Mountain, 5 breaths', acute, 'as-written', null, 'neutral spine'],
+  ['Half forward fold, 4 breaths', settled, 'as-written', null, 'hip hinge'],
+  ['Supine twist, 6 breaths', settled, 'swapped', 'lumbar-disc.rotation-settled', 'house view none'],
+  ['Cat and cow, 6 rounds', settled, 'as-written', null, 'settled: no deep flexion (use 0.55)'],
+  // Older adults
+  ['Tree, 30 s', older, 'eased', 'older-adult.support-in-reach', 'CLINICAL row 57: age adds support within reach'],
+  ['Tree, 30 s', unsteady, 'eased', 'older-adult.hand-support', 'after a fall a hand on something'],
+  ['Triangle, 5 breaths', older, 'as-written', null, 'CLINICAL row 57: function, not birthday'],
+  ['Downward-facing dog, 5 breaths', older, 'as-written', null, 'CLINICAL row 57'],
+  ['Warrior two, 5 breaths', unsteady, 'as-written', null, 'a wide base'],
+  // Chair
+  ['Downward-facing dog, 5 breaths', wheelchair, 'swapped', 'wheelchair-user.level', 'everything seated'],
+  ['Seated breath, 10 breaths', wheelchair, 'as-written', null, 'everything seated'],
+  ['Seated twist, 4 breaths', wheelchair, 'as-written', null, 'everything seated'],
+  ['Tree, 30 s', wheelchair, 'eased', 'wheelchair-user.level', 'chair form of tree'],
+  ['Downward-facing dog, 5 breaths', chair, 'eased', 'chair-user.level', 'seated or behind the chair'],
+  ['Half forward fold, 4 breaths', chair, 'as-written', null, 'behind the chair'],
+  // Children
+  ['Tree, 30 s', child, 'eased', 'child.hold-6-to-8', 'holds up to 15 s at 6 to 8'],
+  ['Tree, 10 s', child, 'as-written', null, 'holds up to 15 s at 6 to 8'],
+  ['Final rest, 3 min', child, 'as-written', null, 'rest is exempt'],
+  ['Shoulder stand, 4 breaths', child, 'swapped', 'child.neck', 'no head or shoulder stands'],
+  ['Cobra, 3 breaths', child, 'as-written', null, 'over-restriction is a failure'],
+];
+
+test.each(CASES)('%s, %j: %s (%s)', (step, person, verdict, rule) => {
+  const entry = one(step, person);
+  expect({ verdict: entry.verdict, variant: entry.variant }).toMatchObject({ verdict });
+  if (rule) expect(entry.findings.filter((finding) => finding.on === 'asked').map((finding) => finding.rule)).toContain(rule);
+  else expect(entry.findings.filter((finding) => finding.level !== 'watch')).toEqual([]);
+});
+
+test('locust at 22 weeks becomes opposite arm and leg or a back opener, never prone', () => {
+  const entry = one('Locust, 4 breaths', weeks(22));
+  expect(['opposite-arm-and-leg', 'chest-lift']).toContain(entry.pose);
+  expect(entry.alternatives.every((other) => variantById(other.variant).variant.level !== 'prone')).toBe(true);
+});
+
+test('seconds on the back add up over the class and reset when she sits up', () => {
+  const lane = fit('- Bridge, 5 breaths\n- Bridge, 5 breaths\n- Bridge, 5 breaths\n- Mountain\n- Bridge, 5 breaths', [weeks(24)]).lanes[0]!.steps;
+  expect(lane[0]!.verdict).toBe('as-written');
+  expect(lane[2]!.findings.map((finding) => finding.rule)).toContain('pregnancy.flat-lying');
+  expect(lane[4]!.findings.map((finding) => finding.rule)).not.toContain('pregnancy.flat-lying');
+});
+
+test('a one-sided limit gives a step two entries, and mirrored people mirrored ones', () => {
+  const sides = (side: 'Right' | 'Left') => fit('- Opposite arm and leg, 4 breaths each side', [{ ranges: { [`shoulderFlexion${side}`]: 120 } }]).lanes[0]!.steps.map((entry) => [entry.sides.join(), entry.variant]);
+  const right = sides('Right'), left = sides('Left');
+  expect(right).toHaveLength(2);
+  expect(left.map(([side, variant]) => [side === 'right' ? 'left' : 'right', variant]).reverse()).toEqual(right);
+});
+
+test('who must not practise today sits out every step, said once', () => {
+  const { alerts, steps } = fit('- Tree\n- Bridge', [{ today: { bp: '190/100' } }]).lanes[0]!;
+  expect(steps.every((entry) => entry.verdict === 'rest')).toBe(true);
+  expect(alerts.filter((alert) => alert.kind === 'stop')).toHaveLength(1);
+});
+
+test('the house view decides: nothing head-down against as usual', () => {
+  const person = { conditions: [{ condition: 'high-blood-pressure', control: 'controlled', reading: '128/78', readingOn: '2026-11-28' }] };
+  expect(one('Downward-facing dog, 5 breaths', person).verdict).toBe('eased');
+  expect(one('Downward-facing dog, 5 breaths', person, { 'controlled-pressure': 'as-usual-no-holding' }).verdict).toBe('as-written');
+});
+
+describe('properties', () => {
+  const CONDITIONS = [weeks(8), weeks(18), weeks(29), uncontrolled, acute, settled, wheelchair, chair].flatMap((person) => person.conditions as unknown[]);
+  const someConditions = fc.uniqueArray(fc.constantFrom(...CONDITIONS), { maxLength: 3, selector: (entry) => (typeof entry === 'string' ? entry : (entry as { condition: string }).condition) });
+  const someone = fc.record({
+    conditions: someConditions, heightCm: fc.integer({ min: 145, max: 195 }), born: fc.constantFrom('1948-01-01', '1970-01-01', '1995-01-01'),
+    can: fc.record({ kneel: fc.boolean(), floor: fc.boolean() }), today: fc.constantFrom({}, { pain: 8 }, { dizzy: true }),
+  });
+  const pose = fc.constantFrom(...POSES), steps = fc.array(pose, { minLength: 1, maxLength: 6 }).map((poses) => poses.map((item) => `- ${item.name}`).join('\n'));
+
+  test('the engine never chooses a never or an unmet limit or need', () => {
+    fc.assert(fc.property(steps, someone, (source, person) => {
+      for (const entry of fit(source, [person]).lanes[0]!.steps) {
+        if (entry.verdict === 'rest') continue;
+        expect(entry.findings.filter((finding) => finding.on === 'chosen' && finding.level !== 'watch' && !finding.met)).toEqual([]);
+      }
+    }), { numRuns: 150 });
+  });
+
+  test('adding a condition never turns a finding off', () => {
+    fc.assert(fc.property(pose, someone, fc.constantFrom(...CONDITIONS), (item, person, extra) => {
+      const name = (entry: unknown): string => (typeof entry === 'string' ? entry : (entry as { condition: string }).condition);
+      if (person.conditions.some((entry) => name(entry) === name(extra))) return;
+      const rules = (conditions: unknown[]): string[] => one(item.name, { ...person, conditions }).findings.filter((finding) => finding.level !== 'watch').map((finding) => finding.rule);
+      expect(rules([...person.conditions, extra])).toEqual(expect.arrayContaining(rules(person.conditions)));
+    }), { numRuns: 150 });
+  });
+
+  test('same input, same output', () => {
+    fc.assert(fc.property(steps, someone, (source, person) => { expect(fit(source, [person])).toEqual(fit(source, [person])); }), { numRuns: 30 });
+  });
+
+  test('every step is there for everyone, times run on, sides are equal, and other people change nobody', () => {
+    fc.assert(fc.property(steps, someone, someone, (source, a, b) => {
+      const both = fit(source, [a, b]), alone = fit(source, [a]);
+      expect(both.lanes[0]!.steps.map(({ clock: _clock, ...entry }) => entry)).toEqual(alone.lanes[0]!.steps.map(({ clock: _clock, ...entry }) => entry));
+      both.steps.reduce((end, step) => { expect(step.start).toBe(end); expect(step.end).toBeGreaterThan(step.start); return step.end; }, 0);
+      expect(Math.abs(both.minutes.planned - both.steps[both.steps.length - 1]!.end / 60)).toBeLessThan(0.06);
+      for (const lane of both.lanes) expect(new Set(lane.steps.map((entry) => entry.step)).size).toBe(both.steps.length);
+    }), { numRuns: 60 });
+  });
+
+  test('mirrored people get mirrored results', () => {
+    const ranges = fc.record({ shoulderFlexionRight: fc.integer({ min: 60, max: 180 }), hipAbductionLeft: fc.integer({ min: 10, max: 60 }) });
+    fc.assert(fc.property(pose, ranges, (item, { shoulderFlexionRight, hipAbductionLeft }) => {
+      if (!item.side) return;
+      const bySide = (person: Record<string, unknown>): Record<string, string> => Object.fromEntries(fit(`- ${item.name} each side`, [person]).lanes[0]!.steps.flatMap((entry) => (entry.sides.length ? entry.sides : ['right', 'left'] as const).map((side) => [side, `${entry.variant} ${entry.hold.seconds}`])));
+      const one = bySide({ ranges: { shoulderFlexionRight, hipAbductionLeft } }), other = bySide({ ranges: { shoulderFlexionLeft: shoulderFlexionRight, hipAbductionRight: hipAbductionLeft } });
+      expect(one.right).toBe(other.left);
+      expect(one.left).toBe(other.right);
+    }), { numRuns: 100 });
+  });
+});
