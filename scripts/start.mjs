@@ -25,7 +25,7 @@ const portIsFree = (port) => new Promise((resolve) => {
 
 function claimFolder() {
   try {
-    mkdirSync(DATA, { recursive: true, mode: 0o700 });
+    if (!existsSync(DATA)) mkdirSync(DATA, { mode: 0o700 });
     accessSync(DATA, constants.W_OK);
     writeFileSync(join(DATA, '.write'), '');
     rmSync(join(DATA, '.write'));

@@ -51,7 +51,7 @@ function tangents(a: Flat, b: Flat, ra: number, rb: number) {
 }
 
 /** Points round a circle on the page. */
-export const circlePoints = (c: Flat, r: number, count = 18): Flat[] =>
+export const circlePoints = (c: Flat, r: number, count = 13): Flat[] =>
   Array.from({ length: count }, (_, i) => [c[0] + r * Math.cos((2 * Math.PI * i) / count), c[1] + r * Math.sin((2 * Math.PI * i) / count)]);
 
 /** The lowest and highest of a coordinate. */

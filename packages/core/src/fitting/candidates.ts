@@ -96,6 +96,9 @@ function weigh(ask: Ask, pose: Pose, variant: Variant, holdSeconds: number, adde
   return { verdict: 'swapped', cost };
 }
 
+/** With so many ways found, rest need not be looked at: one to take and three to name beside it. */
+const ENOUGH = 4;
+
 /** Rest shapes anyone may be offered: the rungs of the final rest. */
 const REST = POSES.find((pose) => pose.purposes[0].action === 'rest')!;
 
@@ -112,7 +115,7 @@ export function candidatesFor(ask: Ask, staged: StagedPerson, side: 'right' | 'l
       if (candidate) found.push(candidate);
     }
   }
-  if (ask.pose !== REST) {
+  if (ask.pose !== REST && found.length < ENOUGH) {
     for (const variant of REST.ladder) {
       const candidate = attempt(ask, staged, REST, variant, side);
       if (candidate) found.push({ ...candidate, verdict: 'rest', cost: WEIGHTS.rest + candidate.cost });

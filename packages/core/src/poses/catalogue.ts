@@ -50,11 +50,26 @@ function solutionsOf(id: string): SolvedVariant[] {
   return solutions;
 }
 
+/** Measures already worked out; a class asks for the same few heights again and again. */
+const measured = new Map<string, Measures>();
+const MEASURED_MOST = 20_000;
+
 /**
  * What a variant asks of a person of this height: exact where the shape scales, otherwise
  * interpolated between the stored heights on either side (their ends beyond the table).
  */
 export function measuresFor(id: string, heightCm: number): Measures {
+  const key = `${id}|${heightCm}`;
+  let measures = measured.get(key);
+  if (!measures) {
+    if (measured.size >= MEASURED_MOST) measured.clear();
+    measures = interpolate(id, heightCm);
+    measured.set(key, measures);
+  }
+  return measures;
+}
+
+function interpolate(id: string, heightCm: number): Measures {
   const solutions = solutionsOf(id);
   if (solutions.length === 1) return scaleSolved(solutions[0]!, heightCm).measures;
   const above = solutions.findIndex((solution) => solution.heightCm >= heightCm);

@@ -34,12 +34,17 @@ export interface Judged { measures: Measures; level: Level; breath: Breath; supp
 
 const OTHER_SIDE = { Right: 'Left', Left: 'Right' } as const;
 
+const mirrors = new WeakMap<Measures, Measures>();
+
 /** The measures of the left form of a variant that is described on the right: limbs change places. */
 export function mirrorMeasures(measures: Measures): Measures {
+  const known = mirrors.get(measures);
+  if (known) return known;
   const mirrored: Record<string, number> = { ...measures };
   for (const name of SIDED_MEASURES) {
     for (const side of ['Right', 'Left'] as const) mirrored[name + side] = measures[`${name}${OTHER_SIDE[side]}`];
   }
+  mirrors.set(measures, mirrored as Measures);
   return mirrored as Measures;
 }
 

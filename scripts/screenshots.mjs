@@ -1,0 +1,71 @@
+/** `npm run screenshots`: one picture of each main view from the demo of a fixed day, into docs/screenshots. Starts a server of its own on a throwaway database. */
+import { spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { ensureBuilt, ROOT } from './lib/machine.mjs';
+import { freePort, startMariaDb } from './lib/mariadb.mjs';
+
+await ensureBuilt(console.log);
+const folder = mkdtempSync(join(tmpdir(), 'lotus-shots-')), database = await startMariaDb(folder), port = await freePort();
+const server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], { stdio: ['ignore', 'inherit', 'inherit', 'ipc'], env: { ...process.env, DATABASE_URL: database.url, PORT: String(port), LOTUS_DEMO: 'fresh', LOTUS_TODAY: '2026-11-23' } });
+await new Promise((resolve) => server.once('message', resolve));
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+
+async function shoot(name, path, act = async () => {}, { colorScheme = 'light', viewport = { width: 1280, height: 800 }, media } = {}) {
+  const page = await browser.newPage({ viewport, colorScheme, locale: 'en-GB' });
+  await page.clock.setFixedTime(new Date('2026-11-23T09:00:00'));
+  await page.goto(`http://127.0.0.1:${port}${path}`);
+  await page.waitForLoadState('networkidle');
+  await act(page);
+  if (media) await page.emulateMedia({ media });
+  await page.waitForTimeout(300);
+  await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
+  await page.close();
+}
+
+const open = (title) => async (page) => {
+  await page.getByRole('link', { name: title, exact: true }).click();
+  await page.locator('[data-row]').first().waitFor();
+};
+const why = async (page) => {
+  await open('Thursday Mixed')(page);
+  await page.locator('[data-row]').filter({ hasText: 'Downward-facing dog' }).getByRole('button', { name: /Perrin/ }).click();
+  await page.locator('[data-row]').nth(2).evaluate((row) => row.scrollIntoView());
+};
+const on = (title, link) => async (page) => {
+  await open(title)(page);
+  await page.getByRole('link', { name: link }).click();
+  await page.getByRole('heading', { level: 1 }).waitFor();
+};
+
+try {
+  await shoot('classes', '/classes');
+  await shoot('fitting', '/classes', open('Thursday Mixed'));
+  await shoot('fitting-why', '/classes', why);
+  await shoot('fitting-why-dark', '/classes', why, { colorScheme: 'dark' });
+  await shoot('fitting-tablet', '/classes', open('Bump and Breathe'), { viewport: { width: 820, height: 1180 } });
+  await shoot('fitting-print', '/classes', open('Steady Backs'), { viewport: { width: 794, height: 1123 }, media: 'print' });
+  await shoot('new-class', '/classes/new', async (page) => {
+    await page.getByLabel('Start from').selectOption({ label: 'Chairs by the Window' });
+    for (const name of ['Anselm Reed', 'Bertil Shaw']) await page.getByRole('checkbox', { name }).check();
+  });
+  await shoot('teach', '/classes', async (page) => {
+    await on('Thursday Mixed', 'Teach')(page);
+    for (let i = 0; i < 15; i++) await page.keyboard.press('ArrowRight');
+  });
+  await shoot('after-class', '/classes', async (page) => {
+    await on('Steady Backs', 'After class')(page);
+    await page.getByLabel('Pain before, Bram Sedgely').fill('3');
+    await page.getByLabel('Pain after, Bram Sedgely').fill('5');
+    await page.getByLabel('Add a step eased, Bram Sedgely').selectOption('5');
+  });
+  await shoot('people', '/people');
+} finally {
+  await browser.close();
+  server.kill('SIGTERM');
+  await new Promise((resolve) => server.once('exit', resolve));
+  await database.stop();
+  rmSync(folder, { recursive: true, force: true });
+}
