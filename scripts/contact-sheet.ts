@@ -1,10 +1,10 @@
-/** `npm run sheet [-- words]`: every variant as a figure with its misfit and main measures, to look at. Writes .cache/sheet.html and, where Chromium is at hand, .cache/sheet.png. */
+/** `npm run sheet [-- words --dark --small]`: every variant as a figure with its misfit and main measures, to look at; small is the 96 pixels of a list. Writes .cache/sheet.html and, where Chromium is at hand, .cache/sheet.png. */
 import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
 import { measureShape, POSES, solveShape, type Pose, type Variant } from '@lotus-steady/core/solving';
 import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
 
-const words = process.argv.slice(2), dark = words.includes('--dark');
+const words = process.argv.slice(2), dark = words.includes('--dark'), [width, height, columns] = words.includes('--small') ? [96, 84, 14] as const : [200, 170, 7] as const;
 const wanted = words.filter((word) => !word.startsWith('--'));
 const colours = dark
   ? '--fig-paper:#1d2a2a;--fig-top:#5fa9a8;--fig-leg:#7f8cc4;--fig-skin:#d9a987;--fig-hair:#a58b78;--fig-wood:#b58f5f;--fig-cloth:#c9a672;--fig-mat:#34413c;--fig-wall:#2b3838;--fig-eye:#241c19;--fig-shadow:#000;--fig-edge:#5d4526'
@@ -13,10 +13,9 @@ const colours = dark
 const tiles: string[] = [], rows: string[] = [];
 const each = (pose: Pose, variant: Variant): void => variant.frames.forEach((shape, i) => {
   const started = performance.now(), solved = solveShape(shape, variant.props), ms = performance.now() - started, m = measureShape(solved, variant);
-  const svg = drawFigure({ posture: solved.posture, heightCm: 165, props: variant.props, view: variant.view }, { width: 200, height: 170 });
-  const small = drawFigure({ posture: solved.posture, heightCm: 165, props: variant.props, view: variant.view }, { width: 96, height: 84, margin: 4 });
+  const svg = drawFigure({ posture: solved.posture, heightCm: 165, props: variant.props, view: variant.view }, { width, height, margin: width < 130 ? 4 : 8 });
   const bad = Object.entries(solved.misfit).filter(([kind, value]) => value > (kind === 'tilt' || kind === 'limit' ? 3 : kind === 'point' ? 2.5 : 1)).map(([kind, value]) => `${kind} ${value.toFixed(1)}`).join(' ');
-  tiles.push(`<figure><svg width="200" height="170" viewBox="0 0 200 170">${svg}</svg><svg width="96" height="84" style="position:absolute;right:0;top:0;display:none">${small}</svg><figcaption>${variant.id}${variant.frames.length > 1 ? ` ${i + 1}` : ''}<b>${bad}</b></figcaption></figure>`);
+  tiles.push(`<figure><svg width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">${svg}</svg><figcaption>${variant.id}${variant.frames.length > 1 ? ` ${i + 1}` : ''}<b>${bad}</b></figcaption></figure>`);
   const n = (value: number, digits = 0): string => value.toFixed(digits).padStart(5);
   rows.push([`${variant.id} ${i}`.padEnd(42), n(ms), n(m.headBelowHeart, 1), n(m.eyesBelowHeart, 1), n(m.lumbarFlexion), n(m.lumbarExtension), n(m.thoracicFlexion), n(m.thoracicExtension), n(m.neckFlexion), n(m.neckExtension), n(m.handsShare, 2), n(m.neckShare, 2), n(m.kneesShare, 2), n(m.feetShare, 2), n(m.balanceMargin, 1), `inv${m.inverted} one${m.oneLeg} sup${m.supine}`, n(m.feetApart, 1),
     'hipR', n(m.hipFlexionRight), n(m.hipAbductionRight), 'hipL', n(m.hipFlexionLeft), n(m.hipExtensionLeft), n(m.hipAbductionLeft), 'sh', n(m.shoulderFlexionRight), n(m.shoulderAbductionRight), n(m.shoulderExtensionRight), 'kn', n(m.kneeFlexionRight), n(m.kneeFlexionLeft), bad].join(' '));
@@ -25,8 +24,7 @@ for (const pose of POSES) for (const variant of pose.ladder) if (!wanted.length 
 console.log('variant'.padEnd(42), '   ms  ear  eyes lumF  lumE  thoF  thoE  neF   neE  hand  neck  knee  feet  marg');
 console.log(rows.join('\n'));
 mkdirSync('.cache', { recursive: true });
-const columns = 7;
-writeFileSync('.cache/sheet.html', `<meta charset="utf-8"><style>body{margin:0;background:${dark ? '#141e1e' : '#fff'};color:${dark ? '#eee' : '#223'};${colours};display:grid;grid-template-columns:repeat(${columns},206px);gap:4px;font:11px sans-serif}figure{margin:0;background:var(--fig-paper);border-radius:8px;position:relative}figcaption{padding:0 6px 4px}b{color:#b5573a;display:block}</style>${tiles.join('')}`);
+writeFileSync('.cache/sheet.html', `<meta charset="utf-8"><style>body{margin:0;background:${dark ? '#141e1e' : '#fff'};color:${dark ? '#eee' : '#223'};${colours};display:grid;grid-template-columns:repeat(${columns},${width + 6}px);gap:4px;font:11px sans-serif;overflow-wrap:anywhere}figure{margin:0;background:var(--fig-paper);border-radius:8px;position:relative}figcaption{padding:0 6px 4px}b{color:#b5573a;display:block}</style>${tiles.join('')}`);
 if (existsSync('/usr/bin/chromium')) {
-  execFileSync('/usr/bin/chromium', ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', `--window-size=${columns * 210},${Math.ceil(tiles.length / columns) * 206 + 40}`, '--screenshot=.cache/sheet.png', `file://${process.cwd()}/.cache/sheet.html`], { stdio: 'ignore' });
+  execFileSync('/usr/bin/chromium', ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', `--window-size=${columns * (width + 10)},${Math.ceil(tiles.length / columns) * (height + 44) + 40}`, '--screenshot=.cache/sheet.png', `file://${process.cwd()}/.cache/sheet.html`], { stdio: 'ignore' });
 }

@@ -55,7 +55,7 @@ async function main() {
   await ensurePackages(say);
   let url = process.env.DATABASE_URL;
   if (!url) {
-    ensureMariaDb(say);
+    await ensureMariaDb(say);
     const database = await startMariaDb(DATA, say);
     closing.push(database.stop);
     url = database.url;

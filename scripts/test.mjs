@@ -33,10 +33,10 @@ async function counted(name, program, words, file, read, env) {
 
 async function main() {
   await ensurePackages(say);
-  ensureMariaDb(say);
+  await ensureMariaDb(say);
   if (!existsSync('/usr/bin/chromium')) {
     say('Chromium is not on this machine: installing it with apt …');
-    installDebian(['chromium'], 'Chromium');
+    await installDebian(['chromium'], 'Chromium');
   }
   const only = process.argv.slice(2), wants = (stage) => !only.length || only.includes(stage);
   if (wants('types')) for (const project of ['packages/core', 'apps/server', 'apps/web', 'scripts', 'e2e']) await check(`types of ${project}`, 'npx', ['tsc', '-p', `${project}/tsconfig.json`]);

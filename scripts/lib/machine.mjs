@@ -24,15 +24,15 @@ export const run = (program, words, { quiet, say = () => {}, what = program, env
 });
 
 /** Installs Debian packages, or says plainly how to. */
-export function installDebian(packages, name, otherwise) {
+export async function installDebian(packages, name, otherwise, say = console.log) {
   const manual = `install it yourself (apt-get install ${packages.join(' ')})${otherwise ? `, ${otherwise}` : ''}.`;
   if (!has('apt-get')) throw new PlainError(`${name} is not installed and this machine has no apt: ${manual}`);
   const sudo = process.getuid?.() === 0 ? [] : has('sudo') && spawnSync('sudo', ['-n', 'true']).status === 0 ? ['sudo', '-n'] : undefined;
   if (!sudo) throw new PlainError(`${name} is not installed and this user may not install it: ${manual}`);
-  const [program, ...words] = [...sudo, 'apt-get'], env = { ...process.env, DEBIAN_FRONTEND: 'noninteractive' };
-  spawnSync(program, [...words, 'update', '-q'], { stdio: 'ignore', env });
-  const done = spawnSync(program, [...words, 'install', '-y', '-q', '--no-install-recommends', ...packages], { encoding: 'utf8', env });
-  if (done.status !== 0) throw new PlainError(`${name} could not be installed (${(done.stderr || '').trim().split('\n').pop()}): ${manual}`);
+  const [program, ...words] = [...sudo, 'apt-get'], options = { quiet: true, say, what: `installing ${name}`, env: { DEBIAN_FRONTEND: 'noninteractive' } };
+  await run(program, [...words, 'update', '-q'], options);
+  const { code, output } = await run(program, [...words, 'install', '-y', '-q', '--no-install-recommends', ...packages], options);
+  if (code !== 0) throw new PlainError(`${name} could not be installed (${output.trim().split('\n').pop()}): ${manual}`);
 }
 
 const printOf = (paths) => {

@@ -16,10 +16,10 @@ export const freePort = () => new Promise((resolve, reject) => {
 });
 
 /** Installs Debian's MariaDB server where it is missing and may be installed. */
-export function ensureMariaDb(say) {
+export async function ensureMariaDb(say) {
   if (has('mariadbd')) return;
   say('MariaDB is not on this machine: installing it with apt …');
-  installDebian(['mariadb-server'], 'MariaDB', 'or set DATABASE_URL to a server you have');
+  await installDebian(['mariadb-server'], 'MariaDB', 'or set DATABASE_URL to a server you have', say);
 }
 
 const asRoot = () => (process.getuid?.() === 0 ? ['--user=root'] : []);

@@ -123,6 +123,7 @@ describe('bad input is named at its field', () => {
     [[{ name: 'A', hight: 170 }], 'people[0].hight', /Did you mean/],
     [[{ name: 'A', today: { bp: '12080' } }], 'people[0].today.bp', /128\/82/],
     [[{ heightCm: 170 }], 'people[0].name', /name is needed/],
+    [[{ name: 'A', conditions: [{ condition: 'disc', constructor: 'x' }] }], 'people[0].conditions[0].constructor', /not known here/],
     ['nobody', 'people', /list/],
   ])('%j', (input, field, message) => {
     const { errors } = readPeople(input, ON);
@@ -134,6 +135,7 @@ describe('bad input is named at its field', () => {
   });
   test('house view: unknown topics and positions', () => {
     expect(readHouseView({ 'disc-rotatoin': 'none' }).errors[0]!.message).toMatch(/disc-rotation/);
+    expect(readHouseView({ constructor: 'none' }).errors[0]!.message).toMatch(/no topic/);
     expect(readHouseView({ 'disc-rotation': 'always' }).errors[0]!.message).toMatch(/any-slowly/);
     expect(readHouseView({ 'disc-rotation': 'any-slowly' }).houseView['disc-rotation']).toBe('any-slowly');
   });

@@ -125,8 +125,8 @@ export const chairPoses: readonly Pose[] = [
       {
         id: 'chair-fold.half', name: 'half way, forearms on the thighs', words: ['half', 'forearms'], level: 'chair', breath: 'natural', props: chair, support: 'hand',
         frames: [{
-          symmetric: true, posture: { ...CHAIR_LEGS, pitch: 40, lumbar: 8, thorax: 6, neck: 4, hip: [110, 12, 0], shoulder: [50, 10, 0], elbow: 75, forearm: 70 },
-          on: SEATED, at: [['sitR', [-4, null, null]], ['elbowR', 'thighTopR', { gapCm: 6 }]], aim: [SHINS_UPRIGHT[0]!], free: 'legs arms', apart: 'forearmR-thighR forearmL-thighL handR-handL',
+          symmetric: true, posture: { ...CHAIR_LEGS, pitch: 48, lumbar: 10, thorax: 8, neck: 6, hip: [116, 16, 0], shoulder: [48, 12, -20], elbow: 70, forearm: 40 },
+          on: SEATED, at: [['sitR', [-4, null, null]], ['elbowR', 'thighTopR', { gapCm: 5 }], ['palmMidR', [null, null, 2.5], { weight: 0.6 }], ['wristR', 'kneeInR', { gapCm: 8 }]], aim: [SHINS_UPRIGHT[0]!], free: 'legs arms', apart: 'forearmR-thighR forearmL-thighL handR-handL forearmR-forearmL',
         }],
         view: [24, 12], declared: stretching(0, 0), cues: ['Hinge from the hips, forearms on the thighs.', 'The head stays in line with the back.'],
       },

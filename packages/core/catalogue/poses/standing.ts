@@ -110,7 +110,7 @@ export const standingPoses: readonly Pose[] = [
           aim: [['hipJL', 'kneeL', [0.35, null, -0.7], 0.4]],
           face: [['T8', UP, UP], ['pelvis', AHEAD, AHEAD, 0.8], ['footR', AHEAD, AHEAD], ['handR', [0, -1, 0], [0, 1, null], 0.4]],
         })],
-        view: [50, 8], declared: hatha(0, 1), cues: ['One hand on the wall, the sole against the shin.', 'Look at one still point.'],
+        view: [205, 10], declared: hatha(0, 1), cues: ['One hand on the wall, the sole against the shin.', 'Look at one still point.'],
       },
       {
         id: 'tree.foot-low', name: 'foot at the shin, hands on the hips', words: ['foot low', 'low'], level: 'standing', breath: 'natural', props: [], support: 'none',

@@ -7,9 +7,9 @@ import { CATALOGUE_VERSION, variantById } from '../poses/catalogue.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
 import { ageOn } from '../rules/dates.js';
 import type { HouseView } from '../rules/houseView.js';
-import type { Breach } from '../rules/judge.js';
+import { quantityOf, type Breach } from '../rules/judge.js';
 import { stagePerson, type StagedPerson } from '../rules/stagePerson.js';
-import type { Sum } from '../rules/types.js';
+import { USE_NAMES, type Sum } from '../rules/types.js';
 import type { Sequence, Step } from '../sequence/parseSequence.js';
 import { breathSeconds, PACE } from '../timing/pace.js';
 import { askedBreaches, candidatesFor, judgedFor, standingOf, type Ask, type Candidate } from './candidates.js';
@@ -98,10 +98,12 @@ function entryFor(ask: Ask, step: Step, staged: StagedPerson, side: 'right' | 'l
 
 function describe(ask: Ask, step: Step, staged: StagedPerson, pose: Pose, variant: Variant, verdict: Draft['verdict'], seconds: number, side: 'right' | 'left' | undefined) {
   const count = Math.round(seconds / breathSeconds(staged.person, variant.breath, ask.on) * 10) / 10;
+  const judged = judgedFor(variant, staged.person.heightCm, side);
   const counted = step.hold.unit === 'seconds' ? {} : pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count };
   return {
     step: step.number, asked: step.text, askedPose: step.pose.id, askedVariant: step.variant.id, pose: pose.id, variant: variant.id, verdict,
-    level: variant.level, breath: variant.breath, hold: { ...counted, seconds }, measures: judgedFor(variant, staged.person.heightCm, side).measures,
+    level: variant.level, breath: variant.breath, hold: { ...counted, seconds },
+    measures: { ...judged.measures, ...Object.fromEntries(USE_NAMES.map((use) => [use, Math.round(quantityOf(use, judged, staged.person.ranges) * 1000) / 1000])) } as LaneStep['measures'],
   };
 }
 

@@ -1,6 +1,6 @@
 import type { Measures } from '../poses/measures.js';
 import type { Breath, Level } from '../poses/types.js';
-import type { Alert, Evidence, RuleLevel } from '../rules/types.js';
+import type { Alert, Evidence, RuleLevel, UseName } from '../rules/types.js';
 
 export type Verdict = 'as-written' | 'eased' | 'swapped' | 'rest';
 
@@ -42,7 +42,8 @@ export interface LaneStep {
   clock: { start: number; end: number };
   props: readonly PropUse[];
   cues: readonly string[];
-  measures: Measures;
+  /** Of the chosen variant for this person, with the spine's shares of the usual (or the person's measured) range. */
+  measures: Measures & Readonly<Record<UseName, number>>;
   findings: readonly Finding[];
   alternatives: readonly Alternative[];
 }

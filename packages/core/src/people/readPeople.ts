@@ -111,7 +111,7 @@ function readConditions(value: unknown, field: string, errors: InputError[], on?
     const details: Record<string, Details[string]> = {};
     for (const [key, detail] of Object.entries(entry)) {
       if (key === 'condition' || detail === undefined || detail === null || detail === '') continue;
-      const kind = DETAIL_KINDS[key];
+      const kind = Object.hasOwn(DETAIL_KINDS, key) ? DETAIL_KINDS[key] : undefined;
       if (!kind) fail(key, `"${key}" is not known here. Did you mean "${closest(key, Object.keys(DETAIL_KINDS))}"?`);
       else if (typeof kind !== 'string' && !kind.includes(detail as string)) fail(key, `${key} is ${kind.join(' or ')}.`);
       else if (typeof kind === 'string' && !FITS[kind]!(detail)) fail(key, kind === 'date' ? `${key} is a real date, YYYY-MM-DD.` : `${key} is a ${kind}.`);

@@ -14,7 +14,7 @@ export function readHouseView(chosen: unknown): { houseView: HouseView; errors: 
   if (chosen === undefined || chosen === null) return { houseView, errors };
   if (typeof chosen !== 'object' || Array.isArray(chosen)) return { houseView, errors: [{ field: 'houseView', message: 'houseView is a table of topics and positions.' }] };
   for (const [topic, position] of Object.entries(chosen)) {
-    const known = HOUSE_VIEW_TOPICS[topic], field = `houseView.${topic}`;
+    const known = Object.hasOwn(HOUSE_VIEW_TOPICS, topic) ? HOUSE_VIEW_TOPICS[topic] : undefined, field = `houseView.${topic}`;
     if (!known) errors.push({ field, message: `There is no topic "${topic}". Did you mean "${closest(topic, Object.keys(HOUSE_VIEW_TOPICS))}"?` });
     else if (typeof position !== 'string' || !known.positions.includes(position)) errors.push({ field, message: `"${topic}" takes ${known.positions.join(', ')}.` });
     else houseView[topic] = position;

@@ -3,9 +3,11 @@ import type { Action, Breath, Level } from '../poses/types.js';
 import type { Person } from '../people/types.js';
 
 /** Measures whose share of the usual range rules speak of. */
-export type UseName =
-  | 'lumbarFlexionUse' | 'lumbarExtensionUse' | 'thoracicFlexionUse' | 'thoracicExtensionUse' | 'neckFlexionUse' | 'neckExtensionUse'
-  | 'sideBendUse' | 'lumbarTwistUse' | 'thoracicTwistUse';
+export const USE_NAMES = [
+  'lumbarFlexionUse', 'lumbarExtensionUse', 'thoracicFlexionUse', 'thoracicExtensionUse', 'neckFlexionUse', 'neckExtensionUse',
+  'sideBendUse', 'lumbarTwistUse', 'thoracicTwistUse',
+] as const;
+export type UseName = (typeof USE_NAMES)[number];
 
 /** What a bound can look at: a measure, a limb's measure on its worse side, or a share of the usual range. */
 export type Quantity = MeasureName | MidlineMeasure | SidedMeasure | UseName;
