@@ -68,6 +68,8 @@ const CASES: readonly (readonly [string, Record<string, unknown>, LaneStep['verd
   ['Triangle, 5 breaths', older, 'as-written', null, 'CLINICAL row 57: function, not birthday'],
   ['Downward-facing dog, 5 breaths', older, 'as-written', null, 'CLINICAL row 57'],
   ['Warrior two, 5 breaths', unsteady, 'as-written', null, 'a wide base'],
+  ['Shoulder stand, 8 breaths', older, 'swapped', 'older-adult.neck-load', 'no weight on the neck, c'],
+  ['Plough, 8 breaths', acute, 'swapped', 'lumbar-disc.inverted', 'hidden flexion on the way in'],
   // Chair
   ['Downward-facing dog, 5 breaths', wheelchair, 'swapped', 'wheelchair-user.level', 'everything seated'],
   ['Seated breath, 10 breaths', wheelchair, 'as-written', null, 'everything seated'],
@@ -77,6 +79,7 @@ const CASES: readonly (readonly [string, Record<string, unknown>, LaneStep['verd
   ['Half forward fold, 4 breaths', chair, 'as-written', null, 'behind the chair'],
   // Children
   ['Tree, 30 s', child, 'eased', 'child.hold-6-to-8', 'holds up to 15 s at 6 to 8'],
+  ['Cat and cow, 8 rounds', child, 'as-written', null, 'a movement is no hold'],
   ['Tree, 10 s', child, 'as-written', null, 'holds up to 15 s at 6 to 8'],
   ['Final rest, 3 min', child, 'as-written', null, 'rest is exempt'],
   ['Shoulder stand, 4 breaths', child, 'swapped', 'child.neck', 'no head or shoulder stands'],

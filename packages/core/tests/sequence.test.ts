@@ -17,7 +17,7 @@ test.each([
   ['shoulderstand', 'shoulder-stand.blankets'], ['sarvangasana', 'shoulder-stand.blankets'], ['Salamba Sarvāṅgāsana', 'shoulder-stand.blankets'], ['shavasana', 'final-rest.flat'], ['Śavāsana', 'final-rest.flat'],
   ['final rest on the side', 'final-rest.side'], ['figure four in the chair', 'figure-four.chair'], ['warrior II', 'warrior-two.full'], ['cat cow', 'cat-cow.all-fours'], ['cat and cow on a chair', 'cat-cow.chair'],
   ['plank from the knees', 'plank.knees'], ['bird dog', 'opposite-arm-and-leg.full'], ['opposite arm and leg', 'opposite-arm-and-leg.full'], ['standing forward fold', 'standing-forward-fold.full'], ['uttanasana', 'standing-forward-fold.full'],
-  ['half forward fold', 'half-forward-fold.chair-back'], ['triangel', 'triangle.block'], ['malasana', 'garland.full'], ['tree.hand-on-wall', 'tree.hand-on-wall'], ['seated breath', 'seated-breath.chair'],
+  ['half forward fold', 'half-forward-fold.chair-back'], ['triangel', 'triangle.block'], ['malasana', 'garland.full'], ['tree.hand-on-wall', 'tree.hand-on-wall'], ['seated breath', 'seated-breath.chair'], ['seated side bend', 'side-bend.chair'], ["rest in child's pose", 'childs-pose.full'], ['standing side bend', 'side-bend.standing'],
 ])('"%s" is %s', (written, expected) => expect(named(written)).toBe(expected));
 
 test.each(['frog hop', 'dancer', 'xyzzy', ''])('"%s" is not guessed: three nearest names come back', (written) => {
@@ -51,6 +51,7 @@ minutes: 60
 > wall for anyone who wants it
 1. Triangle, right, 3 breaths
 - Final rest, 5 min
+- cat/cow x 8
 `;
 
 test('the example of the format reads as it should', () => {
@@ -59,7 +60,7 @@ test('the example of the format reads as it should', () => {
   expect(sequence).toMatchObject({ title: 'Thursday Mixed', minutes: 60 });
   expect(sequence.steps.map(({ number, section, hold, sides, variant }) => [number, section, hold.unit, hold.count, sides.join(), variant.id])).toEqual([
     [1, 'Floor', 'rounds', 6, '', 'cat-cow.all-fours'], [2, 'Floor', 'breaths', 5, '', 'downward-facing-dog.full'], [3, 'Floor', 'seconds', 30, 'right,left', 'tree.full'],
-    [4, 'Floor', 'breaths', 3, 'right', 'triangle.block'], [5, 'Floor', 'seconds', 300, '', 'final-rest.flat'],
+    [4, 'Floor', 'breaths', 3, 'right', 'triangle.block'], [5, 'Floor', 'seconds', 300, '', 'final-rest.flat'], [6, 'Floor', 'rounds', 8, '', 'cat-cow.all-fours'],
   ]);
   expect(sequence.steps[2]!.note).toBe('wall for anyone who wants it');
 });

@@ -16,7 +16,7 @@ const chairWave = (pitch: number, lumbar: number, thorax: number, neck: number):
   on: SEATED, at: [['sitR', [-6, null, null]], ['palmMidR', 'kneeR', { gapCm: 7 }]], aim: [SHINS_UPRIGHT[0]!], free: 'legs arms',
 });
 const CHAIR_FLAT: Shape = { ...chairWave(2, 2, 2, 0), face: TRUNK_UPRIGHT };
-const CHAIR_LIFT = chairWave(10, -12, -8, -8);
+const CHAIR_LIFT = chairWave(8, -8, -7, -8);
 
 const birdDog = (arm: boolean): Shape => ({
   posture: {

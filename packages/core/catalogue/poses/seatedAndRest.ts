@@ -8,11 +8,11 @@ export const seatedPoses: readonly Pose[] = [
     hold: { unit: 'breaths', usual: 6, least: 1, most: 15 }, usual: 'seated-forward-fold.full',
     ladder: [
       {
-        id: 'seated-forward-fold.bent-knees', name: 'knees bent, back long', words: ['bent knees', 'knees bent'], level: 'sitting', breath: 'natural', support: 'none',
+        id: 'seated-forward-fold.bent-knees', name: 'knees bent and wide, back long', words: ['bent knees', 'knees bent', 'knees wide'], level: 'sitting', breath: 'natural', support: 'none',
         props: [{ kind: 'blanket', count: 2, heightCm: 6, small: true, under: ['sitR', 'sitL'], where: 'under the front edge of the sitting bones' }],
         frames: [{
-          symmetric: true, posture: { pitch: 14, lumbar: 8, thorax: 6, neck: 2, hip: [98, 6, 0], knee: 48, ankle: -5, shoulder: [68, 5, 0], elbow: 12, forearm: 60 },
-          on: [[6, 'sit'], ['floor', 'sole']], at: [['palmMidR', 'calfR', { gapCm: 7 }]], free: 'legs arms',
+          symmetric: true, posture: { pitch: 14, lumbar: 8, thorax: 6, neck: 2, hip: [98, 20, 5], knee: 48, ankle: -5, shoulder: [68, 5, 0], elbow: 12, forearm: 60 },
+          on: [[6, 'sit'], ['floor', 'sole']], at: [['palmMidR', 'calfR', { gapCm: 7 }], ['ankleR', [null, null, 26], { weight: 0.6 }]], free: 'legs arms',
         }],
         view: [16, 14], declared: stretching(0, 0), cues: ['Sit up on the blanket, knees bent.', 'Hinge forward with a long back; hands on the shins.'],
       },

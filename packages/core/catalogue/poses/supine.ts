@@ -95,10 +95,10 @@ export const supinePoses: readonly Pose[] = [
     ladder: [
       {
         id: 'shoulder-stand.blankets', name: 'shoulders on folded blankets', words: ['blankets', 'supported'], level: 'inverted', breath: 'natural', support: 'hand',
-        props: [{ kind: 'blanket', count: 4, heightCm: 10, under: ['neckBack', 'elbowR', 'elbowL'], edge: 'neckBack', where: 'under the shoulders, edges stepped, two to three fingers inside' }],
+        props: [{ kind: 'blanket', count: 5, heightCm: 12.5, under: ['neckBack', 'elbowR', 'elbowL'], edge: 'neckBack', where: 'under the shoulders, edges stepped, two to three fingers inside' }],
         frames: [{
-          symmetric: true, posture: { pitch: -172, lumbar: 4, thorax: 14, neck: 55, hip: [2, 1, 0], shoulder: [-45, 14, 0], elbow: 100, forearm: 20 },
-          on: [[10, 'neckBack shoulderJ elbow'], ['floor', 'headBack']], at: [['palmMidR', 'lowBack', { off: [null, 2, 7], weight: 0.4 }]],
+          symmetric: true, posture: { pitch: -172, lumbar: 4, thorax: 14, neck: 55, hip: [2, 1, 0], shoulder: [-50, 14, 0], elbow: 118, forearm: 20 },
+          on: [[12.5, 'neckBack shoulderJ elbow'], ['floor', 'headBack']], at: [['palmMidR', 'lowBack', { off: [2, 0, 6], weight: 0.7 }]],
           face: [['pelvis', UP, [0.04, -1, 0]]], aim: [['hipJR', 'ankleR', UP]], free: 'arms hip neck',
         }],
         view: [18, 10], declared: strong(1, 2), cues: ['Shoulders on the blankets, head on the floor, eyes up.', 'Never turn to look. Can you swallow and speak with ease?'],
@@ -113,11 +113,11 @@ export const supinePoses: readonly Pose[] = [
       {
         id: 'plough.feet-on-chair', name: 'feet on a chair', words: ['chair', 'feet on a chair'], level: 'inverted', breath: 'natural', support: 'hand',
         props: [{ kind: 'chair', x: -100, where: 'behind the head, under the toes' },
-          { kind: 'blanket', count: 4, heightCm: 10, under: ['neckBack', 'elbowR', 'elbowL'], edge: 'neckBack', where: 'under the shoulders' }],
+          { kind: 'blanket', count: 5, heightCm: 12.5, under: ['neckBack', 'elbowR', 'elbowL'], edge: 'neckBack', where: 'under the shoulders' }],
         frames: [{
-          symmetric: true, posture: { pitch: -195, lumbar: 20, thorax: 15, neck: 55, hip: [95, 2, 0], ankle: 15, shoulder: [-45, 14, 0], elbow: 95, forearm: 20 },
-          on: [[10, 'neckBack shoulderJ elbow'], ['floor', 'headBack'], ['seat', 'ball']],
-          at: [['palmMidR', 'lowBack', { off: [null, 3, 7] }], ['ballR', [-95, null, null]]], free: 'arms hip ankle spine neck',
+          symmetric: true, posture: { pitch: -195, lumbar: 20, thorax: 15, neck: 55, hip: [95, 2, 0], ankle: 15, shoulder: [-50, 14, 0], elbow: 115, forearm: 20 },
+          on: [[12.5, 'neckBack shoulderJ elbow'], ['floor', 'headBack'], ['seat', 'ball']],
+          at: [['palmMidR', 'lowBack', { off: [2, 1, 6], weight: 0.7 }], ['ballR', [-95, null, null]]], free: 'arms hip ankle spine neck',
         }],
         view: [14, 12], declared: hatha(1, 1), cues: ['Toes on the seat, thighs lifted.', 'Eyes up, head centred, breath easy.'],
       },

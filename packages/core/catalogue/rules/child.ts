@@ -12,7 +12,7 @@ export const CHILD_BANDS = [
 
 const holds = CHILD_BANDS.map(({ band, from, below, holdSeconds }): Rule => ({
   id: `child.hold-${band.replaceAll(' ', '-')}`, level: 'limit', when: [{ fact: 'age', from }, { fact: 'age', below }],
-  all: [{ holdOver: holdSeconds }, { purposeNot: ['rest', 'breathe', 'settle'] }], cue: 'Count down aloud.',
+  all: [{ holdOver: holdSeconds }, { still: true }, { purposeNot: ['rest', 'breathe', 'settle'] }], cue: 'Count down aloud.',
   reason: `At ${band} an active shape is held up to ${holdSeconds} seconds.`, evidence: common,
 }));
 

@@ -41,6 +41,7 @@ export const olderAdult: Condition = {
     { id: 'older-adult.narrow-base', level: 'limit', when: [UNSTEADY], all: [{ measure: 'balanceMargin', under: 2 }, { support: ['none'] }, { levelNot: ['chair', 'lying', 'prone', 'side-lying', 'sitting'] }],
       reason: 'After a fall or a low balance score the base is wide enough to sway in.', evidence: common },
     { id: 'older-adult.neck-extension', level: 'limit', all: [{ measure: 'neckExtensionUse', over: 0.8 }], reason: 'The head does not drop back.', evidence: common },
+    { id: 'older-adult.neck-load', level: 'limit', all: [{ measure: 'neckShare', over: 0.1 }], reason: 'No weight on head or neck: bone is often thinner than anyone has measured.', evidence: common },
     { id: 'older-adult.rise', level: 'watch', all: [{ levelChange: true }], cue: 'Change level slowly; pause, with a hand on the chair.',
       reason: 'Pressure drops for a moment on getting up, more with age.', evidence: { kind: 'published', source: 'Freeman 2011 on the fall of pressure on standing, from memory' } },
     { id: 'older-adult.jumping', level: 'limit', all: [{ measure: 'jumping', over: 0 }], reason: 'Step, do not jump.', evidence: common },

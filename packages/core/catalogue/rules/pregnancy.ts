@@ -87,7 +87,7 @@ export const pregnancy: Condition = {
       reason: 'In folds the feet are at least as wide as the hips.', evidence: common },
     { id: 'pregnancy.balance', level: 'limit', when: [{ fact: 'week', from: 14 }], all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }],
       reason: 'From the second trimester balances have a hand on something: her centre of mass is moving.', evidence: { kind: 'published', source: 'ACOG Committee Opinion 804 (2020) on the risk of falling; the week is common practice; from memory' } },
-    { id: 'pregnancy.standing-still', level: 'limit', all: [{ level: ['standing'] }, { holdOver: 60 }], reason: 'No long standing still: blood pools in the legs.', evidence: CO804 },
+    { id: 'pregnancy.standing-still', level: 'limit', all: [{ holdOver: 60 }, { still: true }, { level: ['standing'] }], reason: 'No long standing still: blood pools in the legs.', evidence: CO804 },
     { id: 'pregnancy.end-range', level: 'watch', all: [{ measure: 'hipAbduction', over: 36 }], cue: 'Stay short of the end of the movement; joints are looser now.',
       reason: 'Joints are looser in pregnancy: stay short of the end of the range.', evidence: common },
     { id: 'pregnancy.rise', level: 'watch', all: [{ levelChange: true }], cue: 'Change level slowly, with a hand on something.', reason: 'Blood pressure can drop on getting up.', evidence: common },

@@ -47,7 +47,7 @@ export function trialOf(ask: Ask, { person }: StagedPerson, pose: Pose, variant:
   const judged = judgedFor(variant, person.heightCm, side), total = holdSeconds * (pose.side ? Math.max(1, ask.sides.length) : 1);
   const onBack = judged.measures.supine > 0;
   return {
-    ...judged, holdSeconds, action: pose.purposes[0].action, ...(ask.from ? { from: ask.from } : {}),
+    ...judged, holdSeconds, moving: pose.hold.unit === 'rounds', action: pose.purposes[0].action, ...(ask.from ? { from: ask.from } : {}),
     sums: { supineUnbroken: onBack ? ask.before.supineUnbroken + total : 0, supineTotal: ask.before.supineTotal + (onBack ? total : 0) },
   };
 }

@@ -6,10 +6,10 @@ import { fold, words } from './fold.js';
 /** What a written name was taken to mean, or the nearest names where it could not be. */
 export type Resolved = { pose: Pose; variant: Variant } | { nearest: readonly string[] };
 
-interface Entry { pose: Pose; text: string; words: readonly string[]; variant?: Variant }
+interface Entry { pose: Pose; text: string; words: readonly string[]; variant?: Variant; alias?: boolean }
 
 const ENTRIES: readonly Entry[] = POSES.flatMap((pose): Entry[] => [
-  ...[pose.name, pose.id, pose.sanskrit, ...pose.aliases].filter((name) => name !== undefined).map((name) => ({ pose, text: fold(name), words: words(name) })),
+  ...[pose.name, pose.id, pose.sanskrit, ...pose.aliases].filter((name) => name !== undefined).map((name) => ({ pose, text: fold(name), words: words(name), alias: pose.aliases.includes(name) })),
   ...pose.ladder.map((variant) => ({ pose, text: fold(variant.id), words: words(variant.id), variant })),
 ]);
 
@@ -42,15 +42,16 @@ export function resolvePose(written: string): Resolved {
   for (const entry of ENTRIES) {
     const at = entry.text === whole.replaceAll('.', ' ') ? 0 : indexOfRun(text, entry.words);
     if (at < 0 || !entry.words.length) continue;
-    const longer = !best || entry.words.length > best.entry.words.length;
-    const sooner = best && entry.words.length === best.entry.words.length && at < best.at;
-    if (longer || sooner) best = { entry, at };
+    // The name that explains most of the words wins; of equals the longer ("rest in child's pose" is child's pose).
+    const more = best ? entry.words.length - best.entry.words.length || entry.text.length - best.entry.text.length || best.at - at : 1;
+    if (more > 0) best = { entry, at };
   }
   if (best) {
     const { entry, at } = best;
     if (entry.variant) return { pose: entry.pose, variant: entry.variant };
     const rest = [...text.slice(0, at), ...text.slice(at + entry.words.length)];
-    return { pose: entry.pose, variant: rungFor(entry.pose, rest, entry.words) };
+    // The words of an alias may name the rung too: "seated side bend".
+    return { pose: entry.pose, variant: rungFor(entry.pose, entry.alias ? text : rest, entry.words) };
   }
   const ranked = nearest(whole, ENTRIES.filter((entry) => !entry.variant));
   const first = ranked[0]!, second = ranked.find((other) => other.entry.pose !== first.entry.pose)!;

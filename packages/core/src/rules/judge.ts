@@ -9,6 +9,8 @@ import type { Bound, Quantity, Sum } from './types.js';
 export interface Trial extends Judged {
   /** Hold for one side, all rounds included. */
   holdSeconds: number;
+  /** A movement counted in rounds, not a held shape. */
+  moving: boolean;
   /** The action of the pose's primary purpose. */
   action: Action;
   /** Seconds on the back that this step would bring it to: in one run, and over the class. */
@@ -46,6 +48,7 @@ function read(bound: Bound, trial: Trial, ranges: Person['ranges']): Reading {
   if ('levelNot' in bound) return { bites: !bound.levelNot.includes(trial.level), measure: 'level', value: trial.level, limit: bound.levelNot.join(' or ') };
   if ('breath' in bound) return { bites: bound.breath.includes(trial.breath), measure: 'breath', value: trial.breath, limit: `not ${bound.breath.join(' or ')}` };
   if ('support' in bound) return { bites: bound.support.includes(trial.support), measure: 'support', value: trial.support, limit: 'a hand or more' };
+  if ('still' in bound) return { bites: !trial.moving, measure: 'still', value: trial.moving ? 'moving' : 'held', limit: 'moving' };
   if ('purposeNot' in bound) return { bites: !bound.purposeNot.includes(trial.action), measure: 'purpose', value: trial.action, limit: bound.purposeNot.join(' or ') };
   return { bites: trial.from !== undefined && trial.from !== trial.level, measure: 'levelChange', value: `${trial.from ?? trial.level} to ${trial.level}`, limit: 'slowly' };
 }

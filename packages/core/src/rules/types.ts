@@ -29,7 +29,9 @@ export type Bound =
   | { breath: readonly Breath[] }
   | { support: readonly ('none' | 'hand' | 'trunk')[] }
   | { purposeNot: readonly Action[] }
-  | { levelChange: true };
+  | { levelChange: true }
+  /** Held, not moving. */
+  | { still: true };
 
 export type RuleLevel = 'never' | 'limit' | 'need' | 'watch';
 export type EvidenceKind = 'published' | 'common-practice' | 'memory';

@@ -28,10 +28,13 @@ export interface SequenceError { line: number; text: string; message: string; ne
 const USUAL_MINUTES = 60;
 
 const HOLD = /(\d+(?:[.,]\d+)?)\s*(breaths?|rounds?|times|x|seconds?|secs?|s|minutes?|mins?|m)\b\.?/i;
+/** "x 8": eight times. */
+const TIMES = /[x×]\s*(\d+)\b/i;
 const BULLET = /^\s*(?:[-–—*•·]|\d+[.)])\s+/;
 
 function readHold(text: string, pose: Pose): AskedHold {
-  const match = HOLD.exec(text);
+  const match = HOLD.exec(text), times = TIMES.exec(text);
+  if (!match && times) return { unit: pose.hold.unit, count: Number(times[1]) };
   if (!match) return { unit: pose.hold.unit, count: pose.hold.usual };
   const count = Number(match[1]!.replace(',', '.')), word = match[2]!.toLowerCase();
   if (word.startsWith('b')) return { unit: 'breaths', count };
@@ -39,7 +42,7 @@ function readHold(text: string, pose: Pose): AskedHold {
   return { unit: 'seconds', count: word.startsWith('m') ? count * 60 : count };
 }
 
-const bare = (text: string): string => text.replace(HOLD, ' ').replace(/\b(?:on )?(?:each|both|either|the right|the left|right|left) sides?\b|\b(?:on the )?(?:right|left)\b|\bheld?\b|\bfor\b/gi, ' ').replace(/[,;:()]+/g, ' ').trim();
+const bare = (text: string): string => text.replace(HOLD, ' ').replace(TIMES, ' ').replace(/\b(?:on )?(?:each|both|either|the right|the left|right|left) sides?\b|\b(?:on the )?(?:right|left)\b|\bheld?\b|\bfor\b/gi, ' ').replace(/[,;:()]+/g, ' ').trim();
 
 /**
  * Reads a sequence: `#` title, `key: value` lines, `##` sections, `-` steps, `>` note to the step above.
