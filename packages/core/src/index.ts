@@ -4,6 +4,7 @@ export * from './body/posture.js';
 export * from './body/kinematics.js';
 export * from './body/shape.js';
 export * from './body/ranges.js';
+export { outline } from './body/support.js';
 export * from './poses/types.js';
 export * from './poses/measures.js';
 export * from './poses/catalogue.js';

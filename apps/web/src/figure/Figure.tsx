@@ -2,21 +2,39 @@ import { memo } from 'react';
 import { mirrorPosture, posturesFor, variantById } from '@lotus-steady/core';
 import { drawFigure } from './drawFigure.js';
 
-/** Drawings are made once per variant, frame, side, height and size. */
-const drawn = new Map<string, string>();
+/** Symbols that have been drawn, by what they show. A figure is drawn once and used wherever it is shown. */
+const symbols = new Map<string, string>();
+let sheet: SVGSVGElement | undefined;
 
-function markup(variantId: string, frame: number, mirrored: boolean, heightCm: number, width: number, height: number): string {
+/** The page's own sheet of symbols, out of sight. */
+function symbolSheet(): SVGSVGElement {
+  if (!sheet) {
+    sheet = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
+    sheet.setAttribute('aria-hidden', 'true');
+    sheet.style.cssText = 'position:absolute;width:0;height:0;overflow:hidden';
+    document.body.append(sheet);
+  }
+  return sheet;
+}
+
+/** The id of the symbol that shows a variant, drawn if it has not been before. */
+function symbolFor(variantId: string, frame: number, mirrored: boolean, heightCm: number, width: number, height: number): string {
   const key = [variantId, frame, mirrored, heightCm, width, height].join('|');
-  let svg = drawn.get(key);
-  if (svg === undefined) {
+  let id = symbols.get(key);
+  if (id === undefined) {
     const { variant } = variantById(variantId), { postures, heightCm: solvedAt } = posturesFor(variantId, heightCm), posture = postures[frame] ?? postures[0]!;
     const mirrorProps = variant.props.map((prop) => (prop.kind === 'chair' && prop.z ? { ...prop, z: -prop.z } : 'under' in prop ? { ...prop, under: prop.under.map(otherSide) } : prop));
-    svg = drawFigure(
+    const symbol = document.createElementNS('http://www.w3.org/2000/svg', 'symbol');
+    id = `figure-${symbols.size}`;
+    symbol.id = id;
+    symbol.setAttribute('viewBox', `0 0 ${width} ${height}`);
+    symbol.innerHTML = drawFigure(
       { posture: mirrored ? mirrorPosture(posture) : posture, heightCm: solvedAt, props: mirrored ? mirrorProps : variant.props, view: mirrored ? [180 - variant.view[0], variant.view[1]] : variant.view },
       { width, height, margin: width < 130 ? 4 : 8 });
-    drawn.set(key, svg);
+    symbolSheet().append(symbol);
+    symbols.set(key, id);
   }
-  return svg;
+  return id;
 }
 
 const otherSide = (name: string): string => name.replace(/([RL])$/, (side) => (side === 'R' ? 'L' : 'R'));
@@ -39,7 +57,8 @@ export const Figure = memo(function Figure({ variant: id, frame = 0, side, heigh
   const { pose, variant } = variantById(id);
   const label = `${pose.name}, ${variant.name}${variant.frames.length > 1 ? `, part ${frame + 1} of ${variant.frames.length}` : ''}${side ? `, ${side} side` : ''}`;
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} className={className} {...(decorative ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}
-      dangerouslySetInnerHTML={{ __html: markup(id, frame, side === 'left', heightCm, width, height) }} />
+    <svg viewBox={`0 0 ${width} ${height}`} className={className} {...(decorative ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}>
+      <use href={`#${symbolFor(id, frame, side === 'left', heightCm, width, height)}`} />
+    </svg>
   );
 });

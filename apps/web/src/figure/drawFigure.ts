@@ -1,8 +1,8 @@
 import {
-  buildBody, multiply, rotate, rotationX, rotationY, sub, unrotate, wallAt, type Body, type Posture, type PropPlacement, type Vec3,
+  buildBody, multiply, outline, rotate, rotationX, rotationY, sub, unrotate, wallAt, type Body, type Posture, type PropPlacement, type Vec3,
 } from '@lotus-steady/core';
 import { depthOrder, type Seen } from './depthOrder.js';
-import { capsulePath, circlePoints, extent, hull, path, short, sidePath, type Flat } from './geometry.js';
+import { capsulePath, circlePoints, extent, path, short, sidePath, type Flat } from './geometry.js';
 import { headMarkup } from './head.js';
 import { bodyParts, propParts, type Part } from './parts.js';
 
@@ -95,12 +95,12 @@ export function drawFigure({ posture, heightCm, props, view: [turn, tilt] }: Fig
         return (sides && `<path d="${sides}" style="fill:none;stroke:var(--fig-paper);stroke-width:${line}"/>`) + `<path d="${shape}" style="${colour}"/>`;
       }
       case 'hulls': {
-        const shape = part.hulls.map((balls) => `M${path(hull(balls.flatMap(([v, r]) => circlePoints(project(v), r * pixels))))}Z`).join('');
+        const shape = part.hulls.map((balls) => `M${path(outline(balls.flatMap(([v, r]) => circlePoints(project(v), r * pixels))))}Z`).join('');
         return `<path d="${shape}" style="${colour};stroke:var(--fig-paper);stroke-width:${line};stroke-linejoin:round;paint-order:stroke"/>`;
       }
       case 'rings': {
         let shape = '';
-        for (let i = 0; i + 1 < part.rings.length; i++) shape += `M${path(hull([...part.rings[i]!, ...part.rings[i + 1]!].map(project)))}Z`;
+        for (let i = 0; i + 1 < part.rings.length; i++) shape += `M${path(outline([...part.rings[i]!, ...part.rings[i + 1]!].map(project)))}Z`;
         return `<path d="${shape}" style="${colour}"/>`;
       }
       case 'head':

@@ -9,22 +9,6 @@ export const short = (value: number): number => Math.round(value * 10) / 10;
 /** The path through some points, without its opening M. */
 export const path = (points: readonly Flat[]): string => points.map((p) => `${short(p[0])} ${short(p[1])}`).join('L');
 
-/** The convex outline of points on the page. */
-export function hull(points: readonly Flat[]): Flat[] {
-  const sorted = [...points].sort((a, b) => a[0] - b[0] || a[1] - b[1]);
-  const turn = (o: Flat, a: Flat, b: Flat): number => (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
-  const half = (list: readonly Flat[]): Flat[] => {
-    const chain: Flat[] = [];
-    for (const point of list) {
-      while (chain.length > 1 && turn(chain[chain.length - 2]!, chain[chain.length - 1]!, point) <= 0) chain.pop();
-      chain.push(point);
-    }
-    chain.pop();
-    return chain;
-  };
-  return [...half(sorted), ...half([...sorted].reverse())];
-}
-
 /** Outline of two circles and their outer tangents: a limb. */
 export function capsulePath(a: Flat, b: Flat, ra: number, rb: number): string {
   const dx = b[0] - a[0], dy = b[1] - a[1], distance = Math.hypot(dx, dy);

@@ -1,5 +1,5 @@
-import { add, cross, dot, length, rotate, scale, sub, unit, unrotate, type Frame, type Vec3 } from '@lotus-steady/core';
-import { circlePoints, hull, path, short, type Flat } from './geometry.js';
+import { add, cross, dot, length, outline, rotate, scale, sub, unit, unrotate, type Frame, type Vec3 } from '@lotus-steady/core';
+import { circlePoints, path, short, type Flat } from './geometry.js';
 
 interface HeadView {
   frame: Frame;
@@ -37,7 +37,7 @@ export function headMarkup({ frame, heightCm: h, towards, project, pixels, skin,
   };
   const silhouette = circle(seen, 0), faceTowards = dot(seen, FACE) > 0;
   const bun = spot([-0.05, 0.055, 0], 0.026, hair), bunBehind = dot(view, [-0.05, 0.045, 0]) < 0;
-  const jaw = `<path d="M${path(hull([[0.03, -0.03, 0], [0.045, -0.034, 0]].flatMap((v) => circlePoints(project(at(v as Vec3)), 0.022 * h * pixels, 14))))}Z" style="${skin}"/>`;
+  const jaw = `<path d="M${path(outline([[0.03, -0.03, 0], [0.045, -0.034, 0]].flatMap((v) => circlePoints(project(at(v as Vec3)), 0.022 * h * pixels, 14))))}Z" style="${skin}"/>`;
   const profile = jaw + spot([0.066, -0.004, 0], 0.011, skin);
 
   let markup = bunBehind ? bun : '';

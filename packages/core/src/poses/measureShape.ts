@@ -10,9 +10,11 @@ import type { Variant } from './types.js';
 
 const positive = (value: number): number => Math.max(0, value);
 
-const HANDS = /^(palm|knuckles|tips|handBack|wrist)/, FOREARMS = /^elbow/, KNEES = /^knee(R|L)$/;
+const HANDS = /^(palm|knuckles|tips|handBack|wrist)/, FOREARMS = /^elbow/;
 const NECK = /^(neckBack|crown|headBack|forehead|temple|chin)/, FEET = /^(sole|ball|heel|instep|ankle|foot|toe)/;
 const SEAT = /^(sit|buttock|thighMid|hipJ)/, BELLY = /^(belly|pubis)$/;
+/** A knee bears weight as in kneeling only when it is bent; in lying it merely touches. */
+const BENT = 30;
 /** Head contacts that only rest on something bear on the neck no more than lying does. */
 const RESTING_HEAD = 0.085;
 
@@ -48,11 +50,11 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   const faceUp = rotate(frames.T8!.rotation, [1, 0, 0])[1];
   m.supine = m.trunkIncline < 35 && faceUp > 0.5 ? 1 : 0;
 
-  m.handsShare = carried(HANDS); m.forearmsShare = carried(FOREARMS); m.kneesShare = carried(KNEES);
+  m.handsShare = carried(HANDS); m.forearmsShare = carried(FOREARMS); m.kneesShare = SIDES.reduce((sum, side) => sum + (posture[`knee${side}`] > BENT && !m.supine ? share[`knee${side}`] ?? 0 : 0), 0);
   m.feetShare = carried(FEET); m.seatShare = carried(SEAT);
   const neck = carried(NECK);
   m.neckShare = neck <= RESTING_HEAD || m.supine || variant.level === 'side-lying' || variant.level === 'prone' ? 0 : neck;
-  const legs = m.feetShare + m.kneesShare + carried(/^thigh/);
+  const legs = m.feetShare + carried(/^(knee|thigh)/);
   m.inverted = (m.pelvisAboveHeart > 15 && legs < 0.2) || m.neckShare > 0.1 ? 1 : 0;
 
   m.balanceMargin = balanceMargin(shape);

@@ -1,5 +1,5 @@
 import { variantById, type Fitting, type LaneStep } from '@lotus-steady/core';
-import { useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { sayClock, sayHold, sayProps, shortNames } from '../../ui/say.js';
@@ -12,6 +12,8 @@ import { WhyPanel } from './WhyPanel.js';
 
 interface Props { fitting: Fitting; heights: Readonly<Record<string, number>> }
 
+const FIRST_ROWS = 6;
+
 /** Which cell's why is open: a step, a group in it, and one of its people. */
 export interface Chosen { step: number; group: string; person: string; entry: LaneStep; others: readonly string[] }
 
@@ -22,6 +24,9 @@ export interface Chosen { step: number; group: string; person: string; entry: La
 export function FittingView({ fitting, heights }: Props) {
   const [chosen, setChosen] = useState<Chosen>(), [whole, setWhole] = useState(false), body = useRef<HTMLDivElement>(null);
   const rows = useMemo(() => groupLanes(fitting), [fitting]), names = useMemo(() => shortNames(fitting.lanes.map((lane) => lane.person)), [fitting]);
+  // What fits on a first screen is there at once; the figures further down follow without holding it up.
+  const [shown, setShown] = useState(FIRST_ROWS);
+  useEffect(() => startTransition(() => setShown(Infinity)), []);
   const open = (step: number, group: Group, person = group.people[0]!.name): void => setChosen({ step, group: group.key, person, entry: group.people.find(({ name }) => name === person)!.entry, others: group.people.map(({ name }) => name) });
   const close = (): void => {
     const cell = chosen && body.current?.querySelector<HTMLElement>(`[data-cell][aria-expanded=true]`);
@@ -35,7 +40,7 @@ export function FittingView({ fitting, heights }: Props) {
           <Button look="quiet" className="no-print -my-1 px-2" aria-pressed={whole} onClick={() => { setWhole(!whole); setChosen(undefined); }}>{whole ? 'Only who differs' : 'Everyone, step by step'}</Button>
         </BeforeClass>
         {whole ? <LaneGrid fitting={fitting} names={names} onOpen={(step, person, entry) => setChosen({ step, group: entry.variant, person, entry, others: [person] })} />
-          : <ol>{rows.map((row, i) => <StepRow key={row.step.step} row={row} before={rows[i - 1]} after={rows[i + 1]} names={names} chosen={chosen?.step === row.step.step ? chosen.group : undefined} onOpen={open} />)}</ol>}
+          : <ol>{rows.slice(0, shown).map((row, i) => <StepRow key={row.step.step} row={row} before={rows[i - 1]} after={rows[i + 1]} names={names} chosen={chosen?.step === row.step.step ? chosen.group : undefined} onOpen={open} />)}</ol>}
       </div>
       {chosen && (
         <aside aria-label="Why" className="no-print fixed inset-y-0 right-0 z-20 w-[min(24rem,100vw)] border-l border-line bg-paper shadow-xl xl:sticky xl:top-0 xl:z-auto xl:h-screen xl:w-auto xl:shadow-none">

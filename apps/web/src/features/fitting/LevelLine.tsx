@@ -2,7 +2,7 @@ import type { Level } from '@lotus-steady/core';
 
 /** How far up the body is, from lying to standing: every dip of the line is a way down. */
 const RANK: Record<Level, number> = { lying: 0, prone: 0, 'side-lying': 0, inverted: 0, sitting: 1, kneeling: 2, 'all-fours': 2, squatting: 2.5, chair: 3, standing: 4 };
-const x = (level: Level): number => 12 + RANK[level] * 19;
+const x = (level: Level): number => 14 + RANK[level] * 18;
 
 export const FLOOR_LEVELS: ReadonlySet<Level> = new Set<Level>(['lying', 'prone', 'side-lying', 'sitting', 'kneeling', 'all-fours', 'inverted']);
 
@@ -16,7 +16,7 @@ export function LevelLine({ before, level, after }: { before?: Level; level: Lev
   return (
     <div className="relative h-full" title={`${level.replace('-', ' ')}`}>
       <svg viewBox="0 0 100 100" preserveAspectRatio="none" className="absolute inset-0 size-full" aria-hidden>
-        {[0, 1, 2, 3, 4].map((rank) => <path key={rank} d={`M${12 + rank * 19} 0V100`} stroke="var(--line)" vectorEffect="non-scaling-stroke" />)}
+        {[0, 1, 2, 3, 4].map((rank) => <path key={rank} d={`M${14 + rank * 18} 0V100`} stroke="var(--line)" vectorEffect="non-scaling-stroke" />)}
         <path d={`M${up} 0C${up} 25 ${here} 22 ${here} 50S${down} 75 ${down} 100`} fill="none" stroke="var(--teal)" strokeWidth="2.5" vectorEffect="non-scaling-stroke" />
       </svg>
       <span className="absolute top-1/2 size-3.5 -translate-1/2 rounded-full border-[2.5px] border-teal bg-paper" style={{ left: `${here}%` }} />
