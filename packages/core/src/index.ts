@@ -27,3 +27,4 @@ export * from './timing/pace.js';
 export * from './fitting/types.js';
 export * from './fitting/similarity.js';
 export * from './fitting/fitClass.js';
+export * from './fitting/floorVisits.js';

@@ -75,6 +75,15 @@ describe('stages', () => {
     [{ conditions: [{ condition: 'pregnancy', dueDate: '2027-04-01' }], today: { bleeding: true } }, true], [{ today: { bleeding: true } }, false], [{ today: { fever: true } }, true],
     [{ today: { signs: ['chest pain'] } }, true], [{ today: { pain: 8 } }, false],
   ])('%j stops the class: %s', (raw, stopped) => expect(staged(raw).stopped).toBe(stopped));
+  test('a high reading today counts whatever was known before, but not under 13', () => {
+    expect(ruleIds({ today: { bp: '150/92' } })).toContain('high-blood-pressure.head-down');
+    expect(ruleIds({ today: { bp: '138/88' } })).not.toContain('high-blood-pressure.head-down');
+    expect(ruleIds({ born: '2016-01-01', heightCm: 140, today: { bp: '150/92' } })).not.toContain('high-blood-pressure.head-down');
+  });
+  test('an acute disc brings its question of the day and its emergency signs', () => {
+    const texts = staged({ conditions: [{ condition: 'disc', phase: 'acute' }] }).alerts.map((alert) => alert.text).join(' ');
+    expect(texts).toMatch(/down the leg.*saddle/);
+  });
   test('children and older adults are known from the date of birth', () => {
     expect(staged({ born: '2018-01-01', heightCm: 120 }).stages.map((stage) => stage.condition)).toEqual(['child']);
     expect(staged({ born: '1961-12-01' }).stages.map((stage) => stage.condition)).toEqual(['older-adult']);

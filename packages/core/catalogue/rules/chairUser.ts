@@ -4,7 +4,7 @@ const common: Evidence = { kind: 'common-practice', source: 'common practice, no
 
 export const chairUser: Condition = {
   id: 'chair-user', name: 'Chair user', aliases: ['chair', 'uses a chair', 'chair class', 'can stand with help'], fields: [],
-  stage: () => ({ label: 'can stand with help', facts: {}, alerts: [] }),
+  stage: () => ({ label: 'can stand with help', facts: {}, alerts: [{ kind: 'stage', text: 'A sturdy chair without wheels, feet flat on the floor or on books.' }] }),
   rules: [
     { id: 'chair-user.level', level: 'limit', all: [{ levelNot: ['chair', 'standing'] }], reason: 'Everything is on the chair or behind it.', evidence: common },
     { id: 'chair-user.standing-support', level: 'limit', all: [{ level: ['standing'] }, { support: ['none'] }], reason: 'Standing has a hand on the chair or the wall.', evidence: common },

@@ -1,5 +1,5 @@
 import { isUncontrolled, parseReading, pressureClass } from '../../src/rules/bloodPressure.js';
-import { daysBetween } from '../../src/rules/dates.js';
+import { ageOn, daysBetween } from '../../src/rules/dates.js';
 import type { Alert, Condition, Evidence, StageInput, Stage, StageTest } from '../../src/rules/types.js';
 
 const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
@@ -36,6 +36,11 @@ export const highBloodPressure: Condition = {
     { key: 'control', label: 'Under control', type: 'choice', choices: ['controlled', 'uncontrolled'] },
     { key: 'reading', label: 'Last reading', type: 'text' }, { key: 'readingOn', label: 'Taken on', type: 'date' },
   ],
+  // A high reading today counts whatever was known before; adult classes do not hold under 13.
+  inherent: ({ today, born }, on) => {
+    const reading = today.bp ? parseReading(today.bp) : undefined;
+    return reading !== undefined && isUncontrolled(reading) && !(born && ageOn(born, on) < 13);
+  },
   stage,
   rules: [
     { id: 'high-blood-pressure.head-down', level: 'limit', when: [CAREFUL], all: [{ measure: 'headBelowHeart', over: 5 }],

@@ -1,4 +1,4 @@
-import type { Condition, Evidence, StageTest } from '../../src/rules/types.js';
+import type { Alert, Condition, Evidence, StageTest } from '../../src/rules/types.js';
 
 const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
 const ACUTE: StageTest = { fact: 'phase', is: ['acute'] };
@@ -12,7 +12,11 @@ export const lumbarDisc: Condition = {
   ],
   stage: ({ details }) => {
     const phase = details.phase === 'settled' ? 'settled' : 'acute';
-    const alerts = details.phase ? [] : [{ kind: 'ask' as const, text: 'Lumbar disc: ask whether it is still acute or has settled. Read as acute until then.' }];
+    const alerts: Alert[] = details.phase ? [] : [{ kind: 'ask', text: 'Lumbar disc: ask whether it is still acute or has settled. Read as acute until then.' }];
+    if (phase === 'acute') {
+      alerts.push({ kind: 'ask', text: 'Ask today: does the leg pain move up towards the back (go on) or down the leg (stop)?' },
+        { kind: 'stage', text: 'Numbness in the saddle area, bladder or bowel trouble, both legs, or growing weakness: emergency.' });
+    }
     return { label: phase, facts: { phase }, alerts };
   },
   rules: [

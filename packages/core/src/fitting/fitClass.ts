@@ -13,6 +13,7 @@ import { USE_NAMES, type Sum } from '../rules/types.js';
 import type { Sequence, Step } from '../sequence/parseSequence.js';
 import { breathSeconds, PACE } from '../timing/pace.js';
 import { askedBreaches, candidatesFor, judgedFor, standingOf, type Ask, type Candidate } from './candidates.js';
+import { floorVisits } from './floorVisits.js';
 import { propsOf } from './propsOf.js';
 import type { Finding, Fitting, Lane, LaneStep, PropUse } from './types.js';
 
@@ -47,7 +48,7 @@ export function fitClass({ sequence, people, on, houseView }: FitInput): Fitting
       pose: step.pose.id, variant: step.variant.id, ...clock[i]!,
     })),
     lanes: lanes.map(({ staged, drafts }): Lane => ({
-      person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...lengthAlerts(staged.person, sequence, on)],
+      person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, drafts, sequence, on)],
       steps: drafts.flatMap((entries, i) => entries.map((draft): LaneStep => ({ ...draft, clock: clock[i]! }))),
     })),
     room: roomOf(lanes.map((lane) => lane.drafts)),
@@ -154,9 +155,17 @@ function clockOf(sequence: Sequence, lanes: readonly Draft[][][], people: readon
   });
 }
 
+/** Few visits to the floor (common practice). */
+const FEW_FLOOR_VISITS = 2;
+
 const spanOf = (seconds: number, sides: number): number => seconds * Math.max(1, sides) + (sides > 1 ? PACE.changeSide : 0);
 
-function lengthAlerts(person: Person, sequence: Sequence, on: string): Lane['alerts'] {
+/** What only the whole class shows: too long for a child, too often to the floor for an older adult. */
+function classAlerts({ person, stages }: StagedPerson, drafts: readonly Draft[][], sequence: Sequence, on: string): Lane['alerts'] {
+  const visits = floorVisits(drafts.flat().map((entry) => entry.level));
+  if (visits > FEW_FLOOR_VISITS && stages.some((stage) => stage.condition === 'older-adult')) {
+    return [{ kind: 'stage', text: `${visits} times down to the floor and up; ${FEW_FLOOR_VISITS} are plenty.` }];
+  }
   if (!person.born) return [];
   const age = ageOn(person.born, on), band = CHILD_BANDS.find(({ from, below }) => age >= from && age < below);
   return band && sequence.minutes > band.classMinutes

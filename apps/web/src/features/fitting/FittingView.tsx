@@ -1,4 +1,4 @@
-import { variantById, type Fitting, type LaneStep } from '@lotus-steady/core';
+import { floorVisits, variantById, type Fitting, type LaneStep } from '@lotus-steady/core';
 import { startTransition, useEffect, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
@@ -6,7 +6,7 @@ import { sayClock, sayHold, sayProps, shortNames } from '../../ui/say.js';
 import { sayWay } from '../../ui/sayWay.js';
 import { VerdictMark } from '../../ui/VerdictMark.js';
 import { groupLanes, type Group, type StepGroups } from './groupLanes.js';
-import { floorVisits, LevelLine } from './LevelLine.js';
+import { LevelLine } from './LevelLine.js';
 import { LaneGrid } from './LaneGrid.js';
 import { WhyPanel } from './WhyPanel.js';
 

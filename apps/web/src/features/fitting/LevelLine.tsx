@@ -4,12 +4,6 @@ import type { Level } from '@lotus-steady/core';
 const RANK: Record<Level, number> = { lying: 0, prone: 0, 'side-lying': 0, inverted: 0, sitting: 1, kneeling: 2, 'all-fours': 2, squatting: 2.5, chair: 3, standing: 4 };
 const x = (level: Level): number => 14 + RANK[level] * 18;
 
-export const FLOOR_LEVELS: ReadonlySet<Level> = new Set<Level>(['lying', 'prone', 'side-lying', 'sitting', 'kneeling', 'all-fours', 'inverted']);
-
-/** Times the class goes down to the floor. */
-export const floorVisits = (levels: readonly Level[]): number =>
-  levels.filter((level, i) => FLOOR_LEVELS.has(level) && (i === 0 || !FLOOR_LEVELS.has(levels[i - 1]!))).length;
-
 /** One row's piece of the line: from half way to the step before, through this level, to half way to the next. */
 export function LevelLine({ before, level, after }: { before?: Level; level: Level; after?: Level }) {
   const here = x(level), up = before ? (x(before) + here) / 2 : here, down = after ? (x(after) + here) / 2 : here;

@@ -7,6 +7,9 @@ import { Button } from '../../ui/Button.js';
 import { CheckField, SelectField, TextField } from '../../ui/Field.js';
 import { Problem } from '../../ui/states.js';
 
+/** Groups that the date of birth tells; nobody needs to enter them. */
+const KNOWN_FROM_BIRTH = new Set(['child', 'older-adult']);
+
 /** The form's own shape: every value as it is typed. */
 interface Values {
   name: string; born: string; sex: string; heightCm: string; stand: boolean; floor: boolean; kneel: boolean; fallsLastYear: string;
@@ -71,7 +74,7 @@ export function PersonForm({ person, onSaved, onCancel }: { person?: PersonLine;
         {conditions.fields.map((entry, i) => <ConditionFields key={entry.id} form={form} index={i} problem={problem} remove={() => conditions.remove(i)} />)}
         <SelectField label="Add one" value="" onChange={(event) => { if (event.target.value) conditions.append({ condition: event.target.value, details: {} }); }}>
           <option value="">Choose …</option>
-          {CONDITIONS.filter((condition) => !condition.inherent).map((condition) => <option key={condition.id} value={condition.id}>{condition.name}</option>)}
+          {CONDITIONS.filter((condition) => !KNOWN_FROM_BIRTH.has(condition.id)).map((condition) => <option key={condition.id} value={condition.id}>{condition.name}</option>)}
         </SelectField>
       </fieldset>
       {others.length > 0 && <ul role="alert" className="text-clay">{others.map((item) => <li key={item.field}>{item.message}</li>)}</ul>}
