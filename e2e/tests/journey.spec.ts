@@ -70,12 +70,14 @@ test('a new class from paste to record', async ({ page }) => {
   await form.getByLabel('Due date').fill('2027-02-01');
   await form.getByLabel('First day of the last period').fill('2026-03-01');
   await form.getByRole('button', { name: 'Save person' }).click();
-  await expect(form.getByText('Height in cm is between 80 and 220.')).toBeVisible();
+  await expect(form.getByText('Height in cm is a number between 80 and 220.')).toBeVisible();
+  await expect(form.getByText(/days apart/)).toBeVisible();
   await expect(form.getByLabel('Name')).toHaveValue('Orla Finch');
   await expectAccessible(page);
   await form.getByLabel('Height in cm').fill('164');
   await form.getByRole('button', { name: 'Save person' }).click();
   await expect(form.getByText(/days apart/)).toBeVisible();
+  await expect(form.getByText(/between 80 and 220/)).toBeHidden();
   await form.getByLabel('First day of the last period').fill('');
   await form.getByRole('button', { name: 'Save person' }).click();
   await expect(form).toBeHidden();

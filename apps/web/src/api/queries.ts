@@ -37,4 +37,5 @@ function useSave<In, Out = { id: string }>(save: (input: In) => Promise<Out>, ..
 export const useSaveClass = (id?: string) => useSave((draft: ClassDraft) => call<{ id: string }>(id ? `classes/${id}` : 'classes', id ? 'PUT' : 'POST', draft), 'classes');
 export const useDeleteClass = () => useSave((id: string) => call<void>(`classes/${id}`, 'DELETE'), 'classes', 'people');
 export const useSavePerson = (id?: string) => useSave((person: WrittenPerson) => call<{ id: string }>(id ? `people/${id}` : 'people', id ? 'PUT' : 'POST', person), 'people');
+export const useDeletePerson = () => useSave((id: string) => call<void>(`people/${id}`, 'DELETE'), 'people', 'classes');
 export const useSaveRecord = (id: string) => useSave((records: RecordEntry[]) => call<void>(`classes/${id}/record`, 'PUT', { records }), 'classes', 'people');

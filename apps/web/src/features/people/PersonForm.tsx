@@ -1,10 +1,12 @@
-import { CONDITIONS, type DetailField } from '@lotus-steady/core';
+import { CONDITIONS, readPerson, type DetailField, type InputError } from '@lotus-steady/core';
 import { X } from 'lucide-react';
+import { useState } from 'react';
 import { useFieldArray, useForm, type UseFormReturn } from 'react-hook-form';
 import type { ApiError } from '../../api/client.js';
 import { useSavePerson, type PersonLine, type WrittenPerson } from '../../api/queries.js';
 import { Button } from '../../ui/Button.js';
 import { CheckField, SelectField, TextField } from '../../ui/Field.js';
+import { today } from '../../ui/say.js';
 import { Problem } from '../../ui/states.js';
 
 /** Groups that the date of birth tells; nobody needs to enter them. */
@@ -51,13 +53,19 @@ function writtenOf(values: Values, person?: PersonLine): WrittenPerson {
 export function PersonForm({ person, onSaved, onCancel }: { person?: PersonLine; onSaved: (id: string) => void; onCancel: () => void }) {
   const form = useForm<Values>({ defaultValues: valuesOf(person) }), { register, handleSubmit, control } = form;
   const conditions = useFieldArray({ control, name: 'conditions' }), save = useSavePerson(person?.id);
-  const problem = save.error as ApiError | null;
-  const wrong = (field: string): string | undefined => problem?.fields.find((item) => item.field === field)?.message;
+  // What the core can tell is said at once and all together; the server checks again and knows the namesakes.
+  const [found, setFound] = useState<readonly InputError[]>([]), problem = save.error as ApiError | null, fields = [...found, ...(problem?.fields ?? [])];
+  const wrong = (field: string): string | undefined => fields.find((item) => item.field === field)?.message;
   const shown = new Set(['name', 'born', 'heightCm', 'sex', 'screening.fallsLastYear']);
-  const others = problem?.fields.filter((item) => !shown.has(item.field) && !item.field.startsWith('conditions[')) ?? [];
+  const others = fields.filter((item) => !shown.has(item.field) && !item.field.startsWith('conditions['));
   return (
     <form noValidate className="space-y-5" onSubmit={(event) => void handleSubmit(async (values) => {
-      const saved = await save.mutateAsync(writtenOf(values, person)).catch(() => undefined);
+      const written = writtenOf(values, person), errors: InputError[] = [];
+      readPerson(written, '', errors, today());
+      setFound(errors);
+      save.reset();
+      if (errors.length) return;
+      const saved = await save.mutateAsync(written).catch(() => undefined);
       if (saved) onSaved(saved.id);
     })(event)}>
       <div className="grid gap-4 sm:grid-cols-2">
@@ -71,7 +79,7 @@ export function PersonForm({ person, onSaved, onCancel }: { person?: PersonLine;
         <CheckField label="stands" {...register('stand')} /><CheckField label="gets to the floor and back" {...register('floor')} /><CheckField label="puts weight on the knees" {...register('kneel')} />
       </fieldset>
       <fieldset className="space-y-3"><legend className="font-semibold">Conditions and groups</legend>
-        {conditions.fields.map((entry, i) => <ConditionFields key={entry.id} form={form} index={i} problem={problem} remove={() => conditions.remove(i)} />)}
+        {conditions.fields.map((entry, i) => <ConditionFields key={entry.id} form={form} index={i} wrong={(key) => wrong(`conditions[${i}].${key}`)} remove={() => conditions.remove(i)} />)}
         <SelectField label="Add one" value="" onChange={(event) => { if (event.target.value) conditions.append({ condition: event.target.value, details: {} }); }}>
           <option value="">Choose …</option>
           {CONDITIONS.filter((condition) => !KNOWN_FROM_BIRTH.has(condition.id)).map((condition) => <option key={condition.id} value={condition.id}>{condition.name}</option>)}
@@ -84,9 +92,10 @@ export function PersonForm({ person, onSaved, onCancel }: { person?: PersonLine;
   );
 }
 
-function ConditionFields({ form: { register, watch }, index, problem, remove }: { form: UseFormReturn<Values>; index: number; problem: ApiError | null; remove: () => void }) {
+interface ConditionProps { form: UseFormReturn<Values>; index: number; wrong: (key: string) => string | undefined; remove: () => void }
+
+function ConditionFields({ form: { register, watch }, index, wrong, remove }: ConditionProps) {
   const condition = CONDITIONS.find((known) => known.id === watch(`conditions.${index}.condition`));
-  const wrong = (key: string): string | undefined => problem?.fields.find((item) => item.field === `conditions[${index}].${key}`)?.message;
   if (!condition) return null;
   return (
     <div className="rounded-xl border border-line bg-sunk p-4">

@@ -1,6 +1,7 @@
+import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { Link } from 'react-router';
-import { usePerson, type PersonWhole } from '../../api/queries.js';
+import { Link, useNavigate } from 'react-router';
+import { useDeletePerson, usePerson, type PersonWhole } from '../../api/queries.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../ui/say.js';
@@ -10,11 +11,16 @@ import { stagesToday } from './PeopleScreen.js';
 
 /** One person: what is known, and how the classes were. */
 export function PersonScreen({ id }: { id: string }) {
-  const { data: person, error, isPending } = usePerson(id), [editing, setEditing] = useState(false);
+  const { data: person, error, isPending } = usePerson(id), [editing, setEditing] = useState(false), remove = useDeletePerson(), navigate = useNavigate();
   return (
-    <Page title={person?.name ?? 'Person'} actions={person && <Button look="main" onClick={() => setEditing(true)}>Change</Button>}>
+    <Page title={person?.name ?? 'Person'} actions={person && <>
+      <Button look="main" onClick={() => setEditing(true)}>Change</Button>
+      <Button look="quiet" className="ml-auto" disabled={remove.isPending} onClick={() => {
+        if (window.confirm(`Remove ${person.name} and what was recorded? Classes already planned stay as they are. This cannot be undone.`)) remove.mutate(id, { onSuccess: () => void navigate('/people') });
+      }}><Trash2 aria-hidden size={20} />Remove</Button>
+    </>}>
       {isPending && <Loading what="Reading" />}
-      {error && <Problem error={error} />}
+      {(error ?? remove.error) && <Problem error={(error ?? remove.error)!} />}
       {person && <><Known person={person} /><Classes records={person.records} /></>}
       {person && editing && <PersonDialog person={person} onClose={() => setEditing(false)} onSaved={() => setEditing(false)} />}
     </Page>

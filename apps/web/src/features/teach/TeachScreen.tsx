@@ -54,11 +54,11 @@ function Walk({ known }: { known: ClassWhole }) {
     <div className="flex h-screen flex-col overflow-hidden text-lg">
       <title>{`Teach ${known.title} · Lotus Steady`}</title>
       <header className="flex items-center gap-4 border-b border-line px-5 py-2">
-        <h1 className="text-xl">{known.title}</h1><span className="text-soft tabular-nums">{at + 1} of {moments.length}</span>
+        <h1 className="text-xl">{known.title}</h1><span className="text-soft tabular-nums">{at + 1} of {moments.length}</span>{!now.differing.length && <span className="text-soft">everyone together</span>}
         <ButtonLink look="quiet" className="ml-auto" to={`/classes/${known.id}/fitting`}>Leave</ButtonLink>
         {at === moments.length - 1 && <ButtonLink look="main" to={`/classes/${known.id}/after`}>After class</ButtonLink>}
       </header>
-      <main className="grid min-h-0 flex-1 gap-4 overflow-y-auto p-5 md:grid-cols-[minmax(0,1fr)_24rem]">
+      <main className={`grid min-h-0 flex-1 gap-4 overflow-y-auto p-5 ${now.differing.length ? 'md:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}>
         <section aria-label="Now" className="flex min-h-0 flex-col">
           <div aria-live="polite">
             <h2 className="text-3xl md:text-[2.75rem]">{pose.name}</h2>
@@ -76,10 +76,10 @@ function Walk({ known }: { known: ClassWhole }) {
             </div>
           </div>
         </section>
-        <section aria-label="Who differs" className="flex min-h-0 flex-col gap-2 md:border-l md:border-line md:pl-4">
-          <h2 className="text-xl">{now.differing.length ? 'Who differs, and how' : 'Everyone together'}</h2>
+        {now.differing.length > 0 && <section aria-label="Who differs" className="flex min-h-0 flex-col gap-2 md:border-l md:border-line md:pl-4">
+          <h2 className="text-xl">Who differs, and how</h2>
           <ul className="min-h-0 flex-1 space-y-2 md:overflow-y-auto">{byWay(now).map(({ entry, people }) => <Way key={people.join()} entry={entry} people={people.map((name) => names.get(name) ?? name)} side={now.side} />)}</ul>
-        </section>
+        </section>}
       </main>
       <footer className="flex items-center gap-4 border-t border-line bg-paper px-5 py-2">
         <Button onClick={() => go(-1)} disabled={at === 0}><ChevronLeft aria-hidden />Back</Button>
