@@ -4,6 +4,7 @@ import { CHILD_BANDS } from '../../catalogue/rules/child.js';
 import { fingerprint } from '../fingerprint.js';
 import type { Person } from '../people/types.js';
 import { CATALOGUE_VERSION, variantById } from '../poses/catalogue.js';
+import { MEASURE_NAMES } from '../poses/measures.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
 import { ageOn } from '../rules/dates.js';
 import type { HouseView } from '../rules/houseView.js';
@@ -104,7 +105,7 @@ function describe(ask: Ask, step: Step, staged: StagedPerson, pose: Pose, varian
   return {
     step: step.number, asked: step.text, askedPose: step.pose.id, askedVariant: step.variant.id, pose: pose.id, variant: variant.id, verdict,
     level: variant.level, breath: variant.breath, hold: { ...counted, seconds },
-    measures: { ...judged.measures, ...Object.fromEntries(USE_NAMES.map((use) => [use, Math.round(quantityOf(use, judged, staged.person.ranges) * 1000) / 1000])) } as LaneStep['measures'],
+    measures: Object.fromEntries([...MEASURE_NAMES, ...USE_NAMES].map((name) => [name, Math.round(quantityOf(name, judged, staged.person.ranges) * 1000) / 1000])) as LaneStep['measures'],
   };
 }
 

@@ -15,6 +15,12 @@ export function stagesToday({ id: _id, ...written }: PersonLine): string[] {
   return errors.length ? [] : stagePerson(people[0]!, today(), USUAL_HOUSE_VIEW).stages.map((stage) => `${stage.name}, ${stage.label}`);
 }
 
+/** What someone does not do, and their own measured ranges. */
+export const ownLimits = ({ can, ranges }: PersonLine): string[] => [
+  ...[!can.stand && 'does not stand', !can.floor && 'does not get to the floor', !can.kneel && 'no weight on the knees'].filter((text): text is string => text !== false),
+  ...Object.entries(ranges).map(([range, degrees]) => `${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees`),
+];
+
 /** Everyone who comes. */
 export function PeopleScreen() {
   const { data: people, error, isPending, refetch } = usePeople(), [adding, setAdding] = useState(false), [find, setFind] = useState(''), navigate = useNavigate();
@@ -31,7 +37,7 @@ export function PeopleScreen() {
           {shown.map((person) => (
             <li key={person.id} className="flex flex-wrap gap-x-6 gap-y-1 px-5 py-3 hover:bg-teal-wash">
               <Link to={`/people/${person.id}`} className="w-56 font-display text-lg font-semibold hover:text-teal">{person.name}</Link>
-              <span className="min-w-60 flex-1 text-soft">{stagesToday(person).join(' · ') || 'nothing known that matters'}</span>
+              <span className="min-w-60 flex-1 text-soft">{[...stagesToday(person), ...ownLimits(person)].join(' · ') || 'nothing known that matters'}</span>
             </li>
           ))}
         </ul>

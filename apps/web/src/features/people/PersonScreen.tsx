@@ -7,7 +7,7 @@ import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../ui/say.js';
 import { Empty, Loading, Problem } from '../../ui/states.js';
 import { PersonDialog } from './PersonDialog.js';
-import { stagesToday } from './PeopleScreen.js';
+import { ownLimits, stagesToday } from './PeopleScreen.js';
 
 /** One person: what is known, and how the classes were. */
 export function PersonScreen({ id }: { id: string }) {
@@ -28,11 +28,10 @@ export function PersonScreen({ id }: { id: string }) {
 }
 
 function Known({ person: { records: _records, ...person } }: { person: PersonWhole }) {
-  const cannot = [!person.can.stand && 'does not stand', !person.can.floor && 'does not get to the floor', !person.can.kneel && 'no weight on the knees'].filter(Boolean).join(', ');
+  const limits = ownLimits(person).join(' · ');
   const facts: [string, string][] = [
     ['Today', stagesToday(person).join(' · ') || 'nothing known that matters'], ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],
-    ...(person.born ? [['Born', person.born] as [string, string]] : []), ...(cannot ? [['Takes care', cannot] as [string, string]] : []),
-    ...Object.entries(person.ranges).map(([range, degrees]): [string, string] => ['Own range', `${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees`]),
+    ...(person.born ? [['Born', person.born] as [string, string]] : []), ...(limits ? [['Own limits', limits] as [string, string]] : []),
   ];
   return <dl className="mb-8 grid gap-x-6 gap-y-2 rounded-2xl border border-line bg-paper p-5 sm:grid-cols-[8rem_1fr]">{facts.map(([term, text]) => <div key={term + text} className="contents"><dt className="text-soft">{term}</dt><dd>{text}</dd></div>)}</dl>;
 }
