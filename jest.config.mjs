@@ -13,6 +13,7 @@ const shared = {
 export default {
   projects: [
     { ...shared, displayName: 'core', rootDir: 'packages/core', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
+    { ...shared, displayName: 'web', rootDir: 'apps/web', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
     { ...shared, displayName: 'server', rootDir: 'apps/server', testMatch: ['<rootDir>/tests/**/*.test.ts'], setupFiles: ['reflect-metadata'] },
   ],
 };

@@ -49,6 +49,7 @@ async function main() {
       (result) => [result.numPassedTests, result.numFailedTests + result.numRuntimeErrorTestSuites], { NODE_OPTIONS: '--experimental-vm-modules --no-warnings', DATABASE_URL: database.url });
   };
   if (wants('core')) await jest('core');
+  if (wants('web')) await jest('web');
   if (wants('server')) await jest('server');
   if (wants('e2e')) {
     await ensureBuilt(say);

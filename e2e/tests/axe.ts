@@ -10,9 +10,17 @@ export async function expectAccessible(page: Page): Promise<void> {
     await page.emulateMedia({ colorScheme });
     await page.evaluate(AXE);
     const found = await page.evaluate(async () => {
-      const { axe } = window as unknown as { axe: { run(context: Document, options: object): Promise<{ violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[] }> } };
+      const { axe } = window as unknown as {
+        axe: { run(context: Document, options: object): Promise<{ violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[] }> };
+      };
       const { violations } = await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
-      return violations.map(({ id, nodes }) => `${id}: ${nodes.slice(0, 3).map((node) => `${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`).join(' | ')}`);
+      return violations.map(
+        ({ id, nodes }) =>
+          `${id}: ${nodes
+            .slice(0, 3)
+            .map((node) => `${node.html.slice(0, 160)} ${node.failureSummary ?? ''}`)
+            .join(' | ')}`,
+      );
     });
     expect(found, `axe, ${colorScheme}`).toEqual([]);
   }

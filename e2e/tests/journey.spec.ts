@@ -55,11 +55,15 @@ test('a new class from paste to record', async ({ page }) => {
   await page.getByRole('link', { name: 'New class' }).click();
   await page.getByRole('button', { name: 'Fit this class' }).click();
   await expect(page.getByText('Still needed: a sequence, who is coming.')).toBeVisible();
-  await page.getByLabel('Sequence', { exact: true }).fill('# Small Hours\nminutes: 20\n- Tree, 20 s each side\n- Zebra crossing, 3 breaths\n- Final rest, 5 min');
+  await page
+    .getByLabel('Sequence', { exact: true })
+    .fill('# Small Hours\nminutes: 20\n- Tree, 20 s each side\n- Zebra crossing, 3 breaths\n- Final rest, 5 min');
   await expect(page.getByText(/Line 4: "Zebra crossing" is not a pose we know/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Sequence', { exact: true })).toHaveValue(/Zebra crossing/);
-  await page.getByLabel('Sequence', { exact: true }).fill('# Small Hours\nminutes: 20\n- Tree, 20 s each side\n- Downward-facing dog, 5 breaths\n- Final rest, 5 min');
+  await page
+    .getByLabel('Sequence', { exact: true })
+    .fill('# Small Hours\nminutes: 20\n- Tree, 20 s each side\n- Downward-facing dog, 5 breaths\n- Final rest, 5 min');
   await expectAccessible(page);
 
   await page.getByRole('button', { name: 'Add a person' }).click();
@@ -106,7 +110,8 @@ test('a new class from paste to record', async ({ page }) => {
   await expect(page.getByText('on your left as you face them')).toBeVisible();
   await expect(page.getByText('Next: Tree, left side', { exact: false })).toBeVisible();
   await expectAccessible(page);
-  const timer = page.getByRole('timer'), before = await timer.getAttribute('aria-label');
+  const timer = page.getByRole('timer'),
+    before = await timer.getAttribute('aria-label');
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
   await expect(timer).not.toHaveAttribute('aria-label', before!, { timeout: 5000 });
@@ -140,14 +145,22 @@ test('leaving a half-written record asks first', async ({ page }) => {
   await page.getByRole('link', { name: 'After class, Bump and Breathe' }).click();
   await page.getByLabel('Pain before, Petra Vane').fill('4');
   let asked = '';
-  page.once('dialog', (dialog) => { asked = dialog.message(); void dialog.dismiss(); });
+  page.once('dialog', (dialog) => {
+    asked = dialog.message();
+    void dialog.dismiss();
+  });
   await page.getByRole('link', { name: 'People', exact: true }).click();
   await expect(page.getByLabel('Pain before, Petra Vane')).toHaveValue('4');
   expect(asked).toContain('without saving');
 });
 
 test('lists, the about page and a wrong address are accessible', async ({ page }) => {
-  for (const [path, heading] of [['/classes', 'Classes'], ['/people', 'People'], ['/about', 'About'], ['/nowhere', 'Nothing here']] as const) {
+  for (const [path, heading] of [
+    ['/classes', 'Classes'],
+    ['/people', 'People'],
+    ['/about', 'About'],
+    ['/nowhere', 'Nothing here'],
+  ] as const) {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1, name: heading })).toBeVisible();
     await expect(page.getByRole('status')).toHaveCount(0);

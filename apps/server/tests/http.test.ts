@@ -7,7 +7,8 @@ import { migrator } from '../src/database/migrations.js';
 
 const TODAY = '2026-11-23';
 const databaseUrl = process.env.DATABASE_URL ?? '';
-let app: NestFastifyApplication, base = '';
+let app: NestFastifyApplication,
+  base = '';
 
 beforeAll(async () => {
   if (!databaseUrl) throw new Error('DATABASE_URL is missing: run these tests through npm test.');
@@ -24,12 +25,17 @@ async function start(demo: 'fresh' | 'once', today: string): Promise<void> {
 afterAll(() => app?.close());
 
 async function ask(path: string, method = 'GET', body?: unknown, headers: Record<string, string> = {}) {
-  const response = await fetch(`${base}/api/${path}`, { method, headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers }, ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }) });
+  const response = await fetch(`${base}/api/${path}`, {
+    method,
+    headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
+    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+  });
   const text = await response.text();
   return { status: response.status, text, json: text ? (JSON.parse(text) as never) : undefined } as { status: number; text: string; json: any }; // eslint-disable-line @typescript-eslint/no-explicit-any
 }
 const fieldsOf = (answer: { json: { fields: { field: string }[] } }): string[] => answer.json.fields.map(({ field }) => field);
-const peopleByName = async (): Promise<Record<string, string>> => Object.fromEntries(((await ask('people')).json as { id: string; name: string }[]).map(({ id, name }) => [name, id]));
+const peopleByName = async (): Promise<Record<string, string>> =>
+  Object.fromEntries(((await ask('people')).json as { id: string; name: string }[]).map(({ id, name }) => [name, id]));
 
 describe('the demo hall', () => {
   test('has its five classes this week, each with a fitting', async () => {
@@ -39,9 +45,13 @@ describe('the demo hall', () => {
       expect(item.on >= TODAY && item.on <= '2026-11-29').toBe(true);
       const { json: whole } = await ask(`classes/${item.id}`);
       expect(whole.fitting.lanes).toHaveLength(item.people);
-      expect(whole.fitting.lanes.flatMap((lane: { steps: { findings: { on: string; level: string; met: boolean }[]; verdict: string }[] }) => lane.steps)
-        .filter((step: { verdict: string }) => step.verdict !== 'rest').flatMap((step: { findings: { on: string; level: string; met: boolean }[] }) => step.findings)
-        .filter((finding: { on: string; level: string; met: boolean }) => finding.on === 'chosen' && finding.level === 'limit' && !finding.met)).toEqual([]);
+      expect(
+        whole.fitting.lanes
+          .flatMap((lane: { steps: { findings: { on: string; level: string; met: boolean }[]; verdict: string }[] }) => lane.steps)
+          .filter((step: { verdict: string }) => step.verdict !== 'rest')
+          .flatMap((step: { findings: { on: string; level: string; met: boolean }[] }) => step.findings)
+          .filter((finding: { on: string; level: string; met: boolean }) => finding.on === 'chosen' && finding.level === 'limit' && !finding.met),
+      ).toEqual([]);
     }
   });
   test('is loaded once: a second start keeps what is there', async () => {
@@ -52,26 +62,47 @@ describe('the demo hall', () => {
 
 describe('people', () => {
   test('a person is kept, read back, changed and removed', async () => {
-    const { status, json } = await ask('people', 'POST', { name: 'Ferrin Oake', born: '1990-04-01', heightCm: 171, conditions: [{ condition: 'hypertension', control: 'controlled' }] });
+    const { status, json } = await ask('people', 'POST', {
+      name: 'Ferrin Oake',
+      born: '1990-04-01',
+      heightCm: 171,
+      conditions: [{ condition: 'hypertension', control: 'controlled' }],
+    });
     expect(status).toBe(201);
-    expect((await ask(`people/${json.id}`)).json).toMatchObject({ name: 'Ferrin Oake', heightCm: 171, conditions: [{ condition: 'high-blood-pressure', control: 'controlled' }], records: [] });
+    expect((await ask(`people/${json.id}`)).json).toMatchObject({
+      name: 'Ferrin Oake',
+      heightCm: 171,
+      conditions: [{ condition: 'high-blood-pressure', control: 'controlled' }],
+      records: [],
+    });
     expect((await ask(`people/${json.id}`, 'PUT', { name: 'Ferrin Oake', heightCm: 172 })).status).toBe(200);
     expect((await ask(`people/${json.id}`)).json).toMatchObject({ heightCm: 172, conditions: [] });
     expect((await ask(`people/${json.id}`, 'DELETE')).status).toBe(204);
     expect((await ask(`people/${json.id}`)).status).toBe(404);
   });
   test.each([
-    [{ name: '', heightCm: 170 }, 'name'], [{ name: 'X', heightCm: 17 }, 'heightCm'], [{ name: 'X', heightCm: 'tall' }, 'heightCm'], [{ name: 'X', born: '1990-02-30' }, 'born'],
+    [{ name: '', heightCm: 170 }, 'name'],
+    [{ name: 'X', heightCm: 17 }, 'heightCm'],
+    [{ name: 'X', heightCm: 'tall' }, 'heightCm'],
+    [{ name: 'X', born: '1990-02-30' }, 'born'],
     [{ name: 'X', conditions: [{ condition: 'pregnancy' }, { condition: 'pregnant' }] }, 'conditions[1].condition'],
     [{ name: 'X', conditions: [{ condition: 'pregnancy', dueDate: '2027-02-05', lastPeriod: '2026-03-01' }] }, 'conditions[0].lastPeriod'],
-    [{ name: 'Ines Fallow' }, 'name'], [{ name: 'X', colour: 'blue' }, 'colour'], [{ name: 'X', can: { stand: 'maybe' } }, 'can.stand'], [[], 'name'],
+    [{ name: 'Ines Fallow' }, 'name'],
+    [{ name: 'X', colour: 'blue' }, 'colour'],
+    [{ name: 'X', can: { stand: 'maybe' } }, 'can.stand'],
+    [[], 'name'],
   ])('%j: 400 at %s, nothing saved', async (body, field) => {
-    const before = (await ask('people')).json.length, answer = await ask('people', 'POST', body);
+    const before = (await ask('people')).json.length,
+      answer = await ask('people', 'POST', body);
     expect(answer.status).toBe(400);
     expect(fieldsOf(answer)).toContain(field);
     expect((await ask('people')).json).toHaveLength(before);
   });
-  test.each([['{"name":', 400], ['null', 400], ['"text"', 400]])('the body %s is no 500', async (body, status) => expect((await ask('people', 'POST', body)).status).toBe(status));
+  test.each([
+    ['{"name":', 400],
+    ['null', 400],
+    ['"text"', 400],
+  ])('the body %s is no 500', async (body, status) => expect((await ask('people', 'POST', body)).status).toBe(status));
   test('an unknown or crooked id is 404 or 400', async () => {
     expect((await ask(`people/${randomUUID()}`)).status).toBe(404);
     expect((await ask('people/one')).status).toBe(400);
@@ -81,23 +112,30 @@ describe('people', () => {
 describe('classes', () => {
   const sequenceText = '# Small\nminutes: 20\n- Tree, 20 s each side\n- Downward-facing dog, 5 breaths\n- Final rest, 5 min\n';
   test('fit, save, read again after a restart, record, and see it on the person', async () => {
-    const ids = await peopleByName(), people = [{ id: ids['Hollis Penny']! }, { id: ids['Ines Fallow']!, today: { pain: 2 } }];
+    const ids = await peopleByName(),
+      people = [{ id: ids['Hollis Penny']! }, { id: ids['Ines Fallow']!, today: { pain: 2 } }];
     const preview = await ask('classes/fit', 'POST', { on: '2026-12-01', sequenceText, people });
     expect(preview.status).toBe(200);
     const saved = await ask('classes', 'POST', { title: 'Small', on: '2026-12-01', time: '10:30', sequenceText, people });
     expect(saved.status).toBe(201);
     await start('once', TODAY);
     expect((await ask(`classes/${saved.json.id}`)).json.fitting).toEqual(preview.json);
-    const record = [{ personId: ids['Ines Fallow'], came: true, painBefore: 2, painAfter: 4, changes: [{ step: 2, what: 'stopped' }], word: 'Wrists.' }, { personId: ids['Hollis Penny'], came: false, changes: [], word: '' }];
+    const record = [
+      { personId: ids['Ines Fallow'], came: true, painBefore: 2, painAfter: 4, changes: [{ step: 2, what: 'stopped' }], word: 'Wrists.' },
+      { personId: ids['Hollis Penny'], came: false, changes: [], word: '' },
+    ];
     expect((await ask(`classes/${saved.json.id}/record`, 'PUT', { records: record })).status).toBe(204);
     expect((await ask(`classes/${saved.json.id}/record`, 'PUT', { records: record })).status).toBe(204);
     expect((await ask(`classes/${saved.json.id}`)).json.records).toHaveLength(2);
-    expect((await ask(`people/${ids['Ines Fallow']}`)).json.records).toEqual([expect.objectContaining({ title: 'Small', painAfter: 4, word: 'Wrists.', changes: [{ step: 2, what: 'stopped' }] })]);
+    expect((await ask(`people/${ids['Ines Fallow']}`)).json.records).toEqual([
+      expect.objectContaining({ title: 'Small', painAfter: 4, word: 'Wrists.', changes: [{ step: 2, what: 'stopped' }] }),
+    ]);
     expect((await ask(`classes/${saved.json.id}`, 'DELETE')).status).toBe(204);
     expect((await ask(`people/${ids['Ines Fallow']}`)).json.records).toEqual([]);
   });
   test('an edited person does not change a class that was planned', async () => {
-    const ids = await peopleByName(), saved = await ask('classes', 'POST', { title: 'Kept', on: '2026-12-02', sequenceText, people: [{ id: ids['Tam Orrin'] }] });
+    const ids = await peopleByName(),
+      saved = await ask('classes', 'POST', { title: 'Kept', on: '2026-12-02', sequenceText, people: [{ id: ids['Tam Orrin'] }] });
     const before = (await ask(`classes/${saved.json.id}`)).json.fitting;
     await ask(`people/${ids['Tam Orrin']}`, 'PUT', { name: 'Tam Orrin', heightCm: 181, conditions: [{ condition: 'disc', phase: 'acute' }] });
     expect((await ask(`classes/${saved.json.id}`)).json.fitting).toEqual(before);
@@ -106,15 +144,23 @@ describe('classes', () => {
     await ask(`classes/${saved.json.id}`, 'DELETE');
   });
   test.each([
-    [{ on: '2026-02-30' }, 'on'], [{ on: 'soon' }, 'on'], [{ sequenceText: '- Zebra crossing' }, 'sequenceText:1'], [{ sequenceText: '' }, 'sequenceText'], [{ people: [{ id: randomUUID() }] }, 'people[0].id'],
-    [{ people: [{ id: 'x' }] }, 'people[0].id'], [{ houseView: { 'disc-rotation': 'often' } }, 'houseView.disc-rotation'], [{ title: '' }, 'title'], [{ time: '25:00' }, 'time'],
+    [{ on: '2026-02-30' }, 'on'],
+    [{ on: 'soon' }, 'on'],
+    [{ sequenceText: '- Zebra crossing' }, 'sequenceText:1'],
+    [{ sequenceText: '' }, 'sequenceText'],
+    [{ people: [{ id: randomUUID() }] }, 'people[0].id'],
+    [{ people: [{ id: 'x' }] }, 'people[0].id'],
+    [{ houseView: { 'disc-rotation': 'often' } }, 'houseView.disc-rotation'],
+    [{ title: '' }, 'title'],
+    [{ time: '25:00' }, 'time'],
   ])('%j: 400 at %s', async (part, field) => {
     const answer = await ask('classes', 'POST', { title: 'T', on: '2026-12-01', sequenceText, people: [], ...part });
     expect(answer.status).toBe(400);
     expect(fieldsOf(answer)).toContain(field);
   });
   test('pain of 11 and people who were not down for the class are refused whole', async () => {
-    const id = (await ask('classes')).json[0].id as string, ids = await peopleByName();
+    const id = (await ask('classes')).json[0].id as string,
+      ids = await peopleByName();
     const bad = await ask(`classes/${id}/record`, 'PUT', { records: [{ personId: ids['Ines Fallow'], came: true, painBefore: 11, changes: [], word: '' }] });
     expect([bad.status, fieldsOf(bad)]).toEqual([400, ['records[0].painBefore']]);
     expect((await ask(`classes/${id}/record`, 'PUT', { records: [{ personId: ids['Pip Sandell'], came: true, changes: [], word: '' }] })).status).toBe(400);
@@ -131,7 +177,9 @@ describe('privacy', () => {
   test('a foreign Host name is refused (a name pointed at this machine)', async () => {
     const { request } = await import('node:http');
     const { port } = new URL(base);
-    const status = await new Promise<number | undefined>((resolve) => { request({ host: '127.0.0.1', port, path: '/api/people', headers: { Host: 'evil.example' } }, (response) => resolve(response.resume().statusCode)).end(); });
+    const status = await new Promise<number | undefined>((resolve) => {
+      request({ host: '127.0.0.1', port, path: '/api/people', headers: { Host: 'evil.example' } }, (response) => resolve(response.resume().statusCode)).end();
+    });
     expect(status).toBe(403);
   });
   test('errors never repeat what was entered', async () => {

@@ -16,7 +16,12 @@ test('the slice is at least 16 poses, 36 variants and six groups', () => {
 });
 
 test('ids are plain kebab-case, used once, and a rung carries its pose', () => {
-  const all = [...POSES.map((pose) => pose.id), ...ids, ...CONDITIONS.map((condition) => condition.id), ...CONDITIONS.flatMap((condition) => condition.rules.map((rule) => rule.id))];
+  const all = [
+    ...POSES.map((pose) => pose.id),
+    ...ids,
+    ...CONDITIONS.map((condition) => condition.id),
+    ...CONDITIONS.flatMap((condition) => condition.rules.map((rule) => rule.id)),
+  ];
   expect(new Set(all).size).toBe(all.length);
   for (const id of all) expect(id).toMatch(/^[a-z0-9]+(-[a-z0-9]+)*(\.[a-z0-9]+(-[a-z0-9]+)*)?$/);
   for (const pose of POSES) {
@@ -50,7 +55,8 @@ test.each(ids.filter((id) => variantById(id).variant.frames.length === 1))('%s: 
 
 // Solved afresh, the stored numbers come out again: a sample, since solving all takes minutes.
 test.each(['plank.full', 'childs-pose.knees-wide-block', 'bridge.block', 'downward-facing-dog.full', 'cobra.low'])('%s: solving again gives the stored measures', (id) => {
-  const again = solveVariant(variantById(id).variant, 165).measures, kept = measuresFor(id, 165);
+  const again = solveVariant(variantById(id).variant, 165).measures,
+    kept = measuresFor(id, 165);
   for (const name of MEASURE_NAMES) expect(Math.abs(again[name] - kept[name])).toBeLessThan(0.05);
 });
 
@@ -59,7 +65,8 @@ test('between stored heights the measures are interpolated with a bounded error'
   for (const id of ['childs-pose.knees-wide-block', 'standing-forward-fold.blocks', 'shoulder-stand.blankets', 'downward-facing-dog.chair-back']) {
     const { variant } = variantById(id);
     expect(scalesWithHeight(variant)).toBe(false);
-    const exact = solveVariant(variant, 167.5, posturesFor(id, 165).postures).measures, between = measuresFor(id, 167.5);
+    const exact = solveVariant(variant, 167.5, posturesFor(id, 165).postures).measures,
+      between = measuresFor(id, 167.5);
     for (const name of watched) expect(Math.abs(exact[name] - between[name])).toBeLessThan(name === 'handsShare' ? 0.05 : 1.5);
   }
 });
@@ -70,8 +77,14 @@ test('the same variant asks more of a short person where the prop is absolute', 
 
 // Rough sagittal estimates of CLINICAL row 5 and DESIGN section 4 (geometry, not published).
 test.each([
-  ['downward-facing-dog.full', 15, 30], ['standing-forward-fold.full', 20, 40], ['final-rest.flat', -5, 5], ['bridge.full', 0, 6],
-  ['legs-up-the-wall.full', -5, 5], ['final-rest.prone', -6, 5], ['mountain.full', -40, -30], ['cat-cow.all-fours', 5, 15],
+  ['downward-facing-dog.full', 15, 30],
+  ['standing-forward-fold.full', 20, 40],
+  ['final-rest.flat', -5, 5],
+  ['bridge.full', 0, 6],
+  ['legs-up-the-wall.full', -5, 5],
+  ['final-rest.prone', -6, 5],
+  ['mountain.full', -40, -30],
+  ['cat-cow.all-fours', 5, 15],
 ])('%s: the head is %f to %f cm below the heart', (id, low, high) => {
   const { headBelowHeart } = measuresFor(id, 165);
   expect(headBelowHeart).toBeGreaterThanOrEqual(low);
@@ -80,7 +93,8 @@ test.each([
 
 test('inverted takes in shoulder stand and plough, and leaves out dog, folds and bridge (DESIGN section 4)', () => {
   for (const id of ['shoulder-stand.blankets', 'plough.feet-on-chair']) expect(measuresFor(id, 165).inverted).toBe(1);
-  for (const id of ['downward-facing-dog.full', 'standing-forward-fold.full', 'bridge.full', 'legs-up-the-wall.full', 'childs-pose.full']) expect(measuresFor(id, 165).inverted).toBe(0);
+  for (const id of ['downward-facing-dog.full', 'standing-forward-fold.full', 'bridge.full', 'legs-up-the-wall.full', 'childs-pose.full'])
+    expect(measuresFor(id, 165).inverted).toBe(0);
 });
 
 test('similarity: same purpose is 1 both ways, and only then', () => {

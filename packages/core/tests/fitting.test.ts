@@ -3,17 +3,27 @@ import { fitClass, parseSequence, readPeople, USUAL_HOUSE_VIEW, POSES, variantBy
 
 const ON = '2026-12-01';
 const fit = (source: string, people: readonly Record<string, unknown>[], view: Record<string, string> = {}): Fitting => {
-  const { sequence, errors } = parseSequence(source), { people: read, errors: problems } = readPeople(people.map((person, i) => ({ name: `P${i}`, ...person })), ON);
+  const { sequence, errors } = parseSequence(source),
+    { people: read, errors: problems } = readPeople(
+      people.map((person, i) => ({ name: `P${i}`, ...person })),
+      ON,
+    );
   expect([...errors, ...problems]).toEqual([]);
   return fitClass({ sequence, people: read, on: ON, houseView: { ...USUAL_HOUSE_VIEW, ...view } });
 };
 const one = (step: string, person: Record<string, unknown>, view?: Record<string, string>): LaneStep => fit(`- ${step}`, [person], view).lanes[0]!.steps[0]!;
 
-const weeks = (n: number): Record<string, unknown> => ({ conditions: [{ condition: 'pregnancy', dueDate: new Date(Date.UTC(2026, 11, 1) + (280 - 7 * n) * 86400000).toISOString().slice(0, 10) }] });
+const weeks = (n: number): Record<string, unknown> => ({
+  conditions: [{ condition: 'pregnancy', dueDate: new Date(Date.UTC(2026, 11, 1) + (280 - 7 * n) * 86400000).toISOString().slice(0, 10) }],
+});
 const uncontrolled = { conditions: [{ condition: 'high-blood-pressure', control: 'uncontrolled' }] };
-const acute = { conditions: [{ condition: 'lumbar-disc', phase: 'acute' }] }, settled = { conditions: [{ condition: 'lumbar-disc', phase: 'settled' }] };
-const older = { born: '1955-03-01' }, unsteady = { born: '1949-03-01', screening: { fallsLastYear: 1 } };
-const wheelchair = { conditions: ['wheelchair'] }, chair = { conditions: ['chair user'] }, child = { born: '2019-06-01', heightCm: 118 };
+const acute = { conditions: [{ condition: 'lumbar-disc', phase: 'acute' }] },
+  settled = { conditions: [{ condition: 'lumbar-disc', phase: 'settled' }] };
+const older = { born: '1955-03-01' },
+  unsteady = { born: '1949-03-01', screening: { fallsLastYear: 1 } };
+const wheelchair = { conditions: ['wheelchair'] },
+  chair = { conditions: ['chair user'] },
+  child = { born: '2019-06-01', heightCm: 118 };
 
 /** Step, person, verdict, deciding rule, and where the expectation comes from. */
 const CASES: readonly (readonly [string, Record<string, unknown>, LaneStep['verdict'], string | null, string])[] = [
@@ -107,8 +117,10 @@ test('seconds on the back add up over the class and reset when she sits up', () 
 });
 
 test('a one-sided limit gives a step two entries, and mirrored people mirrored ones', () => {
-  const sides = (side: 'Right' | 'Left') => fit('- Opposite arm and leg, 4 breaths each side', [{ ranges: { [`shoulderFlexion${side}`]: 120 } }]).lanes[0]!.steps.map((entry) => [entry.sides.join(), entry.variant]);
-  const right = sides('Right'), left = sides('Left');
+  const sides = (side: 'Right' | 'Left') =>
+    fit('- Opposite arm and leg, 4 breaths each side', [{ ranges: { [`shoulderFlexion${side}`]: 120 } }]).lanes[0]!.steps.map((entry) => [entry.sides.join(), entry.variant]);
+  const right = sides('Right'),
+    left = sides('Left');
   expect(right).toHaveLength(2);
   expect(left.map(([side, variant]) => [side === 'right' ? 'left' : 'right', variant]).reverse()).toEqual(right);
 });
@@ -133,56 +145,91 @@ test('the house view decides: nothing head-down against as usual', () => {
 
 describe('properties', () => {
   const CONDITIONS = [weeks(8), weeks(18), weeks(29), uncontrolled, acute, settled, wheelchair, chair].flatMap((person) => person.conditions as unknown[]);
-  const someConditions = fc.uniqueArray(fc.constantFrom(...CONDITIONS), { maxLength: 3, selector: (entry) => (typeof entry === 'string' ? entry : (entry as { condition: string }).condition) });
-  const someone = fc.record({
-    conditions: someConditions, heightCm: fc.integer({ min: 145, max: 195 }), born: fc.constantFrom('1948-01-01', '1970-01-01', '1995-01-01'),
-    can: fc.record({ kneel: fc.boolean(), floor: fc.boolean() }), today: fc.constantFrom({}, { pain: 8 }, { dizzy: true }),
+  const someConditions = fc.uniqueArray(fc.constantFrom(...CONDITIONS), {
+    maxLength: 3,
+    selector: (entry) => (typeof entry === 'string' ? entry : (entry as { condition: string }).condition),
   });
-  const pose = fc.constantFrom(...POSES), steps = fc.array(pose, { minLength: 1, maxLength: 6 }).map((poses) => poses.map((item) => `- ${item.name}`).join('\n'));
+  const someone = fc.record({
+    conditions: someConditions,
+    heightCm: fc.integer({ min: 145, max: 195 }),
+    born: fc.constantFrom('1948-01-01', '1970-01-01', '1995-01-01'),
+    can: fc.record({ kneel: fc.boolean(), floor: fc.boolean() }),
+    today: fc.constantFrom({}, { pain: 8 }, { dizzy: true }),
+  });
+  const pose = fc.constantFrom(...POSES),
+    steps = fc.array(pose, { minLength: 1, maxLength: 6 }).map((poses) => poses.map((item) => `- ${item.name}`).join('\n'));
 
   test('the engine never chooses a never or an unmet limit or need', () => {
-    fc.assert(fc.property(steps, someone, (source, person) => {
-      for (const entry of fit(source, [person]).lanes[0]!.steps) {
-        if (entry.verdict === 'rest') continue;
-        expect(entry.findings.filter((finding) => finding.on === 'chosen' && finding.level !== 'watch' && !finding.met)).toEqual([]);
-      }
-    }), { numRuns: 150 });
+    fc.assert(
+      fc.property(steps, someone, (source, person) => {
+        for (const entry of fit(source, [person]).lanes[0]!.steps) {
+          if (entry.verdict === 'rest') continue;
+          expect(entry.findings.filter((finding) => finding.on === 'chosen' && finding.level !== 'watch' && !finding.met)).toEqual([]);
+        }
+      }),
+      { numRuns: 150 },
+    );
   });
 
   test('adding a condition never turns a finding about the asked way off', () => {
-    fc.assert(fc.property(pose, someone, fc.constantFrom(...CONDITIONS), (item, person, extra) => {
-      const name = (entry: unknown): string => (typeof entry === 'string' ? entry : (entry as { condition: string }).condition);
-      if (person.conditions.some((entry) => name(entry) === name(extra))) return;
-      const rules = (conditions: unknown[]): string[] => {
-        const { findings, verdict } = one(item.name, { ...person, conditions });
-        return findings.filter((finding) => finding.level !== 'watch' && (finding.on === 'asked' || verdict === 'as-written')).map((finding) => finding.rule);
-      };
-      expect(rules([...person.conditions, extra])).toEqual(expect.arrayContaining(rules(person.conditions)));
-    }), { numRuns: 400 });
+    fc.assert(
+      fc.property(pose, someone, fc.constantFrom(...CONDITIONS), (item, person, extra) => {
+        const name = (entry: unknown): string => (typeof entry === 'string' ? entry : (entry as { condition: string }).condition);
+        if (person.conditions.some((entry) => name(entry) === name(extra))) return;
+        const rules = (conditions: unknown[]): string[] => {
+          const { findings, verdict } = one(item.name, { ...person, conditions });
+          return findings.filter((finding) => finding.level !== 'watch' && (finding.on === 'asked' || verdict === 'as-written')).map((finding) => finding.rule);
+        };
+        expect(rules([...person.conditions, extra])).toEqual(expect.arrayContaining(rules(person.conditions)));
+      }),
+      { numRuns: 300 },
+    );
   });
 
   test('same input, same output', () => {
-    fc.assert(fc.property(steps, someone, (source, person) => { expect(fit(source, [person])).toEqual(fit(source, [person])); }), { numRuns: 30 });
+    fc.assert(
+      fc.property(steps, someone, (source, person) => {
+        expect(fit(source, [person])).toEqual(fit(source, [person]));
+      }),
+      { numRuns: 30 },
+    );
   });
 
   test('every step is there for everyone, times run on, sides are equal, and other people change nobody', () => {
-    fc.assert(fc.property(steps, someone, someone, (source, a, b) => {
-      const both = fit(source, [a, b]), alone = fit(source, [a]);
-      expect(both.lanes[0]!.steps.map(({ clock: _clock, ...entry }) => entry)).toEqual(alone.lanes[0]!.steps.map(({ clock: _clock, ...entry }) => entry));
-      both.steps.reduce((end, step) => { expect(step.start).toBe(end); expect(step.end).toBeGreaterThan(step.start); return step.end; }, 0);
-      expect(Math.abs(both.minutes.planned - both.steps[both.steps.length - 1]!.end / 60)).toBeLessThan(0.06);
-      for (const lane of both.lanes) expect(new Set(lane.steps.map((entry) => entry.step)).size).toBe(both.steps.length);
-    }), { numRuns: 60 });
+    fc.assert(
+      fc.property(steps, someone, someone, (source, a, b) => {
+        const both = fit(source, [a, b]),
+          alone = fit(source, [a]);
+        expect(both.lanes[0]!.steps.map(({ clock: _clock, ...entry }) => entry)).toEqual(alone.lanes[0]!.steps.map(({ clock: _clock, ...entry }) => entry));
+        both.steps.reduce((end, step) => {
+          expect(step.start).toBe(end);
+          expect(step.end).toBeGreaterThan(step.start);
+          return step.end;
+        }, 0);
+        expect(Math.abs(both.minutes.planned - both.steps[both.steps.length - 1]!.end / 60)).toBeLessThan(0.06);
+        for (const lane of both.lanes) expect(new Set(lane.steps.map((entry) => entry.step)).size).toBe(both.steps.length);
+      }),
+      { numRuns: 60 },
+    );
   });
 
   test('mirrored people get mirrored results', () => {
     const ranges = fc.record({ shoulderFlexionRight: fc.integer({ min: 60, max: 180 }), hipAbductionLeft: fc.integer({ min: 10, max: 60 }) });
-    fc.assert(fc.property(pose, ranges, (item, { shoulderFlexionRight, hipAbductionLeft }) => {
-      if (!item.side) return;
-      const bySide = (person: Record<string, unknown>): Record<string, string> => Object.fromEntries(fit(`- ${item.name} each side`, [person]).lanes[0]!.steps.flatMap((entry) => (entry.sides.length ? entry.sides : ['right', 'left'] as const).map((side) => [side, `${entry.variant} ${entry.hold.seconds}`])));
-      const one = bySide({ ranges: { shoulderFlexionRight, hipAbductionLeft } }), other = bySide({ ranges: { shoulderFlexionLeft: shoulderFlexionRight, hipAbductionRight: hipAbductionLeft } });
-      expect(one.right).toBe(other.left);
-      expect(one.left).toBe(other.right);
-    }), { numRuns: 100 });
+    fc.assert(
+      fc.property(pose, ranges, (item, { shoulderFlexionRight, hipAbductionLeft }) => {
+        if (!item.side) return;
+        const bySide = (person: Record<string, unknown>): Record<string, string> =>
+          Object.fromEntries(
+            fit(`- ${item.name} each side`, [person]).lanes[0]!.steps.flatMap((entry) =>
+              (entry.sides.length ? entry.sides : (['right', 'left'] as const)).map((side) => [side, `${entry.variant} ${entry.hold.seconds}`]),
+            ),
+          );
+        const one = bySide({ ranges: { shoulderFlexionRight, hipAbductionLeft } }),
+          other = bySide({ ranges: { shoulderFlexionLeft: shoulderFlexionRight, hipAbductionRight: hipAbductionLeft } });
+        expect(one.right).toBe(other.left);
+        expect(one.left).toBe(other.right);
+      }),
+      { numRuns: 100 },
+    );
   });
 });

@@ -16,11 +16,17 @@ const file = (name: string, text: string): string => {
   return join(folder, name);
 };
 const fit = (sequence: string, people: string, on = '2026-11-26', out = 'json') =>
-  spawnSync('npx', ['tsx', '--conditions=source', 'scripts/fit.ts', '--sequence', sequence, '--people', people, '--on', on, '--out', out], { cwd: ROOT, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } });
+  spawnSync('npx', ['tsx', '--conditions=source', 'scripts/fit.ts', '--sequence', sequence, '--people', people, '--on', on, '--out', out], {
+    cwd: ROOT,
+    encoding: 'utf8',
+    env: { ...process.env, NODE_OPTIONS: '' },
+  });
 const EXAMPLES = join(ROOT, 'docs/examples');
 
 test('the example people and the result keep to their schemas, and the same input gives the same output', () => {
-  const people = readFileSync(join(EXAMPLES, 'people.json'), 'utf8'), validPeople = ajv.compile(schema('people')), validFitting = ajv.compile(schema('fitting'));
+  const people = readFileSync(join(EXAMPLES, 'people.json'), 'utf8'),
+    validPeople = ajv.compile(schema('people')),
+    validFitting = ajv.compile(schema('fitting'));
   expect([validPeople(JSON.parse(people)), validPeople.errors]).toEqual([true, null]);
   const first = fit(join(EXAMPLES, 'thursday-mixed.txt'), join(EXAMPLES, 'people.json'));
   expect(first.status).toBe(0);
@@ -36,7 +42,8 @@ test('text output tells who does what', () => {
   expect(stdout).toContain('doctor, midwife or physiotherapist');
 });
 
-const good = '- Tree\n', nobody = '{"people": [{"name": "A"}]}';
+const good = '- Tree\n',
+  nobody = '{"people": [{"name": "A"}]}';
 test.each([
   ['an unknown pose', '- Tree\n- Zebra crossing\n', nobody, '2026-11-26', /Line 2: "Zebra crossing".*Nearest: .+, .+, .+\./],
   ['not JSON', good, '{"people": [', '2026-11-26', /not JSON/],

@@ -1,4 +1,20 @@
-import { conditionById, daysBetween, gestationOn, isDate, isTooHighToPractise, parseReading, pressureClass, readHouseView, readPeople, stagePerson, USUAL_HOUSE_VIEW, dueDateFrom, CONDITIONS, HOUSE_VIEW_TOPICS, type Person } from '../src/index.js';
+import {
+  conditionById,
+  daysBetween,
+  gestationOn,
+  isDate,
+  isTooHighToPractise,
+  parseReading,
+  pressureClass,
+  readHouseView,
+  readPeople,
+  stagePerson,
+  USUAL_HOUSE_VIEW,
+  dueDateFrom,
+  CONDITIONS,
+  HOUSE_VIEW_TOPICS,
+  type Person,
+} from '../src/index.js';
 import { TODAY_RULES } from '../catalogue/rules/everyone.js';
 
 const ON = '2026-12-01';
@@ -12,31 +28,66 @@ const ruleIds = (raw: Record<string, unknown>, view?: Record<string, string>): s
 
 // REFERENCE 1: worked dates, exact arithmetic (Naegele's rule; ACOG CO 700 and CO 579).
 test.each([
-  ['2027-07-06', 63, 9, 0, 1], ['2027-06-02', 97, 13, 6, 1], ['2027-06-01', 98, 14, 0, 2], ['2027-04-21', 139, 19, 6, 2], ['2027-04-20', 140, 20, 0, 2],
-  ['2027-02-24', 195, 27, 6, 2], ['2027-02-23', 196, 28, 0, 3], ['2026-12-22', 259, 37, 0, 3], ['2026-12-01', 280, 40, 0, 3], ['2026-11-24', 287, 41, 0, 3],
+  ['2027-07-06', 63, 9, 0, 1],
+  ['2027-06-02', 97, 13, 6, 1],
+  ['2027-06-01', 98, 14, 0, 2],
+  ['2027-04-21', 139, 19, 6, 2],
+  ['2027-04-20', 140, 20, 0, 2],
+  ['2027-02-24', 195, 27, 6, 2],
+  ['2027-02-23', 196, 28, 0, 3],
+  ['2026-12-22', 259, 37, 0, 3],
+  ['2026-12-01', 280, 40, 0, 3],
+  ['2026-11-24', 287, 41, 0, 3],
 ] as const)('due %s on 1 December 2026: day %i, %iw%id, trimester %i', (due, days, weeks, rest, trimester) => {
   expect(gestationOn(due, ON)).toEqual({ days, weeks, rest, trimester });
 });
 
-test.each([['2024-02-29', '2024-12-05'], ['2026-02-24', '2026-12-01'], ['2026-05-01', '2027-02-05']])('last period %s: due %s', (period, due) => {
+test.each([
+  ['2024-02-29', '2024-12-05'],
+  ['2026-02-24', '2026-12-01'],
+  ['2026-05-01', '2027-02-05'],
+])('last period %s: due %s', (period, due) => {
   expect(dueDateFrom(period)).toBe(due);
 });
 
 // REFERENCE 2: ACC/AHA 2017, every edge of the table.
 test.each([
-  ['119/79', 'normal'], ['120/79', 'elevated'], ['119/80', 'stage 1'], ['129/79', 'elevated'], ['125/82', 'stage 1'], ['130/79', 'stage 1'], ['139/89', 'stage 1'],
-  ['140/70', 'stage 2'], ['118/90', 'stage 2'], ['180/120', 'stage 2'], ['181/80', 'severe'], ['150/121', 'severe'],
+  ['119/79', 'normal'],
+  ['120/79', 'elevated'],
+  ['119/80', 'stage 1'],
+  ['129/79', 'elevated'],
+  ['125/82', 'stage 1'],
+  ['130/79', 'stage 1'],
+  ['139/89', 'stage 1'],
+  ['140/70', 'stage 2'],
+  ['118/90', 'stage 2'],
+  ['180/120', 'stage 2'],
+  ['181/80', 'severe'],
+  ['150/121', 'severe'],
 ])('%s is %s', (reading, expected) => {
   expect(pressureClass(parseReading(reading)!)).toBe(expected);
 });
 
 // CLINICAL row 26 (AACVPR): the resting reading that stops a class is another border than the class.
-test.each([['180/110', false], ['181/80', true], ['150/111', true], ['165/114', true], ['139/89', false]])('%s at rest stops the class: %s', (reading, stops) => {
+test.each([
+  ['180/110', false],
+  ['181/80', true],
+  ['150/111', true],
+  ['165/114', true],
+  ['139/89', false],
+])('%s at rest stops the class: %s', (reading, stops) => {
   expect(isTooHighToPractise(parseReading(reading)!)).toBe(stops);
 });
 
 test.each(['', '120', '80/120', '999/80', 'high', '120/80/60', '30/20'])('"%s" is no reading', (text) => expect(parseReading(text)).toBeUndefined());
-test.each([['2027-02-28', true], ['2027-02-29', false], ['2028-02-29', true], ['2027-2-3', false], ['27-02-03', false], [20270203, false]])('%s is a date: %s', (text, real) => expect(isDate(text)).toBe(real));
+test.each([
+  ['2027-02-28', true],
+  ['2027-02-29', false],
+  ['2028-02-29', true],
+  ['2027-2-3', false],
+  ['27-02-03', false],
+  [20270203, false],
+])('%s is a date: %s', (text, real) => expect(isDate(text)).toBe(real));
 test('days are calendar days, also over a change of clocks', () => expect(daysBetween('2026-03-28', '2026-03-30')).toBe(2));
 
 describe('stages', () => {
@@ -58,12 +109,17 @@ describe('stages', () => {
     expect(alerts.some((alert) => alert.text.startsWith('Week 28 from 8 December'))).toBe(true);
   });
   test.each([
-    [{ control: 'uncontrolled' }, {}, 'uncontrolled'], [{ control: 'controlled' }, {}, 'unread'], [{}, {}, 'uncontrolled'],
-    [{ control: 'controlled', reading: '132/84', readingOn: '2026-11-20' }, {}, 'controlled'], [{ control: 'controlled', reading: '132/84', readingOn: '2026-10-01' }, {}, 'unread'],
-    [{ control: 'controlled', reading: '150/84', readingOn: '2026-11-20' }, {}, 'uncontrolled'], [{ control: 'controlled', reading: '132/84', readingOn: '2026-11-20' }, { bp: '152/80' }, 'uncontrolled'],
+    [{ control: 'uncontrolled' }, {}, 'uncontrolled'],
+    [{ control: 'controlled' }, {}, 'unread'],
+    [{}, {}, 'uncontrolled'],
+    [{ control: 'controlled', reading: '132/84', readingOn: '2026-11-20' }, {}, 'controlled'],
+    [{ control: 'controlled', reading: '132/84', readingOn: '2026-10-01' }, {}, 'unread'],
+    [{ control: 'controlled', reading: '150/84', readingOn: '2026-11-20' }, {}, 'uncontrolled'],
+    [{ control: 'controlled', reading: '132/84', readingOn: '2026-11-20' }, { bp: '152/80' }, 'uncontrolled'],
     [{ reading: '120/76', readingOn: '2026-11-25' }, {}, 'controlled'],
   ])('pressure %j, today %j: %s (CLINICAL row 27)', (details, today, control) => {
-    const condition = conditionById('high-blood-pressure'), { people } = readPeople([{ name: 'A', today }]);
+    const condition = conditionById('high-blood-pressure'),
+      { people } = readPeople([{ name: 'A', today }]);
     expect(condition.stage({ details, person: people[0]!, on: ON }).facts.control).toBe(control);
   });
   test('said to be controlled but high is asked about and read as the careful one', () => {
@@ -71,9 +127,14 @@ describe('stages', () => {
     expect(alerts.some((alert) => alert.kind === 'ask' && alert.text.includes('controlled'))).toBe(true);
   });
   test.each([
-    [{ today: { bp: '184/90' } }, true], [{ today: { bp: '150/92' } }, false], [{ conditions: [{ condition: 'pregnancy', dueDate: '2027-04-01' }], today: { bp: '142/80' } }, true],
-    [{ conditions: [{ condition: 'pregnancy', dueDate: '2027-04-01' }], today: { bleeding: true } }, true], [{ today: { bleeding: true } }, false], [{ today: { fever: true } }, true],
-    [{ today: { signs: ['chest pain'] } }, true], [{ today: { pain: 8 } }, false],
+    [{ today: { bp: '184/90' } }, true],
+    [{ today: { bp: '150/92' } }, false],
+    [{ conditions: [{ condition: 'pregnancy', dueDate: '2027-04-01' }], today: { bp: '142/80' } }, true],
+    [{ conditions: [{ condition: 'pregnancy', dueDate: '2027-04-01' }], today: { bleeding: true } }, true],
+    [{ today: { bleeding: true } }, false],
+    [{ today: { fever: true } }, true],
+    [{ today: { signs: ['chest pain'] } }, true],
+    [{ today: { pain: 8 } }, false],
   ])('%j stops the class: %s', (raw, stopped) => expect(staged(raw).stopped).toBe(stopped));
   test('a high reading today counts whatever was known before, but not under 13', () => {
     expect(ruleIds({ today: { bp: '150/92' } })).toContain('high-blood-pressure.head-down');
@@ -81,7 +142,9 @@ describe('stages', () => {
     expect(ruleIds({ born: '2016-01-01', heightCm: 140, today: { bp: '150/92' } })).not.toContain('high-blood-pressure.head-down');
   });
   test('an acute disc brings its question of the day and its emergency signs', () => {
-    const texts = staged({ conditions: [{ condition: 'disc', phase: 'acute' }] }).alerts.map((alert) => alert.text).join(' ');
+    const texts = staged({ conditions: [{ condition: 'disc', phase: 'acute' }] })
+      .alerts.map((alert) => alert.text)
+      .join(' ');
     expect(texts).toMatch(/down the leg.*saddle/);
   });
   test('children and older adults are known from the date of birth', () => {
@@ -91,8 +154,15 @@ describe('stages', () => {
   });
   // REFERENCE 3 and 4: CDC STEADI.
   test.each([
-    [{ chairStands: 9 }, 'woman', '1955-01-01', true], [{ chairStands: 10 }, 'woman', '1955-01-01', false], [{ chairStands: 11 }, 'man', '1955-01-01', true], [{ chairStands: 12 }, 'man', '1955-01-01', false],
-    [{ tugSeconds: 12 }, 'man', '1955-01-01', true], [{ tugSeconds: 11.9 }, 'man', '1955-01-01', false], [{ tandemSeconds: 9.9 }, 'man', '1955-01-01', true], [{ tandemSeconds: 10 }, 'man', '1955-01-01', false], [{ fallsLastYear: 1 }, 'woman', '1955-01-01', true],
+    [{ chairStands: 9 }, 'woman', '1955-01-01', true],
+    [{ chairStands: 10 }, 'woman', '1955-01-01', false],
+    [{ chairStands: 11 }, 'man', '1955-01-01', true],
+    [{ chairStands: 12 }, 'man', '1955-01-01', false],
+    [{ tugSeconds: 12 }, 'man', '1955-01-01', true],
+    [{ tugSeconds: 11.9 }, 'man', '1955-01-01', false],
+    [{ tandemSeconds: 9.9 }, 'man', '1955-01-01', true],
+    [{ tandemSeconds: 10 }, 'man', '1955-01-01', false],
+    [{ fallsLastYear: 1 }, 'woman', '1955-01-01', true],
   ])('screening %j, %s born %s: a hand on something %s', (screening, sex, born, unsteady) => {
     expect(ruleIds({ born, sex, screening }).includes('older-adult.hand-support')).toBe(unsteady);
   });

@@ -9,15 +9,53 @@ const named = (text: string): string => {
 
 // What teachers write (common practice), and what it must mean. A plain name asks for the usual variant.
 test.each([
-  ['Downward-facing dog', 'downward-facing-dog.full'], ['down dog', 'downward-facing-dog.full'], ['DOWNWARD DOG', 'downward-facing-dog.full'], ['adho mukha svanasana', 'downward-facing-dog.full'],
-  ['Adho Mukha Śvānāsana', 'downward-facing-dog.full'], ['dog with hands on a chair back', 'downward-facing-dog.chair-back'], ['dog at the wall', 'downward-facing-dog.wall'],
-  ['tree', 'tree.full'], ['Tree pose', 'tree.full'], ['tree with a hand on the wall', 'tree.hand-on-wall'], ['vrikshasana', 'tree.full'], ['Vṛkṣāsana', 'tree.full'], ['tree on a chair', 'tree.chair'],
-  ['cobra', 'cobra.full'], ['cobra on the forearms', 'cobra.forearms'], ['sphinx', 'cobra.forearms'], ['Bhujaṅgāsana', 'cobra.full'], ['superman', 'locust.full'], ['salabhasana', 'locust.full'],
-  ["child's pose", 'childs-pose.full'], ['Childs Pose', 'childs-pose.full'], ['balasana', 'childs-pose.full'], ['legs up the wall', 'legs-up-the-wall.full'], ['viparita karani', 'legs-up-the-wall.full'],
-  ['shoulderstand', 'shoulder-stand.blankets'], ['sarvangasana', 'shoulder-stand.blankets'], ['Salamba Sarvāṅgāsana', 'shoulder-stand.blankets'], ['shavasana', 'final-rest.flat'], ['Śavāsana', 'final-rest.flat'],
-  ['final rest on the side', 'final-rest.side'], ['figure four in the chair', 'figure-four.chair'], ['warrior II', 'warrior-two.full'], ['cat cow', 'cat-cow.all-fours'], ['cat and cow on a chair', 'cat-cow.chair'],
-  ['plank from the knees', 'plank.knees'], ['bird dog', 'opposite-arm-and-leg.full'], ['opposite arm and leg', 'opposite-arm-and-leg.full'], ['standing forward fold', 'standing-forward-fold.full'], ['uttanasana', 'standing-forward-fold.full'],
-  ['half forward fold', 'half-forward-fold.chair-back'], ['triangel', 'triangle.block'], ['malasana', 'garland.full'], ['tree.hand-on-wall', 'tree.hand-on-wall'], ['seated breath', 'seated-breath.chair'], ['seated side bend', 'side-bend.chair'], ["rest in child's pose", 'childs-pose.full'], ['standing side bend', 'side-bend.standing'],
+  ['Downward-facing dog', 'downward-facing-dog.full'],
+  ['down dog', 'downward-facing-dog.full'],
+  ['DOWNWARD DOG', 'downward-facing-dog.full'],
+  ['adho mukha svanasana', 'downward-facing-dog.full'],
+  ['Adho Mukha Śvānāsana', 'downward-facing-dog.full'],
+  ['dog with hands on a chair back', 'downward-facing-dog.chair-back'],
+  ['dog at the wall', 'downward-facing-dog.wall'],
+  ['tree', 'tree.full'],
+  ['Tree pose', 'tree.full'],
+  ['tree with a hand on the wall', 'tree.hand-on-wall'],
+  ['vrikshasana', 'tree.full'],
+  ['Vṛkṣāsana', 'tree.full'],
+  ['tree on a chair', 'tree.chair'],
+  ['cobra', 'cobra.full'],
+  ['cobra on the forearms', 'cobra.forearms'],
+  ['sphinx', 'cobra.forearms'],
+  ['Bhujaṅgāsana', 'cobra.full'],
+  ['superman', 'locust.full'],
+  ['salabhasana', 'locust.full'],
+  ["child's pose", 'childs-pose.full'],
+  ['Childs Pose', 'childs-pose.full'],
+  ['balasana', 'childs-pose.full'],
+  ['legs up the wall', 'legs-up-the-wall.full'],
+  ['viparita karani', 'legs-up-the-wall.full'],
+  ['shoulderstand', 'shoulder-stand.blankets'],
+  ['sarvangasana', 'shoulder-stand.blankets'],
+  ['Salamba Sarvāṅgāsana', 'shoulder-stand.blankets'],
+  ['shavasana', 'final-rest.flat'],
+  ['Śavāsana', 'final-rest.flat'],
+  ['final rest on the side', 'final-rest.side'],
+  ['figure four in the chair', 'figure-four.chair'],
+  ['warrior II', 'warrior-two.full'],
+  ['cat cow', 'cat-cow.all-fours'],
+  ['cat and cow on a chair', 'cat-cow.chair'],
+  ['plank from the knees', 'plank.knees'],
+  ['bird dog', 'opposite-arm-and-leg.full'],
+  ['opposite arm and leg', 'opposite-arm-and-leg.full'],
+  ['standing forward fold', 'standing-forward-fold.full'],
+  ['uttanasana', 'standing-forward-fold.full'],
+  ['half forward fold', 'half-forward-fold.chair-back'],
+  ['triangel', 'triangle.block'],
+  ['malasana', 'garland.full'],
+  ['tree.hand-on-wall', 'tree.hand-on-wall'],
+  ['seated breath', 'seated-breath.chair'],
+  ['seated side bend', 'side-bend.chair'],
+  ["rest in child's pose", 'childs-pose.full'],
+  ['standing side bend', 'side-bend.standing'],
 ])('"%s" is %s', (written, expected) => expect(named(written)).toBe(expected));
 
 test.each(['frog hop', 'dancer', 'xyzzy', ''])('"%s" is not guessed: three nearest names come back', (written) => {
@@ -30,16 +68,24 @@ test('every pose is found by its own names', () => {
 });
 
 test('every condition is found by its names', () => {
-  for (const [written, id] of [['high bp', 'high-blood-pressure'], ['Hypertension', 'high-blood-pressure'], ['slipped disc', 'lumbar-disc'], ['wheelchair', 'wheelchair-user'], ['expecting', 'pregnancy']] as const) {
+  for (const [written, id] of [
+    ['high bp', 'high-blood-pressure'],
+    ['Hypertension', 'high-blood-pressure'],
+    ['slipped disc', 'lumbar-disc'],
+    ['wheelchair', 'wheelchair-user'],
+    ['expecting', 'pregnancy'],
+  ] as const) {
     const found = resolveCondition(written);
     expect('id' in found && found.id).toBe(id);
   }
 });
 
 test('folding does not depend on case or diacritics', () => {
-  fc.assert(fc.property(fc.constantFrom(...POSES.flatMap((pose) => pose.sanskrit ?? [])), (name) => {
-    expect(fold(name.toUpperCase())).toBe(fold(name.normalize('NFD').replace(/\p{M}/gu, '')));
-  }));
+  fc.assert(
+    fc.property(fc.constantFrom(...POSES.flatMap((pose) => pose.sanskrit ?? [])), (name) => {
+      expect(fold(name.toUpperCase())).toBe(fold(name.normalize('NFD').replace(/\p{M}/gu, '')));
+    }),
+  );
 });
 
 const EXAMPLE = `# Thursday Mixed
@@ -59,8 +105,12 @@ test('the example of the format reads as it should', () => {
   expect(errors).toEqual([]);
   expect(sequence).toMatchObject({ title: 'Thursday Mixed', minutes: 60 });
   expect(sequence.steps.map(({ number, section, hold, sides, variant }) => [number, section, hold.unit, hold.count, sides.join(), variant.id])).toEqual([
-    [1, 'Floor', 'rounds', 6, '', 'cat-cow.all-fours'], [2, 'Floor', 'breaths', 5, '', 'downward-facing-dog.full'], [3, 'Floor', 'seconds', 30, 'right,left', 'tree.full'],
-    [4, 'Floor', 'breaths', 3, 'right', 'triangle.block'], [5, 'Floor', 'seconds', 300, '', 'final-rest.flat'], [6, 'Floor', 'rounds', 8, '', 'cat-cow.all-fours'],
+    [1, 'Floor', 'rounds', 6, '', 'cat-cow.all-fours'],
+    [2, 'Floor', 'breaths', 5, '', 'downward-facing-dog.full'],
+    [3, 'Floor', 'seconds', 30, 'right,left', 'tree.full'],
+    [4, 'Floor', 'breaths', 3, 'right', 'triangle.block'],
+    [5, 'Floor', 'seconds', 300, '', 'final-rest.flat'],
+    [6, 'Floor', 'rounds', 8, '', 'cat-cow.all-fours'],
   ]);
   expect(sequence.steps[2]!.note).toBe('wall for anyone who wants it');
 });
@@ -76,12 +126,21 @@ test('an unknown pose names its line and what is near; the other lines are read'
   expect(unknown[0]!.nearest).toHaveLength(3);
 });
 
-test.each([['minutes: 2\n- Tree', /minutes/], ['', /no step/], ['- Tree, 0 breaths', /cannot be right/], ['Tree', /neither a step/]])('%j: a clear message', (source, message) => {
+test.each([
+  ['minutes: 2\n- Tree', /minutes/],
+  ['', /no step/],
+  ['- Tree, 0 breaths', /cannot be right/],
+  ['Tree', /neither a step/],
+])('%j: a clear message', (source, message) => {
   expect(parseSequence(source).errors[0]!.message).toMatch(message);
 });
 
 test('reading never throws, whatever is pasted', () => {
-  fc.assert(fc.property(fc.string({ unit: 'grapheme', maxLength: 200 }), (source) => { parseSequence(source); }));
+  fc.assert(
+    fc.property(fc.string({ unit: 'grapheme', maxLength: 200 }), (source) => {
+      parseSequence(source);
+    }),
+  );
 });
 
 test('one pose never has the same purpose as nothing', () => {

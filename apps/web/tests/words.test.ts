@@ -1,0 +1,142 @@
+/** What the screens say and how they group: plain functions, held against worked classes. */
+import { fitClass, floorVisits, parseSequence, readPeople, USUAL_HOUSE_VIEW, type Fitting, type Level } from '@lotus-steady/core';
+import { groupLanes } from '../src/features/fitting/groupLanes.js';
+import { measureWords } from '../src/features/fitting/measureWords.js';
+import { momentsOf } from '../src/features/teach/moments.js';
+import { sayClock, sayDate, sayHold, sayProps, shortNames } from '../src/ui/say.js';
+import { sayWay } from '../src/ui/sayWay.js';
+
+const ON = '2026-12-01';
+const fit = (source: string, people: readonly Record<string, unknown>[]): Fitting => {
+  const { people: read, errors } = readPeople(people, ON);
+  expect(errors).toEqual([]);
+  return fitClass({ sequence: parseSequence(source).sequence, people: read, on: ON, houseView: USUAL_HOUSE_VIEW });
+};
+const PEOPLE = [
+  { name: 'Ann Well' },
+  { name: 'Ben Well' },
+  { name: 'Una Press', conditions: [{ condition: 'hypertension', control: 'uncontrolled' }] },
+  { name: 'Ola Press', conditions: [{ condition: 'hypertension', control: 'uncontrolled' }] },
+  { name: 'Wim Wheel', conditions: ['wheelchair'] },
+];
+
+describe('grouping a fitting', () => {
+  const rows = groupLanes(fit('- Downward-facing dog, 5 breaths\n- Tree, 20 s each side', PEOPLE));
+  test('as written stands once, with everyone who does it', () => {
+    expect(rows[0]!.written!.people.map(({ name }) => name)).toEqual(['Ann Well', 'Ben Well']);
+  });
+  test('who does the same is one group', () => {
+    expect(rows[0]!.differing.map((group) => group.people.map(({ name }) => name))).toEqual([['Una Press', 'Ola Press'], ['Wim Wheel']]);
+  });
+  test('eased comes before swapped', () => {
+    expect(rows[0]!.differing.map((group) => group.entry.verdict)).toEqual(['eased', 'swapped']);
+  });
+  test('nobody is lost and nobody is there twice', () => {
+    for (const row of rows) {
+      const names = [row.written, ...row.differing].flatMap((group) => group?.people.map(({ name }) => name) ?? []);
+      expect(names.sort()).toEqual(PEOPLE.map(({ name }) => name).sort());
+    }
+  });
+  test('a step that nobody does as written says so', () => {
+    expect(groupLanes(fit('- Plank', [PEOPLE[4]!]))[0]!.written).toBeUndefined();
+  });
+  test('one person with two sides is in two groups', () => {
+    const [row] = groupLanes(fit('- Opposite arm and leg, 4 breaths each side', [{ name: 'A', ranges: { shoulderFlexionRight: 100 } }]));
+    expect(row!.written!.entry.sides).toEqual(['left']);
+    expect(row!.differing.map((group) => group.entry.sides)).toEqual([['right']]);
+  });
+});
+
+describe('moments of teaching', () => {
+  const moments = momentsOf(fit('- Mountain, 5 breaths\n- Tree, 20 s each side\n- Triangle, left, 3 breaths', PEOPLE));
+  test('each side is a moment of its own, right first', () => {
+    expect(moments.map(({ step, side }) => [step.step, side])).toEqual([
+      [1, undefined],
+      [2, 'right'],
+      [2, 'left'],
+      [3, 'left'],
+    ]);
+  });
+  test('the hold is the longest in the room', () => {
+    expect(moments[1]!.seconds).toBe(20);
+    expect(moments[0]!.seconds).toBeCloseTo(27.5, 6);
+  });
+  test('who differs is named at both sides', () => {
+    for (const moment of moments.slice(1, 3)) expect(moment.differing.map(({ name }) => name)).toContain('Wim Wheel');
+  });
+  test('a class without people is still walked through', () => {
+    expect(momentsOf(fit('- Mountain\n- Bridge', [])).map(({ step }) => step.step)).toEqual([1, 2]);
+  });
+});
+
+describe('words', () => {
+  test.each([
+    [{ breaths: 5, seconds: 27.5 }, '5 breaths'],
+    [{ breaths: 1, seconds: 5.5 }, '1 breath'],
+    [{ breaths: 4.2, seconds: 23 }, '4.2 breaths'],
+    [{ rounds: 6, seconds: 33 }, '6 rounds'],
+    [{ seconds: 30 }, '30 s'],
+    [{ seconds: 90 }, '90 s'],
+    [{ seconds: 300 }, '5 min'],
+    [{ seconds: 60 }, '60 s'],
+  ])('%j is "%s"', (hold, words) => expect(sayHold(hold)).toBe(words));
+  test.each([
+    [0, '0:00'],
+    [88, '1:28'],
+    [60, '1:00'],
+    [605, '10:05'],
+    [3599, '59:59'],
+  ])('%i seconds are %s', (seconds, words) => expect(sayClock(seconds)).toBe(words));
+  test('a date is said as one says it', () => expect(sayDate('2026-11-26')).toBe('Thursday 26 November'));
+  test.each([
+    [[], ''],
+    [[{ prop: 'chair', count: 1 }], '1 chair'],
+    [
+      [
+        { prop: 'block', count: 1 },
+        { prop: 'block', count: 1 },
+      ],
+      '2 blocks',
+    ],
+    [
+      [
+        { prop: 'wall', count: 1 },
+        { prop: 'blanket', count: 3 },
+      ],
+      'wall, 3 blankets',
+    ],
+  ])('%j are "%s"', (props, words) => expect(sayProps(props)).toBe(words));
+  test('first names, unless two share one', () => {
+    expect([...shortNames(['Ann Well', 'Ann Other', 'Ben Lark']).values()]).toEqual(['Ann Well', 'Ann Other', 'Ben']);
+  });
+  test.each<[Level[], number]>([
+    [[], 0],
+    [['chair', 'standing'], 0],
+    [['lying'], 1],
+    [['chair', 'all-fours', 'lying', 'standing', 'lying'], 2],
+    [['kneeling', 'squatting', 'kneeling'], 2],
+  ])('%j is %i visits to the floor', (levels, visits) => expect(floorVisits(levels)).toBe(visits));
+});
+
+describe('the way someone does a step', () => {
+  const entry = (source: string, person: Record<string, unknown>) => fit(source, [{ name: 'A', ...person }]).lanes[0]!.steps[0]!;
+  test.each([
+    ['- Downward-facing dog, 5 breaths', { conditions: [{ condition: 'hypertension', control: 'uncontrolled' }] }, 'hands on a chair back'],
+    ['- Locust, 4 breaths', { conditions: ['wheelchair'] }, 'Chest lift, on a chair, hands on the seat'],
+    ['- Tree, 20 s', { born: '1955-01-01' }, 'a chair within reach'],
+    ['- Tree, 30 s', { born: '2019-06-01', heightCm: 118 }, '14 s only'],
+  ])('%s, %j: %s', (source, person, words) => expect(sayWay(entry(source, person))).toBe(words));
+});
+
+describe('measures in words', () => {
+  test('a number against a number is drawn, and its bar reaches past both', () => {
+    const { drawn, most, unit, words } = measureWords('headBelowHeart', 52, 5);
+    expect([drawn, unit, words]).toEqual([true, ' cm', 'Head below heart']);
+    expect(most).toBeGreaterThan(52);
+  });
+  test.each(['closedTwist', 'inverted', 'oneLeg', 'supine', 'jumping'])('%s is said, not drawn', (measure) =>
+    expect(measureWords(measure, 1, 0).drawn).toBe(false),
+  );
+  test('a level is said, not drawn', () => expect(measureWords('level', 'prone', 'not prone').drawn).toBe(false));
+  test('an own range reads as the joint it is about', () => expect(measureWords('shoulderFlexionRight', 170, 120).words).toBe('Shoulder flexion right'));
+});
