@@ -144,14 +144,14 @@ test('leaving a half-written record asks first', async ({ page }) => {
   await page.goto('/classes');
   await page.getByRole('link', { name: 'After class, Bump and Breathe' }).click();
   await page.getByLabel('Pain before, Petra Vane').fill('4');
-  let asked = '';
-  page.once('dialog', (dialog) => {
-    asked = dialog.message();
-    void dialog.dismiss();
-  });
-  await page.getByRole('link', { name: 'People', exact: true }).click();
+  const asks = page.waitForEvent('dialog');
+  const leaves = page.getByRole('link', { name: 'People', exact: true }).click();
+  const dialog = await asks;
+  expect(dialog.message()).toContain('without saving');
+  await dialog.dismiss();
+  await leaves;
+  await expect(page).toHaveURL(/\/after$/);
   await expect(page.getByLabel('Pain before, Petra Vane')).toHaveValue('4');
-  expect(asked).toContain('without saving');
 });
 
 test('lists, the about page and a wrong address are accessible', async ({ page }) => {
