@@ -146,7 +146,7 @@ export const standingPoses: readonly Pose[] = [
           symmetric: true, posture: { pitch: 96, lumbar: 40, thorax: 24, neck: 8, hip: [100, 4, 0], knee: 8, ankle: 2, shoulder: [120, 4, 0], elbow: 10, forearm: 60, wrist: 10 },
           on: [['floor', 'sole tips?']], balance: 'heelR ballR', free: 'legs arms', apart: 'thighR-torso thighL-torso',
         }],
-        view: [10, 10], declared: stretching(0, 1), cues: ['Soften the knees and let the back hang.', 'Come up slowly, hands on the thighs.'],
+        view: [10, 10], declared: stretching(0, 1, { hang: true }), cues: ['Soften the knees and let the back hang.', 'Come up slowly, hands on the thighs.'],
       },
     ],
   },

@@ -27,7 +27,7 @@ export interface FitInput { sequence: Sequence; people: readonly Person[]; on: s
 type Draft = Omit<LaneStep, 'clock'>;
 
 /** Asked seconds for one side, for one person. */
-export function askedSeconds({ hold, variant }: Pick<Step, 'hold' | 'variant'>, person: Person, on: string): number {
+export function askedSeconds({ hold, variant }: Pick<Step, 'hold' | 'variant'>, person: Pick<Person, 'born'>, on: string): number {
   return hold.unit === 'seconds' ? hold.count : hold.count * breathSeconds(person, variant.breath, on);
 }
 
@@ -143,8 +143,7 @@ function clockOf(sequence: Sequence, lanes: readonly Draft[][][], people: readon
   const seen = new Set<string>();
   let at = 0, level: Level | undefined;
   return sequence.steps.map((step, i) => {
-    const alone = { seconds: askedSeconds(step, people[0] ?? { born: undefined } as unknown as Person, on), sides: step.sides.length };
-    const spans = lanes.length ? lanes.map((drafts) => drafts[i]!.reduce((sum, entry) => sum + spanOf(entry.hold.seconds, entry.sides.length), 0)) : [spanOf(alone.seconds, alone.sides)];
+    const spans = lanes.length ? lanes.map((drafts) => drafts[i]!.reduce((sum, entry) => sum + spanOf(entry.hold.seconds, entry.sides.length), 0)) : [spanOf(askedSeconds(step, {}, on), step.sides.length)];
     const older = people.some((person) => person.born && ageOn(person.born, on) >= 65);
     const change = level && level !== step.variant.level ? (older ? PACE.changeLevelOlder : PACE.changeLevel) : 0;
     const talk = seen.has(step.pose.id) ? PACE.talkKnown : PACE.talkNew;

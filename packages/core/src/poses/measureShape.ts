@@ -50,6 +50,10 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   const faceUp = rotate(frames.T8!.rotation, [1, 0, 0])[1];
   m.supine = m.trunkIncline < 35 && faceUp > 0.5 ? 1 : 0;
 
+  // Which way the face looks, as the height of its direction: 1 straight up or down, 0 level.
+  const gaze = rotate(frames.head!.rotation, [1, 0, 0])[1];
+  m.faceUp = positive(gaze); m.faceDown = positive(-gaze);
+
   m.handsShare = carried(HANDS); m.forearmsShare = carried(FOREARMS); m.kneesShare = SIDES.reduce((sum, side) => sum + (posture[`knee${side}`] > BENT && !m.supine ? share[`knee${side}`] ?? 0 : 0), 0);
   m.feetShare = carried(FEET); m.seatShare = carried(SEAT);
   const neck = carried(NECK);
@@ -102,6 +106,7 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   const { declared } = variant;
   m.abdominalLoad = declared.abdominalLoad; m.isometric = declared.isometric; m.met = declared.met;
   m.eyesClosed = declared.eyesClosed ? 1 : 0; m.heelsLifted = declared.heelsLifted ? 1 : 0;
+  m.bind = declared.bind ? 1 : 0; m.hang = declared.hang ? 1 : 0; m.strap = declared.strap ? 1 : 0;
   m.eyeContact = declared.eyeContact ? 1 : 0; m.closedTwist = declared.closedTwist ? 1 : 0;
   m.jumping = declared.impact === 'jumping' || declared.impact === 'hopping' ? 1 : 0;
   m.contactGap = shape.misfit.contact;

@@ -7,7 +7,7 @@ export const MIDLINE_MEASURES = [
   'headBelowHeart', 'eyesBelowHeart', 'pelvisAboveHeart', 'legsAboveHeart', 'armsAboveHeart', 'trunkIncline', 'inverted',
   'handsShare', 'forearmsShare', 'neckShare', 'kneesShare', 'feetShare', 'seatShare',
   'balanceMargin', 'supports', 'oneLeg', 'feetApart', 'bellyPressed', 'supine', 'comHeight',
-  'abdominalLoad', 'isometric', 'eyesClosed', 'heelsLifted', 'eyeContact', 'jumping', 'met', 'contactGap',
+  'faceUp', 'faceDown', 'abdominalLoad', 'isometric', 'eyesClosed', 'heelsLifted', 'eyeContact', 'bind', 'hang', 'strap', 'jumping', 'met', 'contactGap',
 ] as const;
 
 /** Measures of a limb: each exists for the right and the left. */

@@ -28,6 +28,12 @@ export interface Declared {
   heelsLifted?: true;
   /** Something presses on the eyes. */
   eyeContact?: true;
+  /** Hands or arms are clasped behind, or hold each other round a limb. */
+  bind?: true;
+  /** The weight hangs in a joint or from the arms. */
+  hang?: true;
+  /** A strap goes round trunk or limb. */
+  strap?: true;
   /** The arm is taken across the opposite thigh. */
   closedTwist?: true;
   /** METs, with the compendium category they are taken from. */
