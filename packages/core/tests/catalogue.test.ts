@@ -42,10 +42,10 @@ test.each(ids)('%s: contacts within 1 cm, nothing sunk by 2 cm, joints within hu
   const { variant } = variantById(id);
   variant.frames.forEach((shape) => {
     const { misfit } = solveShape(shape, variant.props, 165);
-    expect(misfit.contact).toBeLessThan(1.2);
+    expect(misfit.contact).toBeLessThan(1);
     expect(misfit.under).toBeLessThan(2);
     expect(misfit.clash).toBeLessThan(2);
-    expect(misfit.limit).toBeLessThan(5);
+    expect(misfit.limit).toBeLessThan(2);
   });
 });
 

@@ -137,6 +137,12 @@ test('who must not practise today sits out every step, said once', () => {
   expect(alerts.filter((alert) => alert.kind === 'stop')).toHaveLength(1);
 });
 
+test('where nothing suits she sits out, and a chair that breaks a limit is not called met', () => {
+  const entry = one('Tree, 20 s each side', { ranges: { kneeFlexionRight: 1, kneeFlexionLeft: 1, hipFlexionRight: 1, hipFlexionLeft: 1, ankleFlexionRight: 0, ankleFlexionLeft: 0 }, can: { floor: false } });
+  expect(entry.verdict).toBe('rest');
+  expect(entry.findings.some((finding) => finding.rule.startsWith('own.') && !finding.met)).toBe(true);
+});
+
 test('the house view decides: nothing head-down against as usual', () => {
   const person = { conditions: [{ condition: 'high-blood-pressure', control: 'controlled', reading: '128/78', readingOn: '2026-11-28' }] };
   expect(one('Downward-facing dog, 5 breaths', person).verdict).toBe('eased');

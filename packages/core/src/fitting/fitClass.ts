@@ -13,7 +13,7 @@ import { stagePerson, type StagedPerson } from '../rules/stagePerson.js';
 import { USE_NAMES, type Sum } from '../rules/types.js';
 import type { Sequence, Step } from '../sequence/parseSequence.js';
 import { breathSeconds, PACE } from '../timing/pace.js';
-import { askedBreaches, candidatesFor, judgedFor, standingOf, type Ask, type Candidate } from './candidates.js';
+import { askedBreaches, candidatesFor, judgedFor, standingOf, trialOf, type Ask, type Candidate } from './candidates.js';
 import { floorVisits } from './floorVisits.js';
 import { propsOf } from './propsOf.js';
 import type { Finding, Fitting, Lane, LaneStep, PropUse } from './types.js';
@@ -111,11 +111,13 @@ function describe(ask: Ask, step: Step, staged: StagedPerson, pose: Pose, varian
 
 /** Nothing suits, or the person must not practise today: sitting out on a chair. */
 function sitOut(ask: Ask, step: Step, staged: StagedPerson): Draft {
-  const { pose, variant } = variantById('final-rest.chair');
+  const { pose, variant } = variantById('final-rest.chair'), trial = trialOf(ask, staged, pose, variant, ask.holdSeconds, undefined);
+  // Who sits the class out takes no shape at all; otherwise the chair too is held against the rule.
+  const met = (breach: Breach): boolean => staged.stopped || !standingOf(breach, trial, staged).broken;
   return {
     ...describe(ask, step, staged, pose, variant, 'rest', ask.holdSeconds, undefined), sides: [], props: propsOf(variant),
     cues: staged.stopped ? ['Sits out today.'] : ['Rest here, or follow the breath.'], alternatives: [],
-    findings: (ask.sides.length ? ask.sides : [undefined]).slice(0, 1).flatMap((side) => askedBreaches(ask, staged, side)).map((breach) => finding(breach, 'asked', true)),
+    findings: (ask.sides.length ? ask.sides : [undefined]).slice(0, 1).flatMap((side) => askedBreaches(ask, staged, side)).map((breach) => finding(breach, 'asked', met(breach))),
   };
 }
 

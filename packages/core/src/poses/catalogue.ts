@@ -16,15 +16,7 @@ const stored = JSON.parse(SOLVED_JSON) as StoredCatalogue;
 /** Names the data that the measures were computed from: a date and a hash. */
 export const CATALOGUE_VERSION = stored.version;
 
-const posesById = new Map(POSES.map((pose) => [pose.id, pose]));
 const variantsById = new Map(POSES.flatMap((pose) => pose.ladder.map((variant) => [variant.id, { pose, variant }])));
-
-/** A pose by id. @throws RangeError for an id that is not in the catalogue */
-export function poseById(id: string): Pose {
-  const pose = posesById.get(id);
-  if (!pose) throw new RangeError(`No pose "${id}" in the catalogue.`);
-  return pose;
-}
 
 /** A variant and its pose by id. @throws RangeError for an id that is not in the catalogue */
 export function variantById(id: string): { pose: Pose; variant: Variant } {

@@ -5,7 +5,7 @@ import type { Breath } from '../poses/types.js';
 /** Seconds that things take. Common practice, no published source; adjustable here and nowhere else. */
 export const PACE = {
   breath: 5.5, slowBreath: 9, childBreath: 3.5,
-  changeSide: 5, changeLevel: 10, changeLevelOlder: 30, setProps: 15, talkNew: 8, talkKnown: 3,
+  changeSide: 5, changeLevel: 10, changeLevelOlder: 30, talkNew: 8, talkKnown: 3,
 } as const;
 
 /** Under this age breaths are counted as a child's. */
