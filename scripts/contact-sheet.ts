@@ -1,7 +1,7 @@
 /** `npm run sheet [-- words --dark --small]`: every variant as a figure with its misfit and main measures, to look at; small is the 96 pixels of a list. Writes .cache/sheet.html and, where Chromium is at hand, .cache/sheet.png. */
 import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
-import { measureShape, POSES, solveShape, type Pose, type Variant } from '@lotus-steady/core/solving';
+import { measureShape, POSES, solveShape, WAYS, type Variant } from '@lotus-steady/core/solving';
 import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
 
 const words = process.argv.slice(2), dark = words.includes('--dark'), [width, height, columns] = words.includes('--small') ? [96, 84, 14] as const : [200, 170, 7] as const;
@@ -11,7 +11,7 @@ const colours = dark
   : '--fig-paper:#fbf7ef;--fig-top:#2b6f73;--fig-leg:#363f68;--fig-skin:#ce9874;--fig-hair:#46362e;--fig-wood:#be9460;--fig-cloth:#d9b98a;--fig-mat:#e4d8c2;--fig-wall:#ece4d4;--fig-eye:#3b2f2a;--fig-shadow:#5b4526;--fig-edge:#60421e';
 
 const tiles: string[] = [], rows: string[] = [];
-const each = (pose: Pose, variant: Variant): void => variant.frames.forEach((shape, i) => {
+const each = (variant: Variant): void => variant.frames.forEach((shape, i) => {
   const started = performance.now(), solved = solveShape(shape, variant.props), ms = performance.now() - started, m = measureShape(solved, variant);
   const svg = drawFigure({ posture: solved.posture, heightCm: 165, props: variant.props, view: variant.view }, { width, height, margin: width < 130 ? 4 : 8 });
   const bad = Object.entries(solved.misfit).filter(([kind, value]) => value > (kind === 'tilt' || kind === 'limit' ? 3 : kind === 'point' ? 2.5 : 1)).map(([kind, value]) => `${kind} ${value.toFixed(1)}`).join(' ');
@@ -20,7 +20,7 @@ const each = (pose: Pose, variant: Variant): void => variant.frames.forEach((sha
   rows.push([`${variant.id} ${i}`.padEnd(42), n(ms), n(m.headBelowHeart, 1), n(m.eyesBelowHeart, 1), n(m.lumbarFlexion), n(m.lumbarExtension), n(m.thoracicFlexion), n(m.thoracicExtension), n(m.neckFlexion), n(m.neckExtension), n(m.handsShare, 2), n(m.neckShare, 2), n(m.kneesShare, 2), n(m.feetShare, 2), n(m.balanceMargin, 1), `inv${m.inverted} one${m.oneLeg} sup${m.supine}`, n(m.feetApart, 1),
     'hipR', n(m.hipFlexionRight), n(m.hipAbductionRight), 'hipL', n(m.hipFlexionLeft), n(m.hipExtensionLeft), n(m.hipAbductionLeft), 'sh', n(m.shoulderFlexionRight), n(m.shoulderAbductionRight), n(m.shoulderExtensionRight), 'kn', n(m.kneeFlexionRight), n(m.kneeFlexionLeft), bad].join(' '));
 });
-for (const pose of POSES) for (const variant of pose.ladder) if (!wanted.length || wanted.some((word) => variant.id.includes(word))) each(pose, variant);
+for (const variant of [...POSES.flatMap((pose) => pose.ladder), ...WAYS.map((way) => way.variant)]) if (!wanted.length || wanted.some((word) => variant.id.includes(word))) each(variant);
 console.log('variant'.padEnd(42), '   ms  ear  eyes lumF  lumE  thoF  thoE  neF   neE  hand  neck  knee  feet  marg');
 console.log(rows.join('\n'));
 mkdirSync('.cache', { recursive: true });

@@ -1,39 +1,61 @@
-/** `npm run solve`: puts every variant on its contacts for every stored height and writes catalogue/generated/solved.ts. Only what changed is solved again; `--all` solves everything. */
-import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
-import { fingerprint, MEASURE_NAMES, packPosture, POSES, scalesWithHeight, solveVariant, STORED_HEIGHTS, variantPrint, type Posture, type StoredCatalogue } from '@lotus-steady/core/solving';
+/**
+ * `npm run solve`: puts every variant on its contacts for every stored build and height and writes
+ * catalogue/generated/solved.ts. Only what changed is solved again; `--all` solves everything.
+ * Two processes share the work.
+ */
+import { fork } from 'node:child_process';
+import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { compact, fingerprint, POSES, solveAll, variantPrint, WAYS, type StoredCatalogue, type Variant } from '@lotus-steady/core/solving';
 
-const FILE = 'packages/core/catalogue/generated/solved.ts';
-const old: StoredCatalogue['variants'] = existsSync(FILE) && !process.argv.includes('--all')
-  ? (JSON.parse((await import(`../${FILE}`)).SOLVED_JSON) as StoredCatalogue).variants : {};
-const variants: StoredCatalogue['variants'] = {};
-const round = (value: number): number => Math.round(value * 1000) / 1000;
-let solvedCount = 0;
-for (const variant of POSES.flatMap((pose) => pose.ladder)) {
-  const print = variantPrint(variant);
-  if (old[variant.id]?.print === print) { variants[variant.id] = old[variant.id]!; continue; }
-  const started = performance.now(), middle = STORED_HEIGHTS.indexOf(165), solve = new Map<number, ReturnType<typeof solveVariant>>();
-  const run = (height: number, near?: readonly Posture[]): readonly Posture[] => {
-    const solution = solveVariant(variant, height, near);
-    solve.set(height, solution);
-    return solution.postures;
-  };
-  const first = run(165);
-  if (!scalesWithHeight(variant)) {
-    // Outwards from the author's height, each from its neighbour.
-    const walk = (heights: readonly number[]): void => { heights.reduce((near, height) => run(height, near), first); };
-    walk(STORED_HEIGHTS.slice(middle + 1));
-    walk(STORED_HEIGHTS.slice(0, middle).reverse());
+type Entry = StoredCatalogue['variants'][string];
+
+const FOLDER = 'packages/core/catalogue/generated', FILE = `${FOLDER}/solved.ts`, PROCESSES = 2;
+/** A part stays well under what tools handle in one piece, bytes. */
+const PART_BYTES = 1_500_000;
+const all: readonly Variant[] = [...POSES.flatMap((pose) => pose.ladder), ...WAYS.map((way) => way.variant)];
+
+const entryOf = (variant: Variant): Entry => ({ print: variantPrint(variant), builds: solveAll(variant) });
+
+if (process.send) {
+  // A helper: solves what it is sent, one at a time, until there is nothing left.
+  process.on('message', (id: string) => process.send!({ id, entry: entryOf(all.find((variant) => variant.id === id)!) }));
+} else {
+  const started = performance.now();
+  const made = existsSync(FILE) ? (await import(`../${FILE}`)) as { SOLVED_VERSION: string; SOLVED_PARTS: readonly string[] } : undefined;
+  const stored = made ? { version: made.SOLVED_VERSION, variants: Object.assign({}, ...made.SOLVED_PARTS.map((part) => JSON.parse(part) as object)) as StoredCatalogue['variants'] } : undefined;
+  const old = process.argv.includes('--all') ? {} : stored?.variants ?? {};
+  const todo = all.filter((variant) => old[variant.id]?.print !== variantPrint(variant)).map((variant) => variant.id), count = todo.length;
+  const fresh: Record<string, Entry> = {};
+  await Promise.all(Array.from({ length: Math.min(PROCESSES, count) }, () => new Promise<void>((resolve, reject) => {
+    const helper = fork(fileURLToPath(import.meta.url));
+    const next = (): void => {
+      const id = todo.shift();
+      if (id) helper.send(id);
+      else helper.disconnect();
+    };
+    helper.on('message', ({ id, entry }: { id: string; entry: Entry }) => {
+      fresh[id] = entry;
+      console.log(`${Object.keys(fresh).length} of ${count}: ${id}`);
+      next();
+    });
+    helper.on('exit', (code) => (code ? reject(new Error(`A solving process ended with ${code}.`)) : resolve()));
+    next();
+  })));
+  const kept = (id: string): Entry => { const { print, builds } = fresh[id] ?? old[id]!; return { print, builds: compact(builds) }; };
+  const parts: Record<string, Entry>[] = [];
+  let size = Infinity;
+  for (const { id } of all) {
+    const entry = kept(id), bytes = JSON.stringify(entry).length;
+    if (size + bytes > PART_BYTES) { parts.push({}); size = 0; }
+    parts[parts.length - 1]![id] = entry;
+    size += bytes;
   }
-  variants[variant.id] = { print, heights: Object.fromEntries([...solve.values()].sort((a, b) => a.heightCm - b.heightCm).map((solution) => [solution.heightCm, {
-    postures: solution.postures.map(packPosture), measures: MEASURE_NAMES.map((name) => round(solution.measures[name])), gap: round(solution.worstGapCm),
-  }])) };
-  solvedCount++;
-  console.log(`${variant.id} (${solve.size} heights, ${Math.round(performance.now() - started)} ms)`);
+  const texts = parts.map((part) => JSON.stringify(part)), print = fingerprint(texts.join('')), date = process.env.SOLVE_DATE ?? new Date().toISOString().slice(0, 10);
+  const version = stored?.version.endsWith(print) ? stored.version : `${date}.${print}`, note = '/** Written by npm run solve from the pose data; do not edit. */\n';
+  rmSync(FOLDER, { recursive: true, force: true });
+  mkdirSync(FOLDER, { recursive: true });
+  texts.forEach((text, i) => writeFileSync(`${FOLDER}/part${i + 1}.ts`, `${note}export const PART = '${text}';\n`));
+  writeFileSync(FILE, `${note}${texts.map((_, i) => `import { PART as part${i + 1} } from './part${i + 1}.js';\n`).join('')}\nexport const SOLVED_VERSION = '${version}';\nexport const SOLVED_PARTS: readonly string[] = [${texts.map((_, i) => `part${i + 1}`).join(', ')}];\n`);
+  console.log(`${all.length} variants, ${count} solved anew in ${Math.round((performance.now() - started) / 1000)} s, version ${version}.`);
 }
-const body = JSON.stringify(variants), date = process.env.SOLVE_DATE ?? new Date().toISOString().slice(0, 10);
-const print = fingerprint(body);
-const kept = existsSync(FILE) && !solvedCount ? (JSON.parse((await import(`../${FILE}`)).SOLVED_JSON) as StoredCatalogue).version : undefined;
-const version = kept?.endsWith(print) ? kept : `${date}.${print}`;
-mkdirSync('packages/core/catalogue/generated', { recursive: true });
-writeFileSync(FILE, `/** Written by npm run solve from the pose data; do not edit. */\nexport const SOLVED_JSON = '${JSON.stringify({ version, variants } satisfies StoredCatalogue)}';\n`);
-console.log(`${Object.keys(variants).length} variants, ${solvedCount} solved anew, version ${version}.`);

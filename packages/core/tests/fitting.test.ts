@@ -138,7 +138,7 @@ test('who must not practise today sits out every step, said once', () => {
 });
 
 test('where nothing suits she sits out, and a chair that breaks a limit is not called met', () => {
-  const entry = one('Tree, 20 s each side', { ranges: { kneeFlexionRight: 1, kneeFlexionLeft: 1, hipFlexionRight: 1, hipFlexionLeft: 1, ankleFlexionRight: 0, ankleFlexionLeft: 0 }, can: { floor: false } });
+  const entry = one('Tree, 20 s each side', { ranges: { kneeFlexionRight: 1, kneeFlexionLeft: 1, hipFlexionRight: 1, hipFlexionLeft: 1, ankleFlexionRight: 0, ankleFlexionLeft: 0 }, can: { floor: false, stand: false } });
   expect(entry.verdict).toBe('rest');
   expect(entry.findings.some((finding) => finding.rule.startsWith('own.') && !finding.met)).toBe(true);
 });

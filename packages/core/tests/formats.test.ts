@@ -59,3 +59,16 @@ test.each([
 });
 
 test('a file that is not there', () => expect(fit('/nowhere.txt', '/nobody.json')).toMatchObject({ status: 2, stdout: '' }));
+
+test('the catalogue is printed as JSON that keeps to its schema, every variant with its measures', () => {
+  const printed = spawnSync('npx', ['tsx', '--conditions=source', 'scripts/export.ts', 'catalogue'], { cwd: ROOT, encoding: 'utf8', maxBuffer: 1 << 26, env: { ...process.env, NODE_OPTIONS: '' } }),
+    catalogue = JSON.parse(printed.stdout) as { poses: { id: string; usual: string; variants: { id: string; measures: object }[] }[] },
+    valid = ajv.compile(schema('catalogue'));
+  expect([valid(catalogue), valid.errors]).toEqual([true, null]);
+  for (const pose of catalogue.poses) expect(pose.variants.map((variant) => variant.id)).toContain(pose.usual);
+});
+
+test('asked for something else, the export says what there is', () => {
+  const { status, stderr } = spawnSync('npx', ['tsx', '--conditions=source', 'scripts/export.ts', 'recipes'], { cwd: ROOT, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } });
+  expect([status, stderr.includes('catalogue')]).toEqual([2, true]);
+});

@@ -46,7 +46,11 @@ function threeOrigins(p: Posture, h: number): Record<string, Vector3> {
     const upper = child(
       `upperArm${s}`,
       chest,
-      [0.018 * arm.x * (1 - up), -L.shoulderDrop + 0.035 * up * up + 0.001 * p[`girdle${s}`], k * (L.shoulderHalf - 0.022 * up * up)],
+      [
+        0.018 * arm.x * (1 - up) + 0.001 * p[`protraction${s}`],
+        -L.shoulderDrop + 0.035 * up * up + 0.001 * p[`girdle${s}`],
+        k * (L.shoulderHalf - 0.022 * up * up - 0.0008 * Math.max(0, p[`protraction${s}`])),
+      ],
       q,
     );
     const elbow = child(`elbow${s}`, upper, [0, -L.upperArm, 0], turn(0, 0, p[`elbow${s}`], 'XYZ'));

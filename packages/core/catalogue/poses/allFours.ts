@@ -40,9 +40,12 @@ const dog = (posture: Shape['posture'], on: string, gap: number, at: NonNullable
 
 export const allFoursPoses: readonly Pose[] = [
   {
-    id: 'cat-cow', name: 'Cat and cow', sanskrit: 'Mārjaryāsana Bitilāsana', aliases: ['cat cow', 'spine waves', 'cat', 'cow', 'marjaryasana'],
+    id: 'cat-cow', family: 'all-fours', name: 'Cat and cow', sanskrit: 'Mārjaryāsana Bitilāsana', aliases: ['cat cow', 'spine waves', 'cat', 'cow', 'marjaryasana'],
     purposes: [{ action: 'mobilise', region: 'low back' }, { action: 'mobilise', region: 'upper back' }], energy: 'neutral',
     hold: { unit: 'rounds', usual: 6, least: 2, most: 15 }, usual: 'cat-cow.all-fours',
+    meaning: 'A cat rounds, a cow hollows: the spine in waves with the breath.', parts: ['low back', 'upper back', 'neck'], place: ['warm-up', 'work'], before: [], after: ['childs-pose'],
+    guide: { setUp: 'Hands under the shoulders, knees under the hips, fingers wide.', in: 'Let the belly sink, lift breastbone and seat.', out: 'Round from the tail upwards, the head comes last.', look: 'To the floor, a hand ahead of the fingers.', feel: 'As movement along the whole back.', notHere: 'Not in the wrists and not as a pinch in the low back.', comeOut: 'Come back to a flat table and sit back slowly.' },
+    mistakes: ['The head is thrown back instead of following the spine.', 'The elbows lock and push outwards.'],
     ladder: [
       {
         id: 'cat-cow.chair-lift', name: 'on a chair, flat to a small lift', words: ['chair lift'], level: 'chair', breath: 'linked', props: [CHAIR], support: 'hand',
@@ -67,9 +70,12 @@ export const allFoursPoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'downward-facing-dog', name: 'Downward-facing dog', sanskrit: 'Adho Mukha Śvānāsana', aliases: ['down dog', 'downward dog', 'dog', 'adho mukha svanasana', 'adho mukha'],
+    id: 'downward-facing-dog', family: 'all-fours', name: 'Downward-facing dog', sanskrit: 'Adho Mukha Śvānāsana', aliases: ['down dog', 'downward dog', 'dog', 'adho mukha svanasana', 'adho mukha'],
     purposes: [{ action: 'open', region: 'hamstrings' }, { action: 'open', region: 'shoulders' }, { action: 'strengthen', region: 'shoulders' }], energy: 'lifting',
     hold: { unit: 'breaths', usual: 5, least: 1, most: 15 }, usual: 'downward-facing-dog.full',
+    meaning: 'A dog that stretches with its face down: hands and feet on the floor, seat high.', parts: ['hamstrings', 'calves', 'shoulders'], place: ['warm-up', 'work'], before: ['cat-cow'], after: ['childs-pose'],
+    guide: { setUp: 'From all fours tuck the toes, hands a little ahead of the shoulders.', look: 'Between the feet or to the knees.', feel: 'In the backs of the legs and along the back and armpits.', notHere: 'Not as pressure in the wrists or behind the eyes.', comeOut: 'Bend the knees and lower them to the floor; rest with the head level.' },
+    mistakes: ['The back rounds so that the legs can be straight.', 'The weight falls into the heels of the hands.', 'The head hangs and swings.'],
     ladder: [
       {
         id: 'downward-facing-dog.wall', name: 'hands on the wall', words: ['wall'], level: 'standing', breath: 'natural', support: 'hand',
@@ -103,9 +109,12 @@ export const allFoursPoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'childs-pose', name: "Child's pose", sanskrit: 'Bālāsana', aliases: ['child', 'childs pose', 'balasana', 'rest on the knees'],
+    id: 'childs-pose', family: 'all-fours', name: "Child's pose", sanskrit: 'Bālāsana', aliases: ['kneeling fold', 'mouse', 'child', 'childs pose', 'balasana', 'rest on the knees'],
     purposes: [{ action: 'settle', region: 'whole' }, { action: 'open', region: 'low back', spine: 'flexion' }], energy: 'settling',
     hold: { unit: 'breaths', usual: 8, least: 1, most: 30 }, usual: 'childs-pose.full',
+    meaning: 'Curled up small, as a child sleeps.', parts: ['low back', 'outer hip'], place: ['warm-up', 'closing', 'rest'], before: [], after: ['mountain'],
+    guide: { setUp: 'Kneel, big toes together, sit back towards the heels.', look: 'Eyes soft or closed.', feel: 'As breath in the back and the sides of the waist.', notHere: 'Not in the knees and not as pressure on the forehead.', comeOut: 'Walk the hands back and come up with the head last.' },
+    mistakes: ['The seat hangs in the air and the weight rests on the forehead.', 'The knees are forced together over a full belly.'],
     ladder: [
       {
         id: 'childs-pose.arms-on-chair', name: 'head and arms on a chair seat', words: ['chair', 'head up'], level: 'kneeling', breath: 'natural', support: 'trunk',
@@ -146,9 +155,12 @@ export const allFoursPoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'opposite-arm-and-leg', name: 'Opposite arm and leg', sanskrit: 'Daṇḍayamāna Bharmanāsana', aliases: ['bird dog', 'balancing table', 'all fours balance'],
+    id: 'opposite-arm-and-leg', family: 'all-fours', name: 'Opposite arm and leg', sanskrit: 'Daṇḍayamāna Bharmanāsana', aliases: ['bird dog', 'balancing table', 'all fours balance'],
     purposes: [{ action: 'strengthen', region: 'low back' }, { action: 'balance', region: 'whole' }], energy: 'neutral',
     hold: { unit: 'breaths', usual: 4, least: 1, most: 8 }, side: 'the arm that is lifted', usual: 'opposite-arm-and-leg.full',
+    meaning: 'One arm and the other leg lifted from all fours, the trunk quiet between them.', parts: ['low back', 'belly', 'shoulders'], place: ['warm-up', 'work'], before: ['cat-cow'], after: ['childs-pose'],
+    guide: { setUp: 'All fours; slide one foot back along the floor.', look: 'To the floor between the hands.', feel: 'Around the waist and along the back of the lifted leg.', notHere: 'Not as a pinch in the low back.', comeOut: 'Lower hand and knee together, without a thud.' },
+    mistakes: ['The leg is lifted above hip height and the back hollows.', 'The hip of the lifted leg opens to the side.'],
     ladder: [
       {
         id: 'opposite-arm-and-leg.leg-only', name: 'leg only, both hands down', words: ['leg only', 'leg'], level: 'all-fours', breath: 'natural', props: [], support: 'none',
@@ -161,9 +173,12 @@ export const allFoursPoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'plank', name: 'Plank', sanskrit: 'Phalakāsana', aliases: ['high plank', 'plank pose', 'phalakasana'],
+    id: 'plank', family: 'all-fours', name: 'Plank', sanskrit: 'Phalakāsana', aliases: ['high plank', 'plank pose', 'phalakasana'],
     purposes: [{ action: 'strengthen', region: 'belly' }, { action: 'strengthen', region: 'shoulders' }], energy: 'lifting',
     hold: { unit: 'breaths', usual: 4, least: 1, most: 10 }, usual: 'plank.full',
+    meaning: 'One straight line on hands and feet, like a board.', parts: ['belly', 'shoulders'], place: ['work'], before: ['cat-cow'], after: ['childs-pose'],
+    guide: { setUp: 'Hands under the shoulders, step one foot back and then the other.', look: 'To the floor, a hand ahead.', feel: 'Around the whole waist and in the upper arms.', notHere: 'Not in the low back and not in the wrists.', comeOut: 'Knees down first, then sit back.' },
+    mistakes: ['The hips sag or stick up.', 'The breath stops.'],
     ladder: [
       {
         id: 'plank.wall', name: 'standing, hands on the wall', words: ['wall'], level: 'standing', breath: 'natural', support: 'hand',

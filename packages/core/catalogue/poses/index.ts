@@ -1,12 +1,23 @@
 import type { Pose } from '../../src/poses/types.js';
 import { allFoursPoses } from './allFours.js';
+import { balancePoses } from './balance.js';
+import { breathPoses } from './breath.js';
 import { chairPoses } from './chair.js';
+import { childrenPoses } from './children.js';
+import { chairWorkPoses } from './chairWork.js';
+import { jointPoses } from './joints.js';
+import { kneelingPoses } from './kneeling.js';
 import { pronePoses } from './prone.js';
+import { proneWorkPoses } from './proneWork.js';
 import { restPoses, seatedPoses } from './seatedAndRest.js';
+import { seatedWorkPoses } from './seatedWork.js';
+import { invertedPoses, restorativePoses, sidePoses } from './sideInvertedRest.js';
 import { standingPoses } from './standing.js';
+import { standingWorkPoses } from './standingWork.js';
 import { supinePoses } from './supine.js';
+import { supineWorkPoses } from './supineWork.js';
 
 /** Every pose of the catalogue, by family. */
 export const POSES: readonly Pose[] = [
-  ...chairPoses, ...standingPoses, ...allFoursPoses, ...pronePoses, ...supinePoses, ...seatedPoses, ...restPoses,
+  ...breathPoses, ...jointPoses, ...chairPoses, ...chairWorkPoses, ...standingPoses, ...standingWorkPoses, ...balancePoses, ...allFoursPoses, ...kneelingPoses, ...pronePoses, ...proneWorkPoses, ...supinePoses, ...supineWorkPoses, ...seatedPoses, ...seatedWorkPoses, ...sidePoses, ...invertedPoses, ...restPoses, ...restorativePoses, ...childrenPoses,
 ];

@@ -1,11 +1,16 @@
+import { rung, vary } from './author.js';
+import { STAND } from './bases.js';
 import type { Pose } from '../../src/poses/types.js';
-import { CHAIR, CHAIR_LEGS, hatha, SEATED, SHINS_UPRIGHT, stretching } from './common.js';
+import { CHAIR, CHAIR_LEGS, hatha, SEATED, SHINS_UPRIGHT, stretching, UP } from './common.js';
 
 export const pronePoses: readonly Pose[] = [
   {
-    id: 'cobra', name: 'Cobra', sanskrit: 'Bhujaṅgāsana', aliases: ['bhujangasana', 'sphinx'],
+    id: 'cobra', family: 'prone', name: 'Cobra', sanskrit: 'Bhujaṅgāsana', aliases: ['bhujangasana', 'sphinx'],
     purposes: [{ action: 'open', region: 'chest', spine: 'extension' }, { action: 'strengthen', region: 'upper back' }], energy: 'lifting',
     hold: { unit: 'breaths', usual: 4, least: 1, most: 8 }, usual: 'cobra.full',
+    meaning: 'A snake that raises its head: chest lifted from the floor.', parts: ['chest', 'upper back', 'low back'], place: ['work'], before: ['crocodile'], after: ['childs-pose'],
+    guide: { setUp: 'Lie on the belly, legs a little apart, hands beside the ribs.', in: 'Slide the breastbone forward and up.', out: 'Stay, or lower.', look: 'Ahead on the floor, neck long.', feel: 'Between the shoulder blades and across the chest.', notHere: 'Not as a pinch in the low back.', comeOut: 'Lower chest, then forehead; turn the head to one side.' },
+    mistakes: ['The arms push higher than the back lifts.', 'The head tips back.'],
     ladder: [
       {
         id: 'cobra.low', name: 'low, hands light', words: ['low', 'small', 'baby'], level: 'prone', breath: 'natural', props: [], support: 'none',
@@ -34,9 +39,12 @@ export const pronePoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'locust', name: 'Locust', sanskrit: 'Śalabhāsana', aliases: ['salabhasana', 'superman', 'grasshopper'],
+    id: 'locust', family: 'prone', name: 'Locust', sanskrit: 'Śalabhāsana', aliases: ['salabhasana', 'superman', 'grasshopper'],
     purposes: [{ action: 'strengthen', region: 'low back', spine: 'extension' }, { action: 'strengthen', region: 'upper back' }], energy: 'lifting',
     hold: { unit: 'breaths', usual: 4, least: 1, most: 8 }, usual: 'locust.full',
+    meaning: 'A grasshopper at rest: chest and legs lifted by the back.', parts: ['low back', 'upper back'], place: ['work'], before: ['cobra'], after: ['crocodile'],
+    guide: { setUp: 'Lie on the belly, forehead down, arms beside you.', in: 'Lengthen, then lift.', out: 'Stay with the breath free.', look: 'To the floor.', feel: 'Along both sides of the spine and in the buttocks.', notHere: 'Not as a pinch in the low back or the neck.', comeOut: 'Lower everything slowly, head to one side.' },
+    mistakes: ['The legs bend and fly up.', 'The breath is held.'],
     ladder: [
       {
         id: 'locust.chest-only', name: 'chest only, feet down', words: ['chest only', 'chest', 'low', 'half'], level: 'prone', breath: 'natural', props: [], support: 'none',
@@ -57,9 +65,12 @@ export const pronePoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'chest-lift', name: 'Chest lift', aliases: ['standing back opener', 'chair chest lift', 'standing lean back', 'small back bend'],
+    id: 'chest-lift', family: 'standing', name: 'Chest lift', aliases: ['gentle extension', 'lean back', 'standing back opener', 'chair chest lift', 'standing lean back', 'small back bend'],
     purposes: [{ action: 'strengthen', region: 'upper back', spine: 'extension' }, { action: 'open', region: 'chest' }], energy: 'lifting',
     hold: { unit: 'breaths', usual: 3, least: 1, most: 6 }, usual: 'chest-lift.standing',
+    meaning: 'A small lift of the breastbone, upwards before back.', parts: ['upper back', 'chest'], place: ['warm-up', 'work'], before: ['mountain'], after: ['half-forward-fold'],
+    guide: { setUp: 'Stand or sit tall, hands where they support you.', in: 'Lift the breastbone.', out: 'Back to the middle.', look: 'Straight ahead, chin in.', feel: 'Between the shoulder blades and across the collarbones.', notHere: 'Not in the low back, and the throat stays easy.', comeOut: 'Come back to tall and breathe once.' },
+    mistakes: ['The pelvis is pushed forward.', 'The head drops back.'],
     ladder: [
       {
         id: 'chest-lift.chair', name: 'on a chair, hands on the seat', words: ['chair', 'seated'], level: 'chair', breath: 'natural', props: [CHAIR], support: 'hand',
@@ -77,6 +88,9 @@ export const pronePoses: readonly Pose[] = [
         }],
         view: [22, 8], declared: hatha(0, 1), cues: ['Hands on the back of the hips, feet under you.', 'Lift up and a little back; the chin stays in.'],
       },
+      rung('chest-lift.arms-crossed', 'standing, arms crossed', 'arms crossed|lean back', 'standing', hatha(0, 1), vary(STAND, { pitch: -3, lumbar: -8, thorax: -7, neck: 4, hip: [-5, 3, 0], shoulder: [44, -14, -50], elbow: 112 }, {
+        face: [['pelvis', UP, [-0.05, 1, 0], 0.6]], free: 'ankle hip inversion', balance: 'heelR ballR heelL ballL', apart: 'forearmR-forearmL handR-torso handL-torso forearmR-torso forearmL-torso handR-handL',
+      }), [24, 8], ['Arms crossed on the chest, hips stay over the feet.', 'Lean back a little from the ribs, chin in.']),
     ],
   },
 ];

@@ -1,11 +1,16 @@
 import type { Pose } from '../../src/poses/types.js';
+import { blankets, bothAt, rung, vary } from './author.js';
+import { PRONE } from './bases.js';
 import { ACROSS, AHEAD, CHAIR, resting, SITTING_TALL, stretching, UP } from './common.js';
 
 export const seatedPoses: readonly Pose[] = [
   {
-    id: 'seated-forward-fold', name: 'Seated forward fold', sanskrit: 'Paścimottānāsana', aliases: ['paschimottanasana', 'seated fold', 'sitting forward bend', 'double fold'],
+    id: 'seated-forward-fold', family: 'seated', name: 'Seated forward fold', sanskrit: 'Paścimottānāsana', aliases: ['paschimottanasana', 'seated fold', 'sitting forward bend', 'double fold'],
     purposes: [{ action: 'open', region: 'hamstrings', spine: 'flexion' }, { action: 'settle', region: 'whole' }], energy: 'settling',
     hold: { unit: 'breaths', usual: 6, least: 1, most: 15 }, usual: 'seated-forward-fold.full',
+    meaning: 'Stretch of the west, the back of the body: folding over straight legs.', parts: ['hamstrings', 'low back'], place: ['work', 'closing'], before: ['head-to-knee'], after: ['staff'],
+    guide: { setUp: 'Sit on a folded edge, legs ahead.', in: 'Lengthen the front of the body.', out: 'Hinge a little further from the hips.', look: 'To the toes or the shins.', feel: 'Behind the thighs.', notHere: 'Not in the low back and not behind the knees.', comeOut: 'Walk the hands back and sit up with a long back.' },
+    mistakes: ['She pulls herself down by the feet.', 'The pelvis rolls back and all the bend is in the back.'],
     ladder: [
       {
         id: 'seated-forward-fold.bent-knees', name: 'knees bent and wide, back long', words: ['bent knees', 'knees bent', 'knees wide'], level: 'sitting', breath: 'natural', support: 'none',
@@ -30,9 +35,12 @@ export const seatedPoses: readonly Pose[] = [
 
 export const restPoses: readonly Pose[] = [
   {
-    id: 'final-rest', name: 'Final rest', sanskrit: 'Śavāsana', aliases: ['savasana', 'shavasana', 'corpse', 'rest', 'relaxation', 'closing rest'],
+    id: 'final-rest', family: 'rest', name: 'Final rest', sanskrit: 'Śavāsana', aliases: ['lie down', 'rest lying', 'savasana', 'shavasana', 'corpse', 'rest', 'relaxation', 'closing rest'],
     purposes: [{ action: 'rest', region: 'whole' }, { action: 'settle', region: 'whole' }], energy: 'settling',
     hold: { unit: 'breaths', usual: 50, least: 10, most: 120 }, usual: 'final-rest.flat',
+    meaning: 'The pose of a body at rest, lying still.', parts: ['whole'], place: ['rest'], before: [], after: [],
+    guide: { setUp: 'Arrange everything first: head, knees, warmth.', look: 'Eyes closed or half open.', feel: 'As weight given to the floor.', notHere: 'Nowhere as strain; move if anything hurts.', comeOut: 'Deepen the breath, roll to one side, stay there, then push up with the hands.' },
+    mistakes: ['It is cut short because the class runs late.', 'She lies flat although her back or her breath asks for a prop.'],
     ladder: [
       {
         id: 'final-rest.chair', name: 'sitting on a chair', words: ['chair', 'seated'], level: 'chair', breath: 'natural', props: [CHAIR], support: 'trunk',
@@ -43,9 +51,9 @@ export const restPoses: readonly Pose[] = [
         props: [{ kind: 'bolster', heightCm: 13, baseCm: 8, lengthCm: 52, under: ['kneeInR', 'footInR'], where: 'between knees and feet' },
           { kind: 'blanket', count: 4, heightCm: 10, small: true, under: ['templeL'], where: 'under the head' }],
         frames: [{
-          posture: { roll: -90, yaw: 90, hip: [50, 0, 0], knee: 70, shoulderL: [80, -5, 0], shoulderR: [40, 5, 0], elbowL: 95, elbowR: 55 },
-          on: [['floor', 'trochanterL ribL kneeOutL ankleOutL wristL palmR'], [10, 'templeL'], [21, 'kneeInR footInR']],
-          face: [['C7', AHEAD, ACROSS], ['head', UP, [1, 0, null], 0.5]], at: [['kneeInR', 'kneeInL', { off: [0, null, 0], weight: 0.4 }]], free: 'legs arms side neckSide',
+          posture: { roll: -90, yaw: 90, hip: [50, 0, 0], knee: 70, shoulderL: [80, -5, 0], shoulderR: [40, 5, 0], elbowL: 95, elbowR: 55, protractionL: 28 },
+          on: [['floor', 'trochanterL shoulderJL kneeOutL ankleOutL wristL palmR'], [10, 'templeL'], [21, 'kneeInR footInR']],
+          face: [['C7', AHEAD, ACROSS], ['head', UP, [1, 0, null], 0.5]], at: [['kneeInR', 'kneeInL', { off: [0, null, 0], weight: 0.4 }]], free: 'hip ankle inversion arms bladeL side~3 neckSide',
         }],
         view: [-14, 30], declared: resting(0, 0, { eyesClosed: true }), cues: ['Lie on the side you like, bolster between the knees.', 'Head on the blankets, so that the neck is straight.'],
       },
@@ -85,6 +93,7 @@ export const restPoses: readonly Pose[] = [
         }],
         view: [26, 26], declared: resting(0, 0, { eyesClosed: true }), cues: ['Legs a little apart, arms away, palms up.', 'Nothing to do.'],
       },
+      rung('final-rest.hands-behind-neck', 'on the belly, hands behind the neck', 'hands behind the neck', 'prone', resting(0, 0, { eyesClosed: true }), vary(PRONE, { shoulder: [70, 62, 30], elbow: 138, forearm: 40, neck: -2 }, { on: [['floor', 'pubis belly knee instep elbow?'], [2.5, 'forehead']], at: bothAt(['palmMidR', 'neckBack', { gapCm: 6, weight: 0.6 }]), free: 'arms legs lumbar neck', apart: 'handR-head handL-head forearmR-head forearmL-head handR-handL upperArmR-head upperArmL-head' }), [36, 26], ['Forehead on a blanket, hands behind the neck.'], { props: [blankets(1, 'forehead', 'under the forehead')], support: 'trunk' }),
     ],
   },
 ];

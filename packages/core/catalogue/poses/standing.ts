@@ -1,5 +1,7 @@
 import type { Shape } from '../../src/body/shape.js';
 import type { Pose } from '../../src/poses/types.js';
+import { bothAt, rung, vary } from './author.js';
+import { BEHIND_CHAIR, CHAIR_AHEAD, STAND } from './bases.js';
 import { DOG_CHAIR_BACK } from './allFours.js';
 import { ACROSS, AHEAD, CHAIR, CHAIR_LEGS, hatha, PELVIS_AHEAD, SEATED, SHINS_UPRIGHT, SITTING_TALL, sitting, stretching, strong, UP } from './common.js';
 
@@ -31,9 +33,12 @@ const lunge = (arms: Shape['posture'], more: Partial<Shape>): Shape => ({
 
 export const standingPoses: readonly Pose[] = [
   {
-    id: 'mountain', name: 'Mountain', sanskrit: 'Tāḍāsana', aliases: ['tadasana', 'standing tall', 'samasthiti'],
+    id: 'mountain', family: 'standing', name: 'Mountain', sanskrit: 'Tāḍāsana', aliases: ['tadasana', 'standing tall', 'samasthiti'],
     purposes: [{ action: 'strengthen', region: 'whole' }, { action: 'settle', region: 'whole' }], energy: 'neutral',
     hold: { unit: 'breaths', usual: 5, least: 1, most: 12 }, usual: 'mountain.full',
+    meaning: 'Standing like a mountain: nothing to do but be tall.', parts: ['whole', 'feet'], place: ['opening', 'warm-up', 'work'], before: [], after: [],
+    guide: { setUp: 'Feet under the hips, weight over the middle of both feet.', look: 'Straight ahead, level with the eyes.', feel: 'In the feet, and as length through the crown.', notHere: 'Not as locked knees.', comeOut: 'Soften the knees and move.' },
+    mistakes: ['The knees are pushed back.', 'The ribs are thrust forward.'],
     ladder: [
       {
         id: 'mountain.chair', name: 'sitting tall on a chair', words: ['chair', 'seated'], level: 'chair', breath: 'natural', props: [CHAIR], support: 'none',
@@ -44,12 +49,17 @@ export const standingPoses: readonly Pose[] = [
         frames: [{ symmetric: true, posture: {}, on: [['floor', 'sole']], free: 'ankle hip' }],
         view: [60, 8], declared: sitting(0, 1), cues: ['Feet under the hips, weight over the arches.', 'Grow through the crown of the head.'],
       },
+      rung('mountain.wide', 'feet wider than the hips', 'wide|feet wide', 'standing', sitting(0, 1), vary(STAND, { hip: [0, 8, 4] }, { at: bothAt(['ankleR', [null, null, 17]]) }), [60, 8], ['Feet wider than the hips, knees soft.']),
+      rung('mountain.chair-back', 'hands on a chair back', 'chair back|hand on a chair', 'standing', sitting(0, 1), BEHIND_CHAIR, [40, 8], ['Hands light on the chair back, stand tall.'], { props: [CHAIR_AHEAD], support: 'hand' }),
     ],
   },
   {
-    id: 'warrior-two', name: 'Warrior two', sanskrit: 'Vīrabhadrāsana II', aliases: ['warrior 2', 'virabhadrasana 2', 'virabhadrasana ii', 'warrior ii'],
+    id: 'warrior-two', family: 'standing', name: 'Warrior two', sanskrit: 'Vīrabhadrāsana II', aliases: ['warrior 2', 'virabhadrasana 2', 'virabhadrasana ii', 'warrior ii'],
     purposes: [{ action: 'strengthen', region: 'whole' }, { action: 'open', region: 'inner thigh' }], energy: 'lifting',
     hold: { unit: 'breaths', usual: 5, least: 1, most: 10 }, side: 'the bent leg', usual: 'warrior-two.full',
+    meaning: 'The second stance of the warrior Vīrabhadra: wide, low and steady.', parts: ['inner thigh', 'shoulders', 'whole'], place: ['work'], before: ['mountain'], after: ['wide-legged-fold'],
+    guide: { setUp: 'Feet wide, front foot turned out, heel in line with the back arch.', look: 'Along the front hand.', feel: 'In the front thigh and along both arms.', notHere: 'Not on the inside of the front knee.', comeOut: 'Straighten the front leg, turn the feet ahead.' },
+    mistakes: ['The front knee falls inwards.', 'The trunk leans over the front leg.'],
     ladder: [
       {
         id: 'warrior-two.chair', name: 'sitting on a chair, arms wide', words: ['chair', 'seated'], level: 'chair', breath: 'natural', props: [CHAIR], support: 'none',
@@ -71,9 +81,12 @@ export const standingPoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'triangle', name: 'Triangle', sanskrit: 'Trikoṇāsana', aliases: ['trikonasana', 'utthita trikonasana', 'extended triangle'],
+    id: 'triangle', family: 'standing', name: 'Triangle', sanskrit: 'Trikoṇāsana', aliases: ['trikonasana', 'utthita trikonasana', 'extended triangle'],
     purposes: [{ action: 'open', region: 'side body', spine: 'side bend' }, { action: 'open', region: 'hamstrings' }], energy: 'neutral',
     hold: { unit: 'breaths', usual: 5, least: 1, most: 10 }, side: 'the leg she leans towards', usual: 'triangle.block',
+    meaning: 'Three corners: two feet and a hand, trunk long over the front leg.', parts: ['side body', 'hamstrings'], place: ['work'], before: ['warrior-two'], after: ['mountain'],
+    guide: { setUp: 'Legs wide and straight, front foot turned out.', in: 'Lengthen over the front leg.', out: 'Lower the hand to its support.', look: 'Straight ahead or to the floor.', feel: 'Behind the front thigh and along the upper side.', notHere: 'Not in the neck, and not behind the front knee.', comeOut: 'Press the feet down and come up with a long side.' },
+    mistakes: ['She leans on the hand.', 'The hips swing back and the chest turns down.'],
     ladder: [
       {
         id: 'triangle.chair', name: 'hand on a chair seat', words: ['chair'], level: 'standing', breath: 'natural', support: 'hand',
@@ -88,9 +101,12 @@ export const standingPoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'tree', name: 'Tree', sanskrit: 'Vṛkṣāsana', aliases: ['vrksasana', 'vrikshasana', 'tree pose'],
+    id: 'tree', family: 'balance', name: 'Tree', sanskrit: 'Vṛkṣāsana', aliases: ['vrksasana', 'vrikshasana', 'tree pose'],
     purposes: [{ action: 'balance', region: 'whole' }, { action: 'open', region: 'inner thigh' }], energy: 'neutral',
     hold: { unit: 'breaths', usual: 5, least: 1, most: 10 }, side: 'the standing leg', usual: 'tree.full',
+    meaning: 'One root, one crown: standing on one leg.', parts: ['whole', 'feet', 'inner thigh'], place: ['work'], before: ['mountain'], after: ['mountain'],
+    guide: { setUp: 'Weight on one foot, the other sole to ankle, shin or thigh.', look: 'At one still point.', feel: 'In the standing foot and the outer hip.', notHere: 'Never as pressure of the foot against the knee.', comeOut: 'Lower the foot slowly and stand on both.' },
+    mistakes: ['The foot pushes sideways against the knee.', 'The standing hip slides out.'],
     ladder: [
       {
         id: 'tree.chair', name: 'sitting on a chair', words: ['chair', 'seated'], level: 'chair', breath: 'natural', props: [CHAIR], support: 'none',
@@ -127,9 +143,12 @@ export const standingPoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'standing-forward-fold', name: 'Standing forward fold', sanskrit: 'Uttānāsana', aliases: ['uttanasana', 'forward fold', 'standing fold'],
+    id: 'standing-forward-fold', family: 'standing', name: 'Standing forward fold', sanskrit: 'Uttānāsana', aliases: ['uttanasana', 'forward fold', 'standing fold'],
     purposes: [{ action: 'open', region: 'hamstrings', spine: 'flexion' }, { action: 'settle', region: 'whole' }], energy: 'settling',
     hold: { unit: 'breaths', usual: 4, least: 1, most: 10 }, usual: 'standing-forward-fold.full',
+    meaning: 'Intense stretch: folding forward from standing.', parts: ['hamstrings', 'low back'], place: ['work', 'closing'], before: ['half-forward-fold'], after: ['mountain'],
+    guide: { setUp: 'Feet hip-wide, knees soft, hands on the thighs.', in: 'Lengthen.', out: 'Fold from the hips.', look: 'To the shins.', feel: 'Behind the thighs.', notHere: 'Not as a pull in the low back or as pressure in the head.', comeOut: 'Hands on the thighs, knees bent, come up half way, breathe, then stand.' },
+    mistakes: ['The knees are locked.', 'She comes up fast and gets dizzy.'],
     ladder: [
       {
         id: 'standing-forward-fold.blocks', name: 'hands on blocks, back long', words: ['blocks', 'block'], level: 'standing', breath: 'natural', support: 'hand',
@@ -151,9 +170,12 @@ export const standingPoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'half-forward-fold', name: 'Half forward fold', sanskrit: 'Ardha Uttānāsana', aliases: ['half fold', 'ardha uttanasana', 'flat back fold'],
+    id: 'half-forward-fold', family: 'standing', name: 'Half forward fold', sanskrit: 'Ardha Uttānāsana', aliases: ['half fold', 'half lift', 'halfway lift', 'ardha uttanasana', 'flat back fold'],
     purposes: [{ action: 'open', region: 'hamstrings' }, { action: 'strengthen', region: 'low back' }], energy: 'neutral',
     hold: { unit: 'breaths', usual: 4, least: 1, most: 8 }, usual: 'half-forward-fold.chair-back',
+    meaning: 'Half way down with a flat back.', parts: ['hamstrings', 'low back', 'shoulders'], place: ['warm-up', 'work'], before: ['mountain'], after: ['mountain'],
+    guide: { setUp: 'Feet hip-wide; fold at the hips until the back is level.', look: 'To the floor below the face.', feel: 'Behind the thighs and along the back.', notHere: 'Not in the low back and not in the shoulders.', comeOut: 'Walk in or push the thighs with the hands and stand up.' },
+    mistakes: ['The back rounds.', 'The head is lifted to look ahead.'],
     ladder: [
       {
         id: 'half-forward-fold.chair-back', name: 'hands on a chair back', words: ['chair', 'chair back'], level: 'standing', breath: 'natural', support: 'hand',
@@ -171,9 +193,12 @@ export const standingPoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'garland', name: 'Garland', sanskrit: 'Mālāsana', aliases: ['malasana', 'squat', 'deep squat', 'yogi squat'],
+    id: 'garland', family: 'standing', name: 'Garland', sanskrit: 'Mālāsana', aliases: ['malasana', 'squat', 'deep squat', 'yogi squat'],
     purposes: [{ action: 'open', region: 'inner thigh' }, { action: 'open', region: 'low back' }], energy: 'neutral',
     hold: { unit: 'breaths', usual: 5, least: 1, most: 10 }, usual: 'garland.full',
+    meaning: 'A garland: squatting low, arms inside the knees.', parts: ['inner thigh', 'low back', 'calves'], place: ['work'], before: ['goddess'], after: ['mountain'],
+    guide: { setUp: 'Feet wide, toes and knees the same way, sink.', look: 'Straight ahead.', feel: 'In the inner thighs and low back.', notHere: 'Not in the knees.', comeOut: 'Hands to the floor, seat up, then walk the feet in.' },
+    mistakes: ['The arches collapse and the knees fall in.', 'The heels are forced down.'],
     ladder: [
       {
         id: 'garland.chair', name: 'on a chair, legs wide', words: ['chair', 'seated'], level: 'chair', breath: 'natural', props: [CHAIR], support: 'none',
@@ -205,9 +230,12 @@ export const standingPoses: readonly Pose[] = [
     ],
   },
   {
-    id: 'low-lunge', name: 'Low lunge', sanskrit: 'Añjaneyāsana', aliases: ['anjaneyasana', 'crescent lunge', 'kneeling lunge', 'half kneel'],
+    id: 'low-lunge', family: 'all-fours', name: 'Low lunge', sanskrit: 'Añjaneyāsana', aliases: ['anjaneyasana', 'crescent lunge', 'kneeling lunge', 'half kneel'],
     purposes: [{ action: 'open', region: 'front hip' }, { action: 'strengthen', region: 'whole' }], energy: 'lifting',
     hold: { unit: 'breaths', usual: 4, least: 1, most: 8 }, side: 'the front leg', usual: 'low-lunge.arms-up',
+    meaning: 'Half kneeling, one foot forward: the front of the back hip opens.', parts: ['front hip', 'whole'], place: ['work'], before: ['cat-cow'], after: ['childs-pose'],
+    guide: { setUp: 'One foot forward, the other knee well padded behind the hip.', look: 'Straight ahead.', feel: 'At the front of the hip of the kneeling leg.', notHere: 'Not in the low back and not on the kneecap.', comeOut: 'Hands down or to the chair, bring the knees together.' },
+    mistakes: ['The low back hollows to get deeper.', 'The front knee falls inwards.'],
     ladder: [
       {
         id: 'low-lunge.hands-on-chair', name: 'hands on a chair seat', words: ['chair', 'hands on a chair'], level: 'kneeling', breath: 'natural', support: 'hand',

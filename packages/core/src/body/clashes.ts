@@ -1,3 +1,4 @@
+import { BUILDS } from './build.js';
 import type { Body } from './kinematics.js';
 import { add, dot, length, lerp, SIDES, sub, type Vec3 } from './maths.js';
 
@@ -5,11 +6,11 @@ import { add, dot, length, lerp, SIDES, sub, type Vec3 } from './maths.js';
 type Capsule = readonly [from: Vec3, to: Vec3, fromRadius: number, toRadius: number];
 
 /** Parts of the body as capsules, for keeping them out of each other. */
-export function capsulesOf({ frames, points, heightCm: h }: Body): Record<string, Capsule> {
+export function capsulesOf({ frames, points, heightCm: h, build }: Body): Record<string, Capsule> {
   const origin = (name: string): Vec3 => frames[name]!.origin;
   const capsules: Record<string, Capsule> = {
     torso: [origin('L3'), origin('T3'), 0.054 * h, 0.054 * h],
-    head: [points.headMiddle!, add(points.headMiddle!, [0, 0.1, 0]), 0.052 * h, 0.052 * h],
+    head: [points.headMiddle!, add(points.headMiddle!, [0, 0.1, 0]), 0.052 * h * BUILDS[build].head, 0.052 * h * BUILDS[build].head],
     pelvis: [points.hipJR!, points.hipJL!, 0.05 * h, 0.05 * h],
   };
   for (const s of SIDES) {
@@ -32,6 +33,12 @@ export const CLASH_PAIRS: readonly (readonly [string, string])[] = [
 ].map((pair) => pair.split(' ') as [string, string]);
 
 const clamp = (t: number): number => Math.max(0, Math.min(1, t));
+
+/** Where on the line from `a` to `b` a point is nearest: 0 at `a`, 1 at `b`. */
+export const nearestShare = (point: Vec3, a: Vec3, b: Vec3): number => {
+  const along = sub(b, a);
+  return clamp(dot(sub(point, a), along) / dot(along, along));
+};
 
 /** How deep two capsules overlap at their closest approach, cm; negative where they are apart. */
 export function overlap([p1, q1, ra, rb]: Capsule, [p2, q2, sa, sb]: Capsule): number {

@@ -46,3 +46,12 @@ export function contactsOf(shape: Pick<Shape, 'on'>, props: readonly PropPlaceme
     return [one(name, side)];
   }));
 }
+
+/**
+ * Points that rest on a part of the body itself, sides settled: a name without a side is doubled,
+ * and its part with it (`['palmMid', 'thigh']` is each hand on its own thigh).
+ */
+export const touchesOf = ({ touch = [] }: Pick<Shape, 'touch'>): [point: string, part: string, gapCm?: number][] =>
+  touch.flatMap(([point, part, gapCm]) => (isSidedPoint(point)
+    ? SIDES.map((side): [string, string, number?] => [point + side, /^(torso|head|pelvis)$|[RL]$/.test(part) ? part : part + side, gapCm])
+    : [[point, part, gapCm] as [string, string, number?]]));

@@ -1,3 +1,4 @@
+import { BUILDS, partOfFrame, type Build } from './build.js';
 import { BODY_POINTS } from './landmarks.js';
 import {
   add, DEGREES, inverse, multiply, rotate, rotationAbout, rotationX, rotationY, rotationZ, scale, SIDES, signOf, unrotate,
@@ -14,6 +15,7 @@ export interface Body {
   frames: Readonly<Record<string, Frame>>;
   points: Readonly<Record<string, Vec3>>;
   heightCm: number;
+  build: Build;
 }
 
 /** Small turns on top of a posture's ball joints and root, as rotation vectors in degrees: the solver's handles. */
@@ -39,8 +41,10 @@ export function ballAngles(side: Side, within: Rotation): Ball {
   const k = signOf(side);
   let flexion = Math.atan2(-within[3], within[4]) * DEGREES;
   if (flexion < -100) flexion += 360;
-  const abduction = -k * Math.asin(Math.max(-1, Math.min(1, within[5]))) * DEGREES;
-  return [flexion, abduction, -k * Math.atan2(-within[2], within[8]) * DEGREES];
+  const abduction = -k * Math.asin(Math.max(-1, Math.min(1, within[5]))) * DEGREES, outward = -k * Math.atan2(-within[2], within[8]) * DEGREES;
+  // An arm above its shoulder at the side: more than 90 of abduction, not a rotation that no joint has.
+  if (abduction > 0 && Math.abs(outward) > 100) return [flexion > 90 ? flexion - 180 : flexion + 180, 180 - abduction, outward > 0 ? outward - 180 : outward + 180];
+  return [flexion, abduction, outward];
 }
 
 /** Reads pitch, roll and yaw back from a root rotation. */
@@ -48,6 +52,8 @@ export function rootAngles(m: Rotation): { pitch: number; roll: number; yaw: num
   const roll = Math.asin(Math.max(-1, Math.min(1, -m[7]))) * DEGREES;
   return { pitch: -Math.atan2(m[1], m[4]) * DEGREES, roll, yaw: -Math.atan2(m[6], m[8]) * DEGREES };
 }
+
+const FRAME_PARTS = Object.fromEntries(BODY_POINTS.map(({ frame }) => [frame, partOfFrame(frame)]));
 
 const turned = (m: Rotation, turn?: Vec3): Rotation => (turn ? multiply(m, rotationAbout(turn)) : m);
 
@@ -57,16 +63,17 @@ const turned = (m: Rotation, turn?: Vec3): Rotation => (turn ? multiply(m, rotat
  * @param posture complete joint angles in degrees, root in cm
  * @param heightCm standing height; every length scales with it
  * @param turns extra rotations the solver is trying out
+ * @param build whose proportions; an adult's unless said otherwise
  * @example buildBody(completePosture({ y: 87.45 }), 165).points.heelR // [-4.6, 0, 8.6]: standing
  */
-export function buildBody(posture: Posture, heightCm: number, turns: Turns = {}): Body {
-  const frames: Record<string, Frame> = {};
+export function buildBody(posture: Posture, heightCm: number, turns: Turns = {}, build: Build = 'adult'): Body {
+  const frames: Record<string, Frame> = {}, part = BUILDS[build];
   let rotation = rootRotation(posture.pitch, posture.roll, posture.yaw);
   if (turns.root) rotation = multiply(rotationAbout(turns.root), rotation);
   let origin: Vec3 = [posture.x, posture.y, posture.z];
   const along = (r: Rotation, from: Vec3, x: number, y: number, z: number): Vec3 => add(from, rotate(r, [x * heightCm, y * heightCm, z * heightCm]));
   frames.pelvis = { rotation, origin };
-  origin = along(rotation, origin, 0, LENGTH.pelvis, 0);
+  origin = along(rotation, origin, 0, LENGTH.pelvis * part.trunk, 0);
   frames.L5 = { rotation, origin };
 
   const spine = (names: readonly string[], total: number, flexion: number, side: number, twist: number): void => {
@@ -78,19 +85,19 @@ export function buildBody(posture: Posture, heightCm: number, turns: Turns = {})
       frames[name] = { rotation, origin };
     }
   };
-  spine(['L3', 'T12'], LENGTH.lumbar, posture.lumbar, posture.side * LUMBAR_SHARE.sideBend, posture.twist * LUMBAR_SHARE.twist);
-  spine(['T8', 'T3', 'C7'], LENGTH.thorax, posture.thorax, posture.side * (1 - LUMBAR_SHARE.sideBend), posture.twist * (1 - LUMBAR_SHARE.twist));
+  spine(['L3', 'T12'], LENGTH.lumbar * part.trunk, posture.lumbar, posture.side * LUMBAR_SHARE.sideBend, posture.twist * LUMBAR_SHARE.twist);
+  spine(['T8', 'T3', 'C7'], LENGTH.thorax * part.trunk, posture.thorax, posture.side * (1 - LUMBAR_SHARE.sideBend), posture.twist * (1 - LUMBAR_SHARE.twist));
   const chest = frames.C7!;
-  spine(['C4', 'head'], LENGTH.neck, posture.neck, posture.neckSide, posture.neckTwist);
+  spine(['C4', 'head'], LENGTH.neck * part.neck, posture.neck, posture.neckSide, posture.neckTwist);
 
   for (const side of SIDES) {
     const k = signOf(side), pelvis = frames.pelvis;
     const hip = turned(multiply(pelvis.rotation, ballRotation(side, posture[`hip${side}`])), turns[`hip${side}`]);
     frames[`thigh${side}`] = { rotation: hip, origin: along(pelvis.rotation, pelvis.origin, 0, 0, k * LENGTH.hipHalf) };
     const knee = multiply(hip, rotationZ(-posture[`knee${side}`]));
-    frames[`shank${side}`] = { rotation: knee, origin: along(hip, frames[`thigh${side}`]!.origin, 0, -LENGTH.thigh, 0) };
+    frames[`shank${side}`] = { rotation: knee, origin: along(hip, frames[`thigh${side}`]!.origin, 0, -LENGTH.thigh * part.leg, 0) };
     const ankle = multiply(multiply(knee, rotationZ(posture[`ankle${side}`])), rotationX(k * posture[`inversion${side}`]));
-    frames[`foot${side}`] = { rotation: ankle, origin: along(knee, frames[`shank${side}`]!.origin, 0, -LENGTH.shank, 0) };
+    frames[`foot${side}`] = { rotation: ankle, origin: along(knee, frames[`shank${side}`]!.origin, 0, -LENGTH.shank * part.leg, 0) };
 
     const shoulder = turned(multiply(chest.rotation, ballRotation(side, posture[`shoulder${side}`])), turns[`shoulder${side}`]);
     // The shoulder girdle follows the arm: up and in when it rises, forward when it reaches.
@@ -98,26 +105,27 @@ export function buildBody(posture: Posture, heightCm: number, turns: Turns = {})
     frames[`upperArm${side}`] = {
       rotation: shoulder,
       origin: along(chest.rotation, chest.origin,
-        0.018 * arm[0] * (1 - raised),
+        0.018 * arm[0] * (1 - raised) + 0.001 * posture[`protraction${side}`],
         -LENGTH.shoulderDrop + 0.035 * raised * raised + 0.001 * posture[`girdle${side}`],
-        k * (LENGTH.shoulderHalf - 0.022 * raised * raised)),
+          // A blade that slides forward round the ribs takes the shoulder inwards too.
+        k * (LENGTH.shoulderHalf - 0.022 * raised * raised - 0.0008 * Math.max(0, posture[`protraction${side}`]))),
     };
     const elbow = multiply(shoulder, rotationZ(posture[`elbow${side}`]));
-    const elbowAt = along(shoulder, frames[`upperArm${side}`]!.origin, 0, -LENGTH.upperArm, 0);
+    const elbowAt = along(shoulder, frames[`upperArm${side}`]!.origin, 0, -LENGTH.upperArm * part.arm, 0);
     const forearm = multiply(elbow, rotationY(k * posture[`forearm${side}`]));
     frames[`forearm${side}`] = { rotation: forearm, origin: elbowAt };
     frames[`hand${side}`] = {
       rotation: multiply(forearm, rotationX(-k * posture[`wrist${side}`])),
-      origin: along(forearm, elbowAt, 0, -LENGTH.forearm, 0),
+      origin: along(forearm, elbowAt, 0, -LENGTH.forearm * part.arm, 0),
     };
   }
 
   const points: Record<string, Vec3> = {};
   for (const { name, frame, offset } of BODY_POINTS) {
     const { rotation: m, origin: o } = frames[frame]!;
-    points[name] = add(o, rotate(m, scale(offset, heightCm)));
+    points[name] = add(o, rotate(m, scale(offset, heightCm * part[FRAME_PARTS[frame]!])));
   }
-  return { frames, points, heightCm };
+  return { frames, points, heightCm, build };
 }
 
 /** The clinical angles of hip and shoulder on one side of a built body. */
@@ -127,8 +135,8 @@ export const jointAngles = (body: Body, side: Side): { hip: Ball; shoulder: Ball
 });
 
 /** Works the solver's turns into the posture, so that the posture alone gives the same body. */
-export function absorbTurns(posture: Posture, turns: Turns, heightCm: number): Posture {
-  const body = buildBody(posture, heightCm, turns);
+export function absorbTurns(posture: Posture, turns: Turns, heightCm: number, build: Build): Posture {
+  const body = buildBody(posture, heightCm, turns, build);
   const right = jointAngles(body, 'R'), left = jointAngles(body, 'L');
   return {
     ...posture, ...rootAngles(body.frames.pelvis!.rotation),

@@ -1,8 +1,26 @@
-const dotOf = (a: Float64Array | number[], b: Float64Array | number[]): number => {
+const squares = (values: Float64Array): number => {
   let sum = 0;
-  for (let i = 0; i < a.length; i++) sum += a[i]! * b[i]!;
+  for (let i = 0; i < values.length; i++) sum += values[i]! * values[i]!;
   return sum;
 };
+
+/** The lower half of JᵀJ, and Jᵀr, from J's columns. Most rows know only a few joints: the rest are skipped. */
+function normalEquations(columns: readonly Float64Array[], r: Float64Array): { a: Float64Array[]; g: Float64Array } {
+  const n = columns.length, a = columns.map(() => new Float64Array(n)), g = new Float64Array(n), at = new Int32Array(n), values = new Float64Array(n);
+  for (let i = 0; i < r.length; i++) {
+    let count = 0;
+    for (let j = 0; j < n; j++) {
+      const value = columns[j]![i]!;
+      if (value !== 0) { at[count] = j; values[count++] = value; }
+    }
+    for (let p = 0; p < count; p++) {
+      const row = a[at[p]!]!, value = values[p]!;
+      g[at[p]!]! += value * r[i]!;
+      for (let k = 0; k <= p; k++) row[at[k]!]! += value * values[k]!;
+    }
+  }
+  return { a, g };
+}
 
 /** Solves (A + mu diag A) x = g for a symmetric positive A, by Cholesky. */
 function dampedSolve(a: readonly Float64Array[], g: Float64Array, mu: number): Float64Array {
@@ -31,8 +49,24 @@ function dampedSolve(a: readonly Float64Array[], g: Float64Array, mu: number): F
   return x;
 }
 
+/** How often a Jacobian is carried on by rank-one corrections before it is measured afresh. */
+const CARRIED_MOST = 3;
+
+/** Broyden's correction: the slope along the step just taken becomes what was seen. */
+function carryOn(columns: readonly Float64Array[], step: Float64Array, before: Float64Array, after: Float64Array): void {
+  const size = squares(step);
+  if (size < 1e-18) return;
+  for (let i = 0; i < before.length; i++) {
+    let predicted = 0;
+    for (let j = 0; j < step.length; j++) predicted += columns[j]![i]! * step[j]!;
+    const wrong = (after[i]! - before[i]! - predicted) / size;
+    if (wrong !== 0) for (let j = 0; j < step.length; j++) columns[j]![i]! += wrong * step[j]!;
+  }
+}
+
 /**
- * Levenberg and Marquardt's damped least squares with a numeric Jacobian.
+ * Levenberg and Marquardt's damped least squares with a numeric Jacobian, which is carried on
+ * between steps as long as that helps (Broyden).
  *
  * @param residuals values to bring to zero at `q`; always the same number of them
  * @param start where to begin; not changed
@@ -42,34 +76,38 @@ function dampedSolve(a: readonly Float64Array[], g: Float64Array, mu: number): F
 export function leastSquares(
   residuals: (q: readonly number[]) => number[], start: readonly number[], { iterations = 60, tolerance = 1e-7 } = {},
 ): number[] {
-  const h = 1e-3, n = start.length;
-  let q = [...start], r = residuals(q), cost = dotOf(r, r), mu = 1e-2;
+  const h = 1e-3;
+  const measure = (at: readonly number[]): Float64Array => Float64Array.from(residuals(at));
+  let q = [...start], r = measure(q), cost = squares(r), mu = 1e-2, columns: Float64Array[] = [], carried = -1;
   for (let iteration = 0; iteration < iterations; iteration++) {
-    const columns = q.map((value, j) => {
-      q[j] = value + h;
-      const moved = residuals(q), column = new Float64Array(r.length);
-      q[j] = value;
-      for (let i = 0; i < r.length; i++) column[i] = (moved[i]! - r[i]!) / h;
-      return column;
-    });
-    const a = columns.map((column, i) => {
-      const row = new Float64Array(n);
-      for (let j = 0; j <= i; j++) row[j] = dotOf(column, columns[j]!);
-      return row;
-    });
-    const g = Float64Array.from(columns, (column) => dotOf(column, r));
+    if (carried < 0) {
+      columns = q.map((value, j) => {
+        q[j] = value + h;
+        const moved = residuals(q), column = new Float64Array(r.length);
+        q[j] = value;
+        for (let i = 0; i < r.length; i++) column[i] = (moved[i]! - r[i]!) / h;
+        return column;
+      });
+      carried = 0;
+    }
+    const { a, g } = normalEquations(columns, r);
     let gain = -1;
-    for (let attempt = 0; attempt < 8 && gain < 0; attempt++) {
-      const step = dampedSolve(a, g, mu);
-      const next = q.map((value, i) => value - Math.max(-25, Math.min(25, step[i]!)));
-      const nextR = residuals(next), nextCost = dotOf(nextR, nextR);
+    // With a carried Jacobian one refusal is reason enough to measure it again.
+    for (let attempt = 0; attempt < (carried ? 1 : 8) && gain < 0; attempt++) {
+      const step = dampedSolve(a, g, mu).map((value) => -Math.max(-25, Math.min(25, value)));
+      const next = q.map((value, i) => value + step[i]!);
+      const nextR = measure(next), nextCost = squares(nextR);
       if (nextCost < cost) {
         gain = cost - nextCost;
+        carryOn(columns, step, r, nextR);
         q = next; r = nextR; cost = nextCost;
         mu = Math.max(1e-7, mu / 4);
       } else mu *= 5;
     }
-    if (gain < tolerance * (1 + cost)) break;
+    if (gain < tolerance * (1 + cost)) {
+      if (carried === 0) break;
+      carried = -1;
+    } else carried = carried < CARRIED_MOST ? carried + 1 : -1;
   }
   return q;
 }

@@ -27,7 +27,8 @@ export const add = (a: Vec3, b: Vec3): Vec3 => [a[0] + b[0], a[1] + b[1], a[2] +
 export const sub = (a: Vec3, b: Vec3): Vec3 => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
 export const scale = (a: Vec3, s: number): Vec3 => [a[0] * s, a[1] * s, a[2] * s];
 export const dot = (a: Vec3, b: Vec3): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
-export const length = (a: Vec3): number => Math.hypot(a[0], a[1], a[2]);
+// Not Math.hypot: it guards against overflow that centimetres never come near, and is many times slower.
+export const length = (a: Vec3): number => Math.sqrt(a[0] * a[0] + a[1] * a[1] + a[2] * a[2]);
 export const unit = (a: Vec3): Vec3 => scale(a, 1 / (length(a) || 1e-9));
 export const cross = (a: Vec3, b: Vec3): Vec3 => vec3.cross([0, 0, 0], a, b) as Vec3;
 export const lerp = (a: Vec3, b: Vec3, t: number): Vec3 => vec3.lerp([0, 0, 0], a, b, t) as Vec3;

@@ -11,14 +11,15 @@ type Sided<Name extends string, T> = { [K in `${Name}${Side}`]: T };
  * Angles are degrees in clinical terms, + as named: spine and neck + flexion, `side`, `twist`,
  * `neckSide`, `neckTwist` + to the right, `knee` and `elbow` + flexion, `ankle` + toes up,
  * `inversion` + sole inwards, `forearm` + pronation (0 = palm to the thigh), `wrist` + back of
- * the hand towards the forearm. `x y z` place the middle of the hip joints, in cm.
+ * the hand towards the forearm, `girdle` and `protraction` + shoulder blade up and forward (in
+ * thousandths of height, about a degree of it each). `x y z` place the middle of the hip joints, in cm.
  * `pitch` + leans forward (90 prone, -90 on the back), `roll` + tips to the right,
  * `yaw` + turns to the right, applied roll first about her own long axis's frame:
  * `Ry(-yaw) Rx(roll) Rz(-pitch)`.
  */
 export interface Posture
   extends Sided<'hip' | 'shoulder', Ball>,
-    Sided<'knee' | 'ankle' | 'inversion' | 'elbow' | 'forearm' | 'wrist' | 'girdle', number> {
+    Sided<Hinge, number> {
   x: number; y: number; z: number;
   pitch: number; roll: number; yaw: number;
   lumbar: number; thorax: number; neck: number;
@@ -28,12 +29,12 @@ export interface Posture
 /** What an author writes: a joint without its side means both sides; what is left out is neutral. */
 export type AuthoredPosture = Partial<Posture> &
   Partial<Record<'hip' | 'shoulder', Ball>> &
-  Partial<Record<'knee' | 'ankle' | 'inversion' | 'elbow' | 'forearm' | 'wrist' | 'girdle', number>>;
+  Partial<Record<Hinge, number>>;
 
 export const MIDLINE_KEYS = [
   'x', 'y', 'z', 'pitch', 'roll', 'yaw', 'lumbar', 'thorax', 'neck', 'side', 'twist', 'neckSide', 'neckTwist',
 ] as const;
-export const HINGES = ['knee', 'ankle', 'inversion', 'elbow', 'forearm', 'wrist', 'girdle'] as const;
+export const HINGES = ['knee', 'ankle', 'inversion', 'elbow', 'forearm', 'wrist', 'girdle', 'protraction'] as const;
 export const BALLS = ['hip', 'shoulder'] as const;
 
 export type MidlineKey = (typeof MIDLINE_KEYS)[number];

@@ -27,11 +27,11 @@ export const JOINT_LIMITS: Readonly<Record<Exclude<MidlineKey, 'x' | 'y' | 'z' |
   lumbar: [-35, 60], thorax: [-30, 45], neck: [-70, 65],
   side: [-55, 55], twist: [-50, 50], neckSide: [-45, 45], neckTwist: [-80, 80],
   knee: [-3, 158], ankle: [-65, 35], inversion: [-25, 40],
-  elbow: [-3, 150], forearm: [-85, 90], wrist: [-80, 90], girdle: [-20, 35],
+  elbow: [-3, 150], forearm: [-85, 90], wrist: [-80, 90], girdle: [-20, 35], protraction: [-25, 30],
 };
 
 /** The same for the ball joints: flexion, abduction, outward rotation. */
 export const BALL_LIMITS: Readonly<Record<BallName, readonly [Limits, Limits, Limits]>> = {
   hip: [[-30, 145], [-35, 75], [-50, 80]],
-  shoulder: [[-75, 190], [-60, 95], [-95, 100]],
+  shoulder: [[-75, 190], [-60, 180], [-95, 100]],
 };

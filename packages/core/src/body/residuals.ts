@@ -1,9 +1,10 @@
+import type { Build } from './build.js';
 import { centreOfMass } from './centreOfMass.js';
-import { capsulesOf, CLASH_PAIRS, overlap } from './clashes.js';
-import { contactsOf, FLAT_POINTS, type Contact } from './contacts.js';
+import { capsulesOf, CLASH_PAIRS, nearestShare, overlap } from './clashes.js';
+import { contactsOf, FLAT_POINTS, touchesOf, type Contact } from './contacts.js';
 import { buildBody, jointAngles, type Turns } from './kinematics.js';
 import { POINT_RADIUS, SKIN_POINTS } from './landmarks.js';
-import { dot, length, mean, rotate, SIDES, sub, unit, type Vec3 } from './maths.js';
+import { dot, length, lerp, mean, rotate, SIDES, sub, unit, type Vec3 } from './maths.js';
 import { HINGES, type Posture } from './posture.js';
 import { BALL_LIMITS, JOINT_LIMITS } from './ranges.js';
 import { chairBoxes, wallAt, type Box, type PropPlacement, type Shape } from './shape.js';
@@ -12,7 +13,7 @@ import { chairBoxes, wallAt, type Box, type PropPlacement, type Shape } from './
 export const AUTHOR_HEIGHT = 165;
 
 /** How far a solved shape misses what was asked, worst first of each kind: cm, and degrees for `limit` and `tilt`. */
-export interface Misfit { contact: number; tilt: number; point: number; under: number; clash: number; limit: number }
+export interface Misfit { contact: number; tilt: number; point: number; under: number; clash: number; touch: number; limit: number }
 
 // Flesh gives way by so much (cm) before two parts count as pushing into each other, or into a surface.
 const SOFT_BODY = 1.8;
@@ -35,14 +36,20 @@ const insideBox = (point: Vec3, radius: number, { min, max }: Box): number => {
  * Weights: contacts 1; directions 8 per unit vector; flat palms and soles 4; balance 0.6;
  * parts in each other 0.7; joint limits 0.25 a degree. They come from trying them on the sketch's poses.
  */
-export function residualsOf(shape: Shape, props: readonly PropPlacement[], heightCm: number) {
-  const contacts = contactsOf(shape, props), boxes = chairBoxes(props), wall = wallAt(props);
+export function residualsOf(shape: Shape, props: readonly PropPlacement[], heightCm: number, build: Build) {
+  // A symmetric shape is solved on the right alone: its left says the same once more.
+  const counts = (name: string): boolean => !shape.symmetric || !name.endsWith('L');
+  const skin = SKIN_POINTS.filter(counts), at = (shape.at ?? []).filter(([name]) => counts(name)), aim = (shape.aim ?? []).filter(([name]) => counts(name));
+  const face = (shape.face ?? []).filter(([name]) => counts(name)), hinges = HINGE_LIMITS.filter(([key]) => counts(key)), sides = SIDES.filter((side) => counts(side));
+  const contacts = contactsOf(shape, props).filter(({ name }) => counts(name)), boxes = chairBoxes(props), wall = wallAt(props);
   const pressed = new Set((shape.apart ?? '').split(' '));
-  const pairs = CLASH_PAIRS.filter(([a, b]) => !pressed.has(`${a}-${b}`));
-  const size = heightCm / AUTHOR_HEIGHT;
+  const pairs = CLASH_PAIRS.filter(([a, b]) => !pressed.has(`${a}-${b}`) && (counts(a) || (b.endsWith('R') && counts(b))));
+  const touches = touchesOf(shape).filter(([name]) => counts(name)), size = heightCm / AUTHOR_HEIGHT;
+  // What is on the midline counts half as much beside a side that stands for two.
+  const balance = 0.6 * (shape.symmetric ? Math.SQRT1_2 : 1);
 
   return (posture: Posture, turns: Turns, misfit?: Misfit): number[] => {
-    const body = buildBody(posture, heightCm, turns), { points, frames } = body, r: number[] = [];
+    const body = buildBody(posture, heightCm, turns, build), { points, frames } = body, capsules = capsulesOf(body), r: number[] = [];
     const note = (kind: keyof Misfit, value: number): void => {
       if (misfit) misfit[kind] = Math.max(misfit[kind], Math.abs(value));
     };
@@ -67,7 +74,7 @@ export function residualsOf(shape: Shape, props: readonly PropPlacement[], heigh
         note('tilt', Math.acos(Math.max(-1, Math.min(1, -dot(outward, contact.plane.normal)))) * 57.3);
       }
     }
-    for (const [name, target, { gapCm, off, weight = 1 } = {}] of shape.at ?? []) {
+    for (const [name, target, { gapCm, off, weight = 1 } = {}] of at) {
       const fixed = typeof target !== 'string', goal = fixed ? target : points[target]!;
       if (gapCm !== undefined) {
         const miss = length(sub(points[name]!, goal as Vec3)) - gapCm * size;
@@ -84,14 +91,14 @@ export function residualsOf(shape: Shape, props: readonly PropPlacement[], heigh
         if (weight >= 0.8) note('point', miss);
       }
     }
-    for (const [from, to, wanted, weight = 1] of shape.aim ?? []) direction(unit(sub(points[to]!, points[from]!)), wanted, weight);
-    for (const [frame, axis, wanted, weight = 1] of shape.face ?? []) direction(rotate(frames[frame]!.rotation, axis), wanted, weight);
+    for (const [from, to, wanted, weight = 1] of aim) direction(unit(sub(points[to]!, points[from]!)), wanted, weight);
+    for (const [frame, axis, wanted, weight = 1] of face) direction(rotate(frames[frame]!.rotation, axis), wanted, weight);
     if (shape.balance) {
       const centre = centreOfMass(body), base = mean(shape.balance.split(' ').map((name) => points[name]!));
-      r.push(0.6 * (centre[0] - base[0]), 0.6 * (centre[2] - base[2]));
+      r.push(balance * (centre[0] - base[0]), balance * (centre[2] - base[2]));
     }
 
-    for (const name of SKIN_POINTS) {
+    for (const name of skin) {
       const [x, y] = points[name]!, radius = POINT_RADIUS[name]! * heightCm;
       const sunk = Math.max(0, radius - y - SOFT_SKIN);
       r.push(sunk);
@@ -107,7 +114,12 @@ export function residualsOf(shape: Shape, props: readonly PropPlacement[], heigh
         note('under', inside);
       }
     }
-    const capsules = capsulesOf(body);
+    for (const [point, part, gapCm = 0] of touches) {
+      const [a, b, ra, rb] = capsules[part]!, t = nearestShare(points[point]!, a, b);
+      const miss = length(sub(points[point]!, lerp(a, b, t))) - (ra + (rb - ra) * t) - POINT_RADIUS[point]! * heightCm - gapCm * size;
+      r.push(miss);
+      note('touch', miss);
+    }
     for (const [a, b] of pairs) {
       const deep = Math.max(0, overlap(capsules[a]!, capsules[b]!) - SOFT_BODY);
       r.push(0.7 * deep);
@@ -119,8 +131,8 @@ export function residualsOf(shape: Shape, props: readonly PropPlacement[], heigh
       r.push(0.25 * over);
       note('limit', over);
     };
-    for (const [key, limits] of HINGE_LIMITS) limit(posture[key], limits);
-    for (const side of SIDES) {
+    for (const [key, limits] of hinges) limit(posture[key], limits);
+    for (const side of sides) {
       const angles = jointAngles(body, side);
       for (const joint of ['hip', 'shoulder'] as const) {
         for (let i = 0; i < 3; i++) {

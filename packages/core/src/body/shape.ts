@@ -22,6 +22,8 @@ export interface Shape {
   on: readonly (readonly [Surface, string])[];
   /** A point at another point or at a place; `gapCm` asks for a distance instead; weight 1. */
   at?: readonly (readonly [string, string | Target, { gapCm?: number; off?: Target; weight?: number }?])[];
+  /** A point on the skin of a part, wherever along it: an ankle on a thigh, a hand on the belly (`torso`), the chin on a hand. */
+  touch?: readonly (readonly [point: string, part: string, gapCm?: number])[];
   /** Direction of a limb from one point to another; weight 1. */
   aim?: readonly (readonly [from: string, to: string, direction: Target, weight?: number])[];
   /** Direction of a frame's own axis; weight 1. */
@@ -40,6 +42,9 @@ export type PropPlacement =
   | { kind: 'wall'; x: number; where: string }
   | { kind: 'block'; heightCm: number; under: readonly string[]; lies?: 'upright' | 'across'; where: string }
   | { kind: 'bolster'; heightCm: number; under: readonly string[]; baseCm?: number; lengthCm?: number; along?: Vec3; where: string }
+  | { kind: 'stool'; heightCm: number; x: number; z?: number; /** Length along x and across, cm. */ size: readonly [number, number]; where: string }
+  | { kind: 'roll'; thickCm: number; between: readonly [string, string]; lengthCm: number; where: string }
+  | { kind: 'strap'; through: readonly string[]; where: string }
   | { kind: 'blanket'; count: number; heightCm: number; under: readonly string[]; edge?: string; small?: true; where: string };
 
 /** Height of a usual chair's seat, cm. */

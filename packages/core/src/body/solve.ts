@@ -1,3 +1,4 @@
+import type { Build } from './build.js';
 import { contactsOf, type Contact } from './contacts.js';
 import { absorbTurns, buildBody, type Body, type Turns } from './kinematics.js';
 import { POINT_RADIUS, SKIN_POINTS } from './landmarks.js';
@@ -6,6 +7,8 @@ import { SIDES, type Vec3 } from './maths.js';
 import { completePosture, HINGES, packPosture, type Posture, unpackPosture } from './posture.js';
 import { AUTHOR_HEIGHT, residualsOf, type Misfit } from './residuals.js';
 import type { PropPlacement, Shape } from './shape.js';
+
+export type { Misfit } from './residuals.js';
 
 /** A shape put on its contacts for one height. */
 export interface SolvedShape {
@@ -19,8 +22,9 @@ export interface SolvedShape {
 /** Something the solver may move: read it, write it, and how strongly it wants to stay. */
 interface Handle { get(): number; set(value: number): void; stiffness: number }
 
-const GROUPS: Record<string, readonly string[]> = {
-  leg: ['hip', 'knee', 'ankle', 'inversion'], arm: ['shoulder', 'elbow', 'forearm', 'wrist'],
+/** Words for several joints at once in a shape's `free`. */
+export const GROUPS: Readonly<Record<string, readonly string[]>> = {
+  leg: ['hip', 'knee', 'ankle', 'inversion'], arm: ['shoulder', 'elbow', 'forearm', 'wrist'], blade: ['girdle', 'protraction'],
   spine: ['lumbar', 'thorax'], trunk: ['lumbar', 'thorax', 'side', 'twist'], head: ['neck', 'neckSide', 'neckTwist'],
 };
 const LIMB_JOINTS = new Set<string>(['hip', 'shoulder', ...HINGES]);
@@ -76,8 +80,8 @@ function handlesOf(shape: Shape, posture: Posture, turns: Turns): Handle[] {
 }
 
 /** How far a posture is lifted so that its lowest point rests on the floor, cm. */
-const floorHeight = (posture: Posture, heightCm: number): number => {
-  const { points } = buildBody(posture, heightCm);
+const floorHeight = (posture: Posture, heightCm: number, build: Build): number => {
+  const { points } = buildBody(posture, heightCm, {}, build);
   return -Math.min(...SKIN_POINTS.map((name) => points[name]![1] - POINT_RADIUS[name]! * heightCm));
 };
 
@@ -87,14 +91,15 @@ const floorHeight = (posture: Posture, heightCm: number): number => {
  * The pull towards what the author wrote fades in four rounds, each anchored at the last
  * result, so the shape stays the author's and the contacts end exact.
  *
+ * @param build whose proportions
  * @param from an earlier solution to start at (another height, a neighbouring key frame)
  */
-export function solveShape(shape: Shape, props: readonly PropPlacement[], heightCm = AUTHOR_HEIGHT, from?: Posture): SolvedShape {
-  const residuals = residualsOf(shape, props, heightCm);
+export function solveShape(shape: Shape, props: readonly PropPlacement[], heightCm = AUTHOR_HEIGHT, from?: Posture, build: Build = 'adult'): SolvedShape {
+  const residuals = residualsOf(shape, props, heightCm, build);
   let posture: Posture = from ? unpackPosture(packPosture(from)) : completePosture(shape.posture);
   if (!from) {
     for (const key of ['x', 'y', 'z'] as const) posture[key] *= heightCm / AUTHOR_HEIGHT;
-    if (shape.posture.y === undefined) posture.y += floorHeight(posture, heightCm);
+    if (shape.posture.y === undefined) posture.y += floorHeight(posture, heightCm, build);
   }
   for (const pull of from ? [0.05, 0.01] : [1, 0.25, 0.05, 0.01]) {
     const turns: Turns = {}, handles = handlesOf(shape, posture, turns), anchor = handles.map((handle) => handle.get());
@@ -104,11 +109,11 @@ export function solveShape(shape: Shape, props: readonly PropPlacement[], height
       const r = residuals(posture, turns);
       for (let i = 0; i < q.length; i++) r.push(pull * handles[i]!.stiffness * (q[i]! - anchor[i]!));
       return r;
-    }, anchor, { iterations: pull === 1 ? 50 : 30, tolerance: pull > 0.1 ? 1e-4 : 1e-6 });
+    }, anchor, { iterations: pull === 1 ? 50 : 30, tolerance: pull > 0.01 ? 1e-4 : 1e-6 });
     apply(solved);
-    posture = absorbTurns(posture, turns, heightCm);
+    posture = absorbTurns(posture, turns, heightCm, build);
   }
-  const misfit: Misfit = { contact: 0, tilt: 0, point: 0, under: 0, clash: 0, limit: 0 };
+  const misfit: Misfit = { contact: 0, tilt: 0, point: 0, under: 0, clash: 0, touch: 0, limit: 0 };
   residuals(posture, {}, misfit);
-  return { posture, body: buildBody(posture, heightCm), contacts: contactsOf(shape, props), props, misfit };
+  return { posture, body: buildBody(posture, heightCm, {}, build), contacts: contactsOf(shape, props), props, misfit };
 }

@@ -1,5 +1,4 @@
-import { POSES } from '../../catalogue/poses/index.js';
-import { measuresFor } from '../poses/catalogue.js';
+import type { Catalogue } from '../poses/catalogue.js';
 import { mirrorMeasures, type Judged } from '../poses/measures.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
 import { judge, longestHold, standing, type Breach, type Trial } from '../rules/judge.js';
@@ -12,6 +11,8 @@ import { WEIGHTS } from './weights.js';
 
 /** What is asked of a lane at one step, and where the lane stands. */
 export interface Ask {
+  /** Where variants and their measures are looked up. */
+  catalogue: Catalogue;
   pose: Pose;
   variant: Variant;
   /** For one side. */
@@ -36,18 +37,29 @@ export interface Candidate {
   trial: Trial;
 }
 
+/** What has been looked up for a person: the same variants come round at every step. */
+const looked = new WeakMap<StagedPerson, { catalogue: Catalogue; right: Map<Variant, Judged>; left: Map<Variant, Judged> }>();
+
 /** Measures of a variant for a person, on one side. Without a side, as described. */
-export function judgedFor(variant: Variant, heightCm: number, side: 'right' | 'left' | undefined): Judged {
-  const measures = measuresFor(variant.id, heightCm);
-  return { measures: side === 'left' ? mirrorMeasures(measures) : measures, level: variant.level, breath: variant.breath, support: variant.support };
+export function judgedFor(catalogue: Catalogue, variant: Variant, staged: StagedPerson, side: 'right' | 'left' | undefined): Judged {
+  let known = looked.get(staged);
+  if (known?.catalogue !== catalogue) looked.set(staged, known = { catalogue, right: new Map(), left: new Map() });
+  const sided = known[side ?? 'right'];
+  let judged = sided.get(variant);
+  if (!judged) {
+    const measures = catalogue.measures(variant.id, staged.person.heightCm, staged.build);
+    judged = { measures: side === 'left' ? mirrorMeasures(measures) : measures, level: variant.level, breath: variant.breath, support: variant.support };
+    sided.set(variant, judged);
+  }
+  return judged;
 }
 
 /** A variant at a place in a lane, ready to be judged. */
-export function trialOf(ask: Ask, { person }: StagedPerson, pose: Pose, variant: Variant, holdSeconds: number, side: 'right' | 'left' | undefined): Trial {
-  const judged = judgedFor(variant, person.heightCm, side), total = holdSeconds * (pose.side ? Math.max(1, ask.sides.length) : 1);
+export function trialOf(ask: Ask, staged: StagedPerson, pose: Pose, variant: Variant, holdSeconds: number, side: 'right' | 'left' | undefined): Trial {
+  const judged = judgedFor(ask.catalogue, variant, staged, side), total = holdSeconds * (pose.side ? Math.max(1, ask.sides.length) : 1);
   const onBack = judged.measures.supine > 0;
   return {
-    ...judged, holdSeconds, moving: pose.hold.unit === 'rounds', action: pose.purposes[0].action, ...(ask.from ? { from: ask.from } : {}),
+    measures: judged.measures, level: judged.level, breath: judged.breath, support: judged.support, holdSeconds, moving: pose.hold.unit === 'rounds', action: pose.purposes[0].action, ...(ask.from ? { from: ask.from } : {}),
     sums: { supineUnbroken: onBack ? ask.before.supineUnbroken + total : 0, supineTotal: ask.before.supineTotal + (onBack ? total : 0) },
   };
 }
@@ -99,8 +111,8 @@ function weigh(ask: Ask, pose: Pose, variant: Variant, holdSeconds: number, adde
 /** With so many ways found, rest need not be looked at: one to take and three to name beside it. */
 const ENOUGH = 4;
 
-/** Rest shapes anyone may be offered: the rungs of the final rest. */
-const REST = POSES.find((pose) => pose.purposes[0].action === 'rest')!;
+/** The rest shapes anyone may be offered are the rungs of this pose. */
+const REST = 'final-rest';
 
 /**
  * Every way this person may do a step, best first: the asked variant, its ladder, poses of the
@@ -108,16 +120,17 @@ const REST = POSES.find((pose) => pose.purposes[0].action === 'rest')!;
  */
 export function candidatesFor(ask: Ask, staged: StagedPerson, side: 'right' | 'left' | undefined): Candidate[] {
   const found: Candidate[] = [];
-  for (const pose of POSES) {
+  for (const pose of ask.catalogue.poses) {
     if (pose !== ask.pose && similarity(ask.pose, pose) === 0) continue;
     for (const variant of pose.ladder) {
       const candidate = attempt(ask, staged, pose, variant, side);
       if (candidate) found.push(candidate);
     }
   }
-  if (ask.pose !== REST && found.length < ENOUGH) {
-    for (const variant of REST.ladder) {
-      const candidate = attempt(ask, staged, REST, variant, side);
+  const rest = ask.catalogue.poses.find((pose) => pose.id === REST)!;
+  if (ask.pose !== rest && found.length < ENOUGH) {
+    for (const variant of rest.ladder) {
+      const candidate = attempt(ask, staged, rest, variant, side);
       if (candidate) found.push({ ...candidate, verdict: 'rest', cost: WEIGHTS.rest + candidate.cost });
     }
   }

@@ -3,7 +3,7 @@ import { ABILITY_RULES, TODAY_RULES } from '../../catalogue/rules/everyone.js';
 import { CHILD_BANDS } from '../../catalogue/rules/child.js';
 import { fingerprint } from '../fingerprint.js';
 import type { Person } from '../people/types.js';
-import { CATALOGUE_VERSION, variantById } from '../poses/catalogue.js';
+import { BUILT_IN, CATALOGUE_VERSION, type Catalogue } from '../poses/catalogue.js';
 import { MEASURE_NAMES } from '../poses/measures.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
 import { ageOn } from '../rules/dates.js';
@@ -21,7 +21,7 @@ import type { Finding, Fitting, Lane, LaneStep, PropUse } from './types.js';
 /** Names the rules a fitting was made with: a hash of their data. */
 export const RULEBOOK_VERSION = fingerprint(JSON.stringify([CONDITIONS, TODAY_RULES, ABILITY_RULES]));
 
-export interface FitInput { sequence: Sequence; people: readonly Person[]; on: string; houseView: HouseView }
+export interface FitInput { sequence: Sequence; people: readonly Person[]; on: string; houseView: HouseView; /** The built-in one unless there are own variants. */ catalogue?: Catalogue }
 
 /** A step of one lane before the clock is known. */
 type Draft = Omit<LaneStep, 'clock'>;
@@ -38,8 +38,8 @@ export function askedSeconds({ hold, variant }: Pick<Step, 'hold' | 'variant'>, 
  * candidate is taken. The same input always gives the same fitting. Choosing over the whole
  * class, ways between steps and prop sizing are not part of this yet.
  */
-export function fitClass({ sequence, people, on, houseView }: FitInput): Fitting {
-  const lanes = people.map((person) => fitLane(stagePerson(person, on, houseView), sequence, on));
+export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN }: FitInput): Fitting {
+  const lanes = people.map((person) => fitLane(stagePerson(person, on, houseView), sequence, on, catalogue));
   const clock = clockOf(sequence, lanes.map((lane) => lane.drafts), people, on);
   return {
     title: sequence.title, on, rulebook: RULEBOOK_VERSION, catalogue: CATALOGUE_VERSION,
@@ -58,10 +58,10 @@ export function fitClass({ sequence, people, on, houseView }: FitInput): Fitting
 
 interface DraftLane { staged: StagedPerson; drafts: Draft[][] }
 
-function fitLane(staged: StagedPerson, sequence: Sequence, on: string): DraftLane {
+function fitLane(staged: StagedPerson, sequence: Sequence, on: string, catalogue: Catalogue): DraftLane {
   let from: Level | undefined, before: Record<Sum, number> = { supineUnbroken: 0, supineTotal: 0 };
   const drafts = sequence.steps.map((step): Draft[] => {
-    const ask: Ask = { pose: step.pose, variant: step.variant, holdSeconds: askedSeconds(step, staged.person, on), sides: step.sides, on, before, ...(from ? { from } : {}) };
+    const ask: Ask = { catalogue, pose: step.pose, variant: step.variant, holdSeconds: askedSeconds(step, staged.person, on), sides: step.sides, on, before, ...(from ? { from } : {}) };
     const entries = staged.stopped ? [sitOut(ask, step, staged)] : chooseSides(ask, step, staged);
     const last = entries[entries.length - 1]!, back = entries.filter((entry) => entry.measures.supine > 0);
     const seconds = back.reduce((sum, entry) => sum + entry.hold.seconds * Math.max(1, entry.sides.length), 0);
@@ -79,7 +79,7 @@ function chooseSides(ask: Ask, step: Step, staged: StagedPerson): Draft[] {
   const [first, second] = entries;
   if (first && second && first.variant === second.variant && Math.abs(first.hold.seconds - second.hold.seconds) < 0.01) {
     const extra = second.findings.filter((finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on));
-    return [{ ...first, sides: variantById(first.variant).pose.side ? step.sides : [], findings: [...first.findings, ...extra] }];
+    return [{ ...first, sides: ask.catalogue.variant(first.variant).pose.side ? step.sides : [], findings: [...first.findings, ...extra] }];
   }
   return entries;
 }
@@ -91,7 +91,7 @@ function entryFor(ask: Ask, step: Step, staged: StagedPerson, side: 'right' | 'l
   return {
     ...describe(ask, step, staged, pose, variant, chosen.verdict, holdSeconds, side),
     sides,
-    props: [...propsOf(variant), ...added.flatMap(({ rule }): PropUse[] => (rule.adds ? [{ prop: rule.adds.prop, count: 1, heightCm: 0, where: rule.adds.where }] : []))],
+    props: [...propsOf(variant, staged.person.heightCm, staged.build), ...added.flatMap(({ rule }): PropUse[] => (rule.adds ? [{ prop: rule.adds.prop, count: 1, heightCm: 0, where: rule.adds.where }] : []))],
     cues: [...variant.cues, ...[...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))],
     findings: findingsFor(ask, staged, side, chosen),
     alternatives: candidates.slice(1, 4).map((other) => ({ pose: other.pose.id, variant: other.variant.id, verdict: other.verdict, holdSeconds: other.holdSeconds, cost: Math.round(other.cost * 10) / 10 })),
@@ -100,7 +100,7 @@ function entryFor(ask: Ask, step: Step, staged: StagedPerson, side: 'right' | 'l
 
 function describe(ask: Ask, step: Step, staged: StagedPerson, pose: Pose, variant: Variant, verdict: Draft['verdict'], seconds: number, side: 'right' | 'left' | undefined) {
   const count = Math.round(seconds / breathSeconds(staged.person, variant.breath, ask.on) * 10) / 10;
-  const judged = judgedFor(variant, staged.person.heightCm, side);
+  const judged = judgedFor(ask.catalogue, variant, staged, side);
   const counted = step.hold.unit === 'seconds' ? {} : pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count };
   return {
     step: step.number, asked: step.text, askedPose: step.pose.id, askedVariant: step.variant.id, pose: pose.id, variant: variant.id, verdict,
@@ -111,11 +111,11 @@ function describe(ask: Ask, step: Step, staged: StagedPerson, pose: Pose, varian
 
 /** Nothing suits, or the person must not practise today: sitting out on a chair. */
 function sitOut(ask: Ask, step: Step, staged: StagedPerson): Draft {
-  const { pose, variant } = variantById('final-rest.chair'), trial = trialOf(ask, staged, pose, variant, ask.holdSeconds, undefined);
+  const { pose, variant } = ask.catalogue.variant('final-rest.chair'), trial = trialOf(ask, staged, pose, variant, ask.holdSeconds, undefined);
   // Who sits the class out takes no shape at all; otherwise the chair too is held against the rule.
   const met = (breach: Breach): boolean => staged.stopped || !standingOf(breach, trial, staged).broken;
   return {
-    ...describe(ask, step, staged, pose, variant, 'rest', ask.holdSeconds, undefined), sides: [], props: propsOf(variant),
+    ...describe(ask, step, staged, pose, variant, 'rest', ask.holdSeconds, undefined), sides: [], props: propsOf(variant, staged.person.heightCm, staged.build),
     cues: staged.stopped ? ['Sits out today.'] : ['Rest here, or follow the breath.'], alternatives: [],
     findings: (ask.sides.length ? ask.sides : [undefined]).slice(0, 1).flatMap((side) => askedBreaches(ask, staged, side)).map((breach) => finding(breach, 'asked', met(breach))),
   };

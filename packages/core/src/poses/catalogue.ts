@@ -1,68 +1,82 @@
-import { SOLVED_JSON } from '../../catalogue/generated/solved.js';
+import { SOLVED_PARTS, SOLVED_VERSION } from '../../catalogue/generated/solved.js';
 import { POSES } from '../../catalogue/poses/index.js';
+import { WAYS } from '../../catalogue/ways.js';
+import type { Build } from '../body/build.js';
 import { unpackPosture, type Posture } from '../body/posture.js';
 import { MEASURE_NAMES, type Measures } from './measures.js';
-import { scaleSolved, scalesWithHeight, type SolvedVariant } from './solveVariant.js';
+import { addOwn, type OwnVariant } from './ownVariant.js';
+import { scaleSolved, scalesWithHeight, type SolvedVariant, type StoredSolutions } from './solveVariant.js';
 import type { Pose, Variant } from './types.js';
 
-/** One stored solution: angles of each key frame, measures in `MEASURE_NAMES` order, the worst unmet contact. */
-interface Stored { postures: number[][]; measures: number[]; gap: number }
-
 /** What `npm run solve` writes. */
-export interface StoredCatalogue { version: string; variants: Record<string, { print: string; heights: Record<string, Stored> }> }
+export interface StoredCatalogue { version: string; variants: Readonly<Record<string, { print: string; builds: StoredSolutions }>> }
 
-const stored = JSON.parse(SOLVED_JSON) as StoredCatalogue;
+/** Poses with what they ask of bodies. The built-in one, or that with a teacher's own variants. */
+export interface Catalogue {
+  poses: readonly Pose[];
+  /** A variant and its pose by id. @throws RangeError for an id that is not in the catalogue */
+  variant(id: string): { pose: Pose; variant: Variant };
+  /**
+   * What a variant asks of a person of this height and build: exact where the shape scales, otherwise
+   * interpolated between the stored heights on either side (their ends beyond the table).
+   */
+  measures(id: string, heightCm: number, build?: Build): Measures;
+  /** The postures to draw for a person of this height and build: the nearest stored solution. */
+  postures(id: string, heightCm: number, build?: Build): { heightCm: number; postures: Posture[] };
+}
+
+/** The built-in variants' solutions. */
+export const STORED: StoredCatalogue = { version: SOLVED_VERSION, variants: Object.assign({}, ...SOLVED_PARTS.map((part) => JSON.parse(part) as object)) as StoredCatalogue['variants'] };
 
 /** Names the data that the measures were computed from: a date and a hash. */
-export const CATALOGUE_VERSION = stored.version;
-
-const variantsById = new Map(POSES.flatMap((pose) => pose.ladder.map((variant) => [variant.id, { pose, variant }])));
-
-/** A variant and its pose by id. @throws RangeError for an id that is not in the catalogue */
-export function variantById(id: string): { pose: Pose; variant: Variant } {
-  const found = variantsById.get(id);
-  if (!found) throw new RangeError(`No variant "${id}" in the catalogue.`);
-  return found;
-}
-
-const read = (heightCm: number, { postures, measures, gap }: Stored): SolvedVariant => ({
-  heightCm, postures: postures.map(unpackPosture), worstGapCm: gap,
-  measures: Object.fromEntries(MEASURE_NAMES.map((name, i) => [name, measures[i]!])) as Measures,
-});
-
-const cache = new Map<string, SolvedVariant[]>();
-function solutionsOf(id: string): SolvedVariant[] {
-  let solutions = cache.get(id);
-  if (!solutions) {
-    const entry = stored.variants[id];
-    if (!entry) throw new RangeError(`Variant "${id}" has not been solved: run npm run solve.`);
-    solutions = Object.entries(entry.heights).map(([height, solution]) => read(Number(height), solution)).sort((a, b) => a.heightCm - b.heightCm);
-    cache.set(id, solutions);
-  }
-  return solutions;
-}
+export const CATALOGUE_VERSION = STORED.version;
 
 /** Measures already worked out; a class asks for the same few heights again and again. */
-const measured = new Map<string, Measures>();
 const MEASURED_MOST = 20_000;
 
-/**
- * What a variant asks of a person of this height: exact where the shape scales, otherwise
- * interpolated between the stored heights on either side (their ends beyond the table).
- */
-export function measuresFor(id: string, heightCm: number): Measures {
-  const key = `${id}|${heightCm}`;
-  let measures = measured.get(key);
-  if (!measures) {
-    if (measured.size >= MEASURED_MOST) measured.clear();
-    measures = interpolate(id, heightCm);
-    measured.set(key, measures);
-  }
-  return measures;
+function catalogueOf(poses: readonly Pose[], others: readonly Variant[], solutions: (id: string) => StoredSolutions | undefined): Catalogue {
+  const byId = new Map(poses.flatMap((pose) => pose.ladder.map((variant) => [variant.id, { pose, variant }])));
+  const shapes = new Map([...[...byId.values()].map(({ variant }) => variant), ...others].map((variant) => [variant.id, variant]));
+  const read = new Map<string, SolvedVariant[]>(), measured = new Map<string, Measures>();
+  const solutionsOf = (id: string, build: Build): SolvedVariant[] => {
+    const key = `${id}|${build}`;
+    let found = read.get(key);
+    if (!found) {
+      const builds = solutions(id);
+      if (!builds) throw new RangeError(`Variant "${id}" has not been solved: run npm run solve.`);
+      found = Object.entries(builds[build]).map(([height, { postures, measures, gap }]): SolvedVariant => ({
+        heightCm: Number(height), postures: postures.map(unpackPosture), worstGapCm: gap, measures: Object.fromEntries(MEASURE_NAMES.map((name, i) => [name, measures[i]!])) as Measures,
+      })).sort((a, b) => a.heightCm - b.heightCm);
+      read.set(key, found);
+    }
+    return found;
+  };
+  return {
+    poses,
+    variant(id) {
+      const found = byId.get(id);
+      if (!found) throw new RangeError(`No variant "${id}" in the catalogue.`);
+      return found;
+    },
+    measures(id, heightCm, build = 'adult') {
+      const key = `${id}|${heightCm}|${build}`;
+      let measures = measured.get(key);
+      if (!measures) {
+        if (measured.size >= MEASURED_MOST) measured.clear();
+        measures = interpolate(solutionsOf(id, build), heightCm);
+        measured.set(key, measures);
+      }
+      return measures;
+    },
+    postures(id, heightCm, build = 'adult') {
+      const found = solutionsOf(id, build);
+      if (scalesWithHeight(shapes.get(id)!)) return scaleSolved(found[0]!, heightCm);
+      return found.reduce((best, solution) => (Math.abs(solution.heightCm - heightCm) < Math.abs(best.heightCm - heightCm) ? solution : best));
+    },
+  };
 }
 
-function interpolate(id: string, heightCm: number): Measures {
-  const solutions = solutionsOf(id);
+function interpolate(solutions: readonly SolvedVariant[], heightCm: number): Measures {
   if (solutions.length === 1) return scaleSolved(solutions[0]!, heightCm).measures;
   const above = solutions.findIndex((solution) => solution.heightCm >= heightCm);
   if (above <= 0) return (above === 0 ? solutions[0]! : solutions[solutions.length - 1]!).measures;
@@ -70,9 +84,19 @@ function interpolate(id: string, heightCm: number): Measures {
   return Object.fromEntries(MEASURE_NAMES.map((name) => [name, low.measures[name] + (high.measures[name] - low.measures[name]) * t])) as Measures;
 }
 
-/** The postures to draw for a person of this height: the nearest stored solution. */
-export function posturesFor(id: string, heightCm: number): { heightCm: number; postures: Posture[] } {
-  const solutions = solutionsOf(id);
-  if (scalesWithHeight(variantById(id).variant)) return scaleSolved(solutions[0]!, heightCm);
-  return solutions.reduce((best, solution) => (Math.abs(solution.heightCm - heightCm) < Math.abs(best.heightCm - heightCm) ? solution : best));
+/** Poses and ways as we ship them. */
+export const BUILT_IN: Catalogue = catalogueOf(POSES, WAYS.map((way) => way.variant), (id) => STORED.variants[id]?.builds);
+
+/** The built-in catalogue with a teacher's own variants on its ladders; the built-in ones stay as they are. */
+export function withOwn(own: readonly OwnVariant[]): Catalogue {
+  if (!own.length) return BUILT_IN;
+  const solved = new Map(own.map((variant) => [variant.id, variant.solved]));
+  return catalogueOf(addOwn(POSES, own), WAYS.map((way) => way.variant), (id) => solved.get(id) ?? STORED.variants[id]?.builds);
 }
+
+/** {@link Catalogue.variant} of the built-in catalogue. */
+export const variantById = (id: string): { pose: Pose; variant: Variant } => BUILT_IN.variant(id);
+/** {@link Catalogue.measures} of the built-in catalogue. */
+export const measuresFor = (id: string, heightCm: number, build?: Build): Measures => BUILT_IN.measures(id, heightCm, build);
+/** {@link Catalogue.postures} of the built-in catalogue. */
+export const posturesFor = (id: string, heightCm: number, build?: Build): { heightCm: number; postures: Posture[] } => BUILT_IN.postures(id, heightCm, build);

@@ -1,3 +1,4 @@
+import type { Build } from '../body/build.js';
 import type { Posture } from '../body/posture.js';
 import { packPosture, unpackPosture } from '../body/posture.js';
 import { AUTHOR_HEIGHT } from '../body/residuals.js';
@@ -10,15 +11,28 @@ import type { Variant } from './types.js';
 /** A variant put on its contacts at one height: a posture per key frame, and its measures. */
 export interface SolvedVariant { heightCm: number; postures: Posture[]; measures: Measures; worstGapCm: number }
 
-/** Heights at which variants are solved and stored, cm: children to tall adults. */
-export const STORED_HEIGHTS: readonly number[] = Array.from({ length: 23 }, (_, i) => 90 + 5 * i);
+/** One stored solution: angles of each key frame, measures in `MEASURE_NAMES` order, the worst unmet contact. */
+interface Stored { postures: number[][]; measures: number[]; gap: number }
+
+/** A variant's solutions by build and height, as they are stored. */
+export type StoredSolutions = Record<Build, Record<string, Stored>>;
+
+const every5 = (from: number, to: number): number[] => Array.from({ length: (to - from) / 5 + 1 }, (_, i) => from + 5 * i);
+
+/** Heights in cm at which variants are solved and stored: grown people, and children by age band. */
+export const STORED_HEIGHTS: Readonly<Record<Build, readonly number[]>> = {
+  adult: every5(130, 200), 'child-3-5': every5(90, 115), 'child-6-8': every5(110, 135), 'child-9-12': every5(130, 160),
+};
+
+/** The height from which a build's other heights are reached, neighbour by neighbour. */
+export const MIDDLE_HEIGHT: Readonly<Record<Build, number>> = { adult: AUTHOR_HEIGHT, 'child-3-5': 105, 'child-6-8': 125, 'child-9-12': 145 };
 
 /**
  * Whether a variant's shape is the same at every height. Walls move with the person; a block,
  * a chair or a blanket does not, so the same variant asks more of a short person.
  */
 export const scalesWithHeight = ({ frames, props }: Pick<Variant, 'frames' | 'props'>): boolean =>
-  props.every((prop) => prop.kind === 'wall' || (prop.kind === 'bolster' && frames.every(restsOnPlain)))
+  props.every((prop) => prop.kind === 'wall' || prop.kind === 'strap' || (prop.kind === 'bolster' && frames.every(restsOnPlain)))
   && frames.every(restsOnPlain);
 
 const restsOnPlain = (shape: Shape): boolean => shape.on.every(([surface]) => surface === 'floor' || surface === 'wall');
@@ -37,12 +51,13 @@ const midway = (a: Posture, b: Posture): Posture => {
  * Solves every key frame of a variant and measures it; a movement's value is the worst over its
  * frames and the solved in-betweens.
  *
+ * @param build whose proportions
  * @param near postures of the same frames at a neighbouring height, to start from
  */
-export function solveVariant(variant: Variant, heightCm: number, near?: readonly Posture[]): SolvedVariant {
+export function solveVariant(variant: Variant, heightCm: number, near?: readonly Posture[], build: Build = 'adult'): SolvedVariant {
   const props = propsFor(variant, heightCm);
-  const solved = variant.frames.map((shape, i) => solveShape(shape, props, heightCm, near?.[i]));
-  const between = solved.slice(1).map((next, i) => solveShape(variant.frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture)));
+  const solved = variant.frames.map((shape, i) => solveShape(shape, props, heightCm, near?.[i], build));
+  const between = solved.slice(1).map((next, i) => solveShape(variant.frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture), build));
   const measured = [...solved, ...between].map((shape) => measureShape(shape, variant));
   return {
     heightCm, postures: solved.map((shape) => shape.posture), measures: worstMeasures(measured),

@@ -5,6 +5,14 @@ export type Region =
   | 'neck' | 'chest' | 'shoulders' | 'wrists' | 'upper back' | 'low back' | 'side body' | 'front hip' | 'outer hip'
   | 'inner thigh' | 'hamstrings' | 'calves' | 'feet' | 'belly' | 'pelvic floor' | 'whole';
 
+/** Where a pose stands on the shelf: one of the catalogue's families. */
+export type Family =
+  | 'breath' | 'chair' | 'standing' | 'balance' | 'all-fours' | 'prone' | 'supine' | 'seated' | 'side-lying' | 'inverted' | 'rest'
+  | 'children' | 'joints';
+
+/** Where in a class a pose may come. */
+export type Place = 'opening' | 'warm-up' | 'work' | 'closing' | 'rest';
+
 /** What a pose is for: an action on a region; `spine` names the direction it takes the spine in. */
 export interface Purpose { action: Action; region: Region; spine?: 'flexion' | 'extension' | 'twist' | 'side bend' }
 
@@ -41,6 +49,25 @@ export interface Declared {
   metFrom: string;
 }
 
+/**
+ * What a teacher says, in the order in which she says it. Movements have a half for each breath;
+ * a held shape has none.
+ */
+export interface Guide {
+  setUp: string;
+  /** What happens on the in-breath. */
+  in?: string;
+  /** What happens on the out-breath. */
+  out?: string;
+  /** Where the eyes rest. */
+  look: string;
+  /** Where it should be felt. */
+  feel: string;
+  /** Where it should not be felt. */
+  notHere: string;
+  comeOut: string;
+}
+
 /** One concrete way to do a pose. */
 export interface Variant {
   id: string;
@@ -49,6 +76,12 @@ export interface Variant {
   /** Words after the pose's name that ask for this variant. */
   words?: readonly string[];
   level: Level;
+  /** Where she is before and after, if that is not the level of the pose itself. */
+  entry?: Level;
+  exit?: Level;
+  /** A way in or out that this variant asks for, by id, in place of the usual way between levels. */
+  wayIn?: string;
+  wayOut?: string;
   breath: Breath;
   props: readonly PropPlacement[];
   /** One for a held shape, two or more for a movement. */
@@ -64,15 +97,30 @@ export interface Variant {
 /** An asana or movement with a purpose, and its ladder of variants from most supported to fullest. */
 export interface Pose {
   id: string;
+  family: Family;
   name: string;
+  /** With its diacritics; the plain spelling is derived from it. */
   sanskrit?: string;
   aliases: readonly string[];
+  /** What the name means, or what the movement is, in plain words. */
+  meaning: string;
   purposes: readonly [Purpose, ...Purpose[]];
+  /** Parts of the body that a teacher would look it up by. */
+  parts: readonly Region[];
   energy: 'settling' | 'neutral' | 'lifting';
+  /** Where in a class it may stand. */
+  place: readonly Place[];
   hold: UsualHold;
   /** What right and left name; absent for a pose that is the same both sides. */
   side?: string;
   /** The variant a plain name asks for. */
   usual: string;
+  /** Poses it likes before it, by id. */
+  before: readonly string[];
+  /** Poses it likes after it (counter-poses), by id. */
+  after: readonly string[];
+  guide: Guide;
+  /** What often goes wrong. */
+  mistakes: readonly string[];
   ladder: readonly Variant[];
 }

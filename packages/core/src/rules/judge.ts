@@ -3,7 +3,7 @@ import type { Person } from '../people/types.js';
 import { SIDED_MEASURES, type Judged, type MeasureName } from '../poses/measures.js';
 import type { Action, Level } from '../poses/types.js';
 import type { ActiveRule } from './stagePerson.js';
-import type { Bound, Quantity, Sum } from './types.js';
+import { USE_NAMES, type Bound, type Quantity, type Sum } from './types.js';
 
 /** A variant at a place in a lane: what a rule is held against. */
 export interface Trial extends Judged {
@@ -23,15 +23,25 @@ export interface Trial extends Judged {
 export interface Breach extends ActiveRule { measure: string; value: number | string; limit: number | string }
 
 const SIDED = new Set<string>(SIDED_MEASURES);
+const USES = new Map<string, 'neckFlexion'>(USE_NAMES.map((use) => [use, use.slice(0, -3) as 'neckFlexion']));
 
 /** The value of a quantity: a measure, the worse side of a limb's measure, or a share of the usual or measured range. */
 export function quantityOf(quantity: Quantity, { measures }: Pick<Judged, 'measures'>, ranges: Person['ranges']): number {
-  if (quantity.endsWith('Use')) {
-    const base = quantity.slice(0, -3) as 'neckFlexion';
-    return measures[base] / (ranges[base] ?? USUAL_RANGE[base]);
-  }
+  const base = USES.get(quantity);
+  if (base) return measures[base] / (ranges[base] ?? USUAL_RANGE[base]);
   if (!SIDED.has(quantity)) return measures[quantity as MeasureName];
   return Math.max(measures[`${quantity}Right` as MeasureName], measures[`${quantity}Left` as MeasureName]);
+}
+
+/** Whether a bound bites: a comparison, nothing made. Says the same as {@link read}. */
+function bites(bound: Bound, trial: Trial, ranges: Person['ranges']): boolean {
+  if ('measure' in bound) {
+    const value = quantityOf(bound.measure, trial, ranges);
+    return 'over' in bound ? value > bound.over : value < bound.under;
+  }
+  if ('level' in bound) return bound.level.includes(trial.level);
+  if ('holdOver' in bound) return trial.holdSeconds > bound.holdOver;
+  return read(bound, trial, ranges).bites;
 }
 
 interface Reading { bites: boolean; measure: string; value: number | string; limit: number | string }
@@ -65,7 +75,7 @@ export function judge(rules: readonly ActiveRule[], trial: Trial, ranges: Person
   const breaches: Breach[] = [];
   for (const active of rules) {
     // Deciding is a comparison of numbers; the finding is only made where the rule is broken.
-    if (active.rule.all.every((bound) => read(bound, trial, ranges).bites)) breaches.push(standing(active, trial, ranges));
+    if (active.rule.all.every((bound) => bites(bound, trial, ranges))) breaches.push(standing(active, trial, ranges));
   }
   return breaches;
 }

@@ -1,7 +1,9 @@
 import { CONDITIONS } from '../../catalogue/rules/index.js';
 import { ABILITY_RULES, TODAY_RULES } from '../../catalogue/rules/everyone.js';
+import { buildOf, type Build } from '../body/build.js';
 import type { Person } from '../people/types.js';
 import { isTooHighToPractise, isUncontrolled, parseReading } from './bloodPressure.js';
+import { ageOn } from './dates.js';
 import type { HouseView } from './houseView.js';
 import type { Alert, Condition, Fact, Rule, Stage, StageTest } from './types.js';
 
@@ -11,6 +13,8 @@ export interface ActiveRule { rule: Rule; condition: string }
 /** A person on a date: what is in force, what to know, and whether they must sit out. */
 export interface StagedPerson {
   person: Person;
+  /** Whose proportions to measure with. */
+  build: Build;
   rules: readonly ActiveRule[];
   alerts: readonly Alert[];
   stages: readonly { condition: string; name: string; label: string }[];
@@ -80,7 +84,7 @@ export function stagePerson(person: Person, on: string, houseView: HouseView): S
 
   alerts.unshift(...todaysStops(person, named.some((entry) => entry.condition.id === 'pregnancy')));
   if ((today.pain ?? 0) >= 7) alerts.push({ kind: 'ask', text: `Pain ${today.pain} of 10 today: gentle only. New, at night, with fever or after a fall: refer.` });
-  return { person, rules, alerts, stages, stopped: alerts.some((alert) => alert.kind === 'stop') };
+  return { person, build: buildOf(person.born === undefined ? undefined : ageOn(person.born, on)), rules, alerts, stages, stopped: alerts.some((alert) => alert.kind === 'stop') };
 }
 
 /** A person's own measured range as a limit. */

@@ -49,7 +49,7 @@ const bare = (text: string): string => text.replace(HOLD, ' ').replace(TIMES, ' 
  * Lenient about dashes, bullets, case and extra words; a pose that is not known is an error with its
  * line and the three nearest names, and the other lines are read all the same.
  */
-export function parseSequence(source: string): { sequence: Sequence; errors: SequenceError[] } {
+export function parseSequence(source: string, poses?: readonly Pose[]): { sequence: Sequence; errors: SequenceError[] } {
   const errors: SequenceError[] = [], steps: Step[] = [];
   let title = 'Untitled class', minutes = USUAL_MINUTES, section: string | undefined;
   source.replace(/^\uFEFF/, '').split(/\r?\n/).forEach((raw, i) => {
@@ -63,7 +63,7 @@ export function parseSequence(source: string): { sequence: Sequence; errors: Seq
       return;
     }
     if (BULLET.test(raw)) {
-      const text = raw.replace(BULLET, '').trim(), resolved = resolvePose(bare(text));
+      const text = raw.replace(BULLET, '').trim(), resolved = resolvePose(bare(text), poses);
       if ('nearest' in resolved) return fail(`Line ${i + 1}: "${bare(text)}" is not a pose we know. Nearest: ${resolved.nearest.join(', ')}.`, resolved.nearest);
       const hold = readHold(text, resolved.pose);
       if (hold.count <= 0 || hold.count > 3600) return fail(`Line ${i + 1}: a hold of ${hold.count} cannot be right.`);
