@@ -13,6 +13,7 @@ import { MODELS } from './database/models.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
 import { FieldsException, fieldsOf } from './http/problems.js';
 import { hostCheck } from './http/hostCheck.js';
+import { OwnVariantsModule } from './own/own.module.js';
 import { PeopleModule } from './people/people.module.js';
 import { SequencesModule } from './sequences/sequences.module.js';
 import { StudioModule } from './studio/studio.module.js';
@@ -45,7 +46,7 @@ export async function createApp({ databaseUrl, demo, today, web }: AppOptions): 
         // SQL carries health data: it is never logged.
         models: MODELS, logging: false, retryAttempts: 1, synchronize: false, autoLoadModels: false,
       }),
-      SequelizeModule.forFeature(MODELS), StudioModule, PeopleModule, SequencesModule, ClassesModule,
+      SequelizeModule.forFeature(MODELS), StudioModule, PeopleModule, SequencesModule, OwnVariantsModule, ClassesModule,
     ],
     controllers: [HealthController], providers: [DemoService],
   })
@@ -67,7 +68,7 @@ export async function createApp({ databaseUrl, demo, today, web }: AppOptions): 
     await app.register(fastifyStatic as never, { root: web, prefix: '/', wildcard: false, index: false } as never);
     // Every path that is no file and no API is a screen.
     fastify.get('/*', (request, reply) => {
-      if (request.url.startsWith('/api/') || /\.\w+(\?|$)/.test(request.url)) return reply.code(404).send({ statusCode: 404, message: 'There is nothing here.' });
+      if (request.url.startsWith('/api/') || /\.\w+$/.test(request.url.split('?')[0]!)) return reply.code(404).send({ statusCode: 404, message: 'There is nothing here.' });
       return (reply as unknown as { sendFile(name: string, root: string): unknown }).sendFile('index.html', join(web));
     });
   }

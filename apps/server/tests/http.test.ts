@@ -168,6 +168,42 @@ describe('classes', () => {
   });
 });
 
+describe('own variants', () => {
+  const draft = { name: 'Hände tief', pose: 'warrior-two', base: 'warrior-two.short', after: 'warrior-two.short', angles: { 'shoulder.abduction': 50 } };
+  test('is kept once it stands, is asked for by its name in a class, and can be deleted', async () => {
+    const made = await ask('own-variants', 'POST', draft);
+    expect([made.status, made.json]).toEqual([201, { id: 'warrior-two.own-hande-tief' }]);
+    const [kept] = (await ask('own-variants')).json as { key: string; id: string; solved: { adult: object } }[];
+    expect([kept!.id, Object.keys(kept!.solved.adult).length > 0]).toEqual(['warrior-two.own-hande-tief', true]);
+    const ids = await peopleByName(),
+      fitted = await ask('classes/fit', 'POST', { on: '2026-12-01', sequenceText: '# A\n- Warrior two, hände tief, 3 breaths', people: [{ id: ids['Tam Orrin'] }] });
+    expect(fitted.json.steps[0].variant).toBe('warrior-two.own-hande-tief');
+    expect((await ask('own-variants', 'POST', draft)).status).toBe(400);
+    expect((await ask(`own-variants/${kept!.key}`, 'DELETE')).status).toBe(204);
+    expect((await ask('own-variants')).json).toEqual([]);
+    expect((await ask(`own-variants/${kept!.key}`, 'DELETE')).status).toBe(404);
+  });
+  test.each([
+    [{ angles: { 'knee.flexion': 10 } }, 'angles.knee.flexion'],
+    [{ angles: { knee: 400 } }, 'angles.knee'],
+    [{ base: 'tree.full' }, 'base'],
+    [{ name: '' }, 'name'],
+    [{ pose: 'downward-facing-dog', base: 'downward-facing-dog.full', angles: { 'hip.flexion': 0, knee: 120 } }, 'angles'],
+  ])('%j: 400 at %s, and nothing is kept', async (part, field) => {
+    const answer = await ask('own-variants', 'POST', { ...draft, ...part });
+    expect([answer.status, fieldsOf(answer)]).toEqual([400, [field]]);
+    expect((await ask('own-variants')).json).toEqual([]);
+  });
+});
+
+test('what worked as a prop is kept with the person, one height a task', async () => {
+  const id = (await peopleByName())['Tam Orrin']!;
+  for (const heightCm of [10, 12.5]) expect((await ask(`people/${id}/props`, 'PUT', { task: 'shoulder-stand-blankets', heightCm, words: 'folded blankets', on: '2026-11-26' })).status).toBe(204);
+  expect((await ask(`people/${id}`)).json.propNotes).toEqual([{ task: 'shoulder-stand-blankets', heightCm: 12.5, words: 'folded blankets', on: '2026-11-26' }]);
+  const bad = await ask(`people/${id}/props`, 'PUT', { task: 'ladder', heightCm: -1, words: '', on: 'soon' });
+  expect([bad.status, fieldsOf(bad).sort()]).toEqual([400, ['heightCm', 'on', 'task']]);
+});
+
 describe('privacy', () => {
   test.each([{ Origin: 'http://elsewhere.example' }, { Origin: 'null' }])('a page from elsewhere is refused: %j', async (headers) => {
     const answer = await ask('people', 'GET', undefined, headers as Record<string, string>);

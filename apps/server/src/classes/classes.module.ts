@@ -1,6 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Module, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { ClassRow, FittingRow, RecordRow } from '../database/models.js';
+import { OwnVariantsModule } from '../own/own.module.js';
 import { PeopleModule } from '../people/people.module.js';
 import { StudioModule } from '../studio/studio.module.js';
 import { AfterClassDto, ClassDto, FitDto } from './class.dto.js';
@@ -21,7 +22,7 @@ class ClassesController {
 }
 
 @Module({
-  imports: [SequelizeModule.forFeature([ClassRow, FittingRow, RecordRow]), PeopleModule, StudioModule],
+  imports: [SequelizeModule.forFeature([ClassRow, FittingRow, RecordRow]), PeopleModule, StudioModule, OwnVariantsModule],
   controllers: [ClassesController], providers: [ClassesService], exports: [ClassesService],
 })
 export class ClassesModule {}

@@ -5,6 +5,7 @@ import { Sequelize } from 'sequelize-typescript';
 import { ClassRow, FittingRow, RecordRow } from '../database/models.js';
 import type { ClassPerson } from '../database/types.js';
 import { FieldsException } from '../http/problems.js';
+import { OwnVariantsService } from '../own/own.module.js';
 import { PeopleService, writtenPerson } from '../people/people.service.js';
 import { StudioService } from '../studio/studio.service.js';
 import type { AfterClassDto, ClassDto, FitDto } from './class.dto.js';
@@ -20,6 +21,7 @@ export class ClassesService {
     @InjectModel(RecordRow) private readonly records: typeof RecordRow,
     private readonly people: PeopleService,
     private readonly studio: StudioService,
+    private readonly own: OwnVariantsService,
     private readonly sequelize: Sequelize,
   ) {}
 
@@ -42,7 +44,7 @@ export class ClassesService {
   async fit(dto: FitDto): Promise<Fitted> {
     const errors: InputError[] = [];
     if (!isDate(dto.on)) errors.push({ field: 'on', message: 'The date is a real date, YYYY-MM-DD.' });
-    const { sequence, errors: lines } = parseSequence(dto.sequenceText);
+    const catalogue = await this.own.catalogue(), { sequence, errors: lines } = parseSequence(dto.sequenceText, catalogue.poses);
     errors.push(...lines.map(({ line, message }) => ({ field: `sequenceText:${line}`, message })));
     const studio = await this.studio.current(), { houseView, errors: viewErrors } = readHouseView({ ...studio.houseView, ...dto.houseView });
     errors.push(...viewErrors);
@@ -51,7 +53,7 @@ export class ClassesService {
     const { people, errors: personErrors } = readPeople(coming.map(({ person, today }) => ({ ...person, today })), isDate(dto.on) ? dto.on : undefined);
     errors.push(...personErrors);
     if (errors.length) throw new FieldsException(errors);
-    return { people: coming, houseView, fitting: fitClass({ sequence, people, on: dto.on, houseView }) };
+    return { people: coming, houseView, fitting: fitClass({ sequence, people, on: dto.on, houseView, catalogue }) };
   }
 
   /** Keeps a class with its fitting, new or changed, in one piece. */

@@ -1,5 +1,5 @@
 import type { ClassPerson, StepChange } from './types.js';
-import type { Details, Fitting, HouseView } from '@lotus-steady/core';
+import type { Details, Fitting, HouseView, OwnVariant } from '@lotus-steady/core';
 import { BelongsTo, Column, DataType, Default, ForeignKey, HasMany, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { jsonColumn } from './jsonColumn.js';
 
@@ -27,6 +27,7 @@ export class PersonRow extends Model {
   @Column(jsonColumn('screening')) declare screening: Record<string, number>;
   @HasMany(() => PersonConditionRow) declare conditions: PersonConditionRow[];
   @HasMany(() => RecordRow) declare records: RecordRow[];
+  @HasMany(() => PropNoteRow) declare propNotes: PropNoteRow[];
 }
 
 @Table({ tableName: 'person_conditions' })
@@ -36,6 +37,32 @@ export class PersonConditionRow extends Model {
   @Column(DataType.STRING) declare condition: string;
   @Column(jsonColumn('details')) declare details: Details;
   @Column(DataType.INTEGER) declare position: number;
+}
+
+/** A teacher's own variant with its solutions for every height. */
+@Table({ tableName: 'own_variants' })
+export class OwnVariantRow extends Model {
+  @PrimaryKey @Default(DataType.UUIDV4) @Column(DataType.UUID) declare id: string;
+  @ForeignKey(() => StudioRow) @Column(DataType.UUID) declare studioId: string;
+  @Column(DataType.STRING) declare variantId: string;
+  @Column(DataType.STRING) declare pose: string;
+  @Column(DataType.STRING) declare base: string;
+  @Column(DataType.STRING) declare after: string;
+  @Column(DataType.STRING) declare name: string;
+  @Column(jsonColumn('angles')) declare angles: OwnVariant['angles'];
+  @Column(jsonColumn('frames')) declare frames: OwnVariant['frames'];
+  @Column(jsonColumn('solved')) declare solved: OwnVariant['solved'];
+}
+
+/** A prop height that worked for someone. */
+@Table({ tableName: 'prop_notes' })
+export class PropNoteRow extends Model {
+  @PrimaryKey @Default(DataType.UUIDV4) @Column(DataType.UUID) declare id: string;
+  @ForeignKey(() => PersonRow) @Column(DataType.UUID) declare personId: string;
+  @Column(DataType.STRING) declare task: string;
+  @Column(DataType.FLOAT) declare heightCm: number;
+  @Column(DataType.STRING) declare words: string;
+  @Column(DataType.DATEONLY) declare on: string;
 }
 
 /** A base plan, kept as it was written. */
@@ -88,4 +115,4 @@ export class RecordRow extends Model {
   @Column(DataType.TEXT) declare word: string;
 }
 
-export const MODELS = [StudioRow, PersonRow, PersonConditionRow, SequenceRow, ClassRow, FittingRow, RecordRow];
+export const MODELS = [StudioRow, PersonRow, PersonConditionRow, SequenceRow, ClassRow, FittingRow, RecordRow, OwnVariantRow, PropNoteRow];

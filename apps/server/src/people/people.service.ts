@@ -3,10 +3,10 @@ import { InjectModel } from '@nestjs/sequelize';
 import { readPerson, type InputError, type Person } from '@lotus-steady/core';
 import { Op } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
-import { ClassRow, PersonConditionRow, PersonRow, RecordRow } from '../database/models.js';
+import { ClassRow, PersonConditionRow, PersonRow, PropNoteRow, RecordRow } from '../database/models.js';
 import { FieldsException } from '../http/problems.js';
 import { StudioService } from '../studio/studio.service.js';
-import type { PersonDto } from './person.dto.js';
+import type { PersonDto, PropNoteDto } from './person.dto.js';
 
 /** A person as they are written down: what the form edits and what the core reads. */
 export function writtenPerson(row: PersonRow): Record<string, unknown> {
@@ -22,6 +22,7 @@ export class PeopleService {
   constructor(
     @InjectModel(PersonRow) private readonly people: typeof PersonRow,
     @InjectModel(PersonConditionRow) private readonly conditions: typeof PersonConditionRow,
+    @InjectModel(PropNoteRow) private readonly propNotes: typeof PropNoteRow,
     private readonly studio: StudioService,
     private readonly sequelize: Sequelize,
   ) {}
@@ -48,7 +49,8 @@ export class PeopleService {
     const records = [...row.records].sort((a, b) => (a.class.on < b.class.on ? 1 : -1)).map((record) => ({
       classId: record.classId, title: record.class.title, on: record.class.on, came: record.came, painBefore: record.painBefore, painAfter: record.painAfter, changes: record.changes, word: record.word,
     }));
-    return { id: row.id, ...writtenPerson(row), records };
+    const propNotes = row.propNotes.map(({ task, heightCm, words, on }) => ({ task, heightCm, words, on }));
+    return { id: row.id, ...writtenPerson(row), records, propNotes };
   }
 
   async create(dto: PersonDto) {
@@ -71,12 +73,20 @@ export class PeopleService {
     return { id };
   }
 
+  async keepProp(id: string, { task, heightCm, words, on }: PropNoteDto): Promise<void> {
+    const { id: personId } = await this.find(id, false);
+    await this.sequelize.transaction(async (transaction) => {
+      await this.propNotes.destroy({ where: { personId, task }, transaction });
+      await this.propNotes.create({ personId, task, heightCm, words, on }, { transaction });
+    });
+  }
+
   async remove(id: string): Promise<void> {
     await (await this.find(id, false)).destroy();
   }
 
   private async find(id: string, withRecords: boolean): Promise<PersonRow> {
-    const row = await this.people.findByPk(id, { include: [PersonConditionRow, ...(withRecords ? [{ model: RecordRow, include: [ClassRow] }] : [])] });
+    const row = await this.people.findByPk(id, { include: [PersonConditionRow, ...(withRecords ? [{ model: RecordRow, include: [ClassRow] }, PropNoteRow] : [])] });
     if (!row) throw new NotFoundException('This person is not in the list.');
     return row;
   }

@@ -1,5 +1,6 @@
-import { IsArray, IsBoolean, IsIn, IsNumber, IsObject, IsOptional, IsString, Length, Matches, Max, Min, ValidateNested } from 'class-validator';
+import { IsArray, IsBoolean, IsIn, IsNumber, IsObject, IsOptional, IsString, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
 import { Type } from 'class-transformer';
+import { PROP_TASKS } from '@lotus-steady/core';
 
 const DATE = /^\d{4}-\d{2}-\d{2}$/;
 
@@ -21,4 +22,12 @@ export class PersonDto {
   @IsOptional() @IsObject() ranges?: Record<string, number>;
   @IsOptional() @IsObject() screening?: Record<string, number>;
   @IsOptional() @IsArray() conditions?: unknown[];
+}
+
+/** A prop height that worked for someone. */
+export class PropNoteDto {
+  @IsIn([...PROP_TASKS]) task!: (typeof PROP_TASKS)[number];
+  @IsNumber() @Min(0, { message: 'a height is 0 cm or more' }) @Max(90, { message: 'a height is at most 90 cm' }) heightCm!: number;
+  @IsString() @MaxLength(300) words!: string;
+  @Matches(DATE) on!: string;
 }

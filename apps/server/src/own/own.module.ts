@@ -1,0 +1,71 @@
+import { Body, Controller, Delete, Get, HttpCode, Injectable, Module, NotFoundException, Param, ParseUUIDPipe, Post } from '@nestjs/common';
+import { InjectModel, SequelizeModule } from '@nestjs/sequelize';
+import { BUILT_IN, faultsOf, OWN_JOINTS, ownFrames, solveAll, variantOfOwn, withOwn, type Catalogue, type InputError, type OwnVariant } from '@lotus-steady/core';
+import { IsObject, IsString, Length, MaxLength } from 'class-validator';
+import { OwnVariantRow } from '../database/models.js';
+import { FieldsException } from '../http/problems.js';
+import { StudioModule } from '../studio/studio.module.js';
+import { StudioService } from '../studio/studio.service.js';
+
+/** A teacher's own variant as she made it. */
+class OwnVariantDto {
+  @IsString() @Length(1, 80, { message: 'a name is needed, up to 80 letters' }) name!: string;
+  @IsString() @MaxLength(120) pose!: string;
+  @IsString() @MaxLength(160) base!: string;
+  /** The rung it comes after; empty for the first place. */
+  @IsString() @MaxLength(160) after!: string;
+  @IsObject() angles!: Record<string, number>;
+}
+
+const slug = (name: string): string => name.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'variant';
+
+@Injectable()
+export class OwnVariantsService {
+  constructor(@InjectModel(OwnVariantRow) private readonly rows: typeof OwnVariantRow, private readonly studio: StudioService) {}
+
+  async list(): Promise<(OwnVariant & { key: string })[]> {
+    const { id: studioId } = await this.studio.current(), rows = await this.rows.findAll({ where: { studioId }, order: [['createdAt', 'ASC']] });
+    return rows.map(({ id: key, variantId: id, pose, base, after, name, angles, frames, solved }) => ({ key, id, pose, base, after, name, angles, frames, solved }));
+  }
+
+  /** The built-in catalogue with this hall's own variants. */
+  async catalogue(): Promise<Catalogue> {
+    return withOwn(await this.list());
+  }
+
+  /** Keeps an own variant once it stands: solved for every height, or refused with what is wrong. */
+  async create(dto: OwnVariantDto): Promise<{ id: string }> {
+    const errors: InputError[] = [], pose = BUILT_IN.poses.find((known) => known.id === dto.pose), base = pose?.ladder.find((variant) => variant.id === dto.base), own = await this.list();
+    if (!pose || !base) errors.push({ field: 'base', message: 'The variant it starts from is not in the catalogue.' });
+    const joints = new Map(OWN_JOINTS.flatMap((joint) => [joint.key, ...(joint.sided ? ['R', 'L'].map((side) => joint.key.replace(/^[a-z]+/, (word) => word + side)) : [])].map((key) => [key, joint] as const)));
+    for (const [key, degrees] of Object.entries(dto.angles)) {
+      const joint = joints.get(key);
+      if (!joint) errors.push({ field: `angles.${key}`, message: `"${key}" is not a joint that can be set.` });
+      else if (typeof degrees !== 'number' || !(degrees >= joint.least && degrees <= joint.most)) errors.push({ field: `angles.${key}`, message: `${joint.name} goes from ${joint.least} to ${joint.most} degrees.` });
+    }
+    const variantId = `${dto.pose}.own-${slug(dto.name)}`;
+    if (own.some((known) => known.id === variantId)) errors.push({ field: 'name', message: 'There is a variant of your own with this name already.' });
+    if (errors.length) throw new FieldsException(errors);
+    const frames = ownFrames(base!, dto.angles), variant = variantOfOwn({ id: variantId, name: dto.name.trim(), frames }, base!), faults = faultsOf(variant);
+    if (faults.length) throw new FieldsException([{ field: 'angles', message: `It does not stand like this: ${faults.join('; ')}.` }]);
+    const { id: studioId } = await this.studio.current();
+    await this.rows.create({ studioId, variantId, pose: dto.pose, base: dto.base, after: dto.after, name: dto.name.trim(), angles: dto.angles, frames, solved: solveAll(variant) });
+    return { id: variantId };
+  }
+
+  async remove(key: string): Promise<void> {
+    if (!(await this.rows.destroy({ where: { id: key } }))) throw new NotFoundException('This variant is not in the list.');
+  }
+}
+
+@Controller('api/own-variants')
+class OwnVariantsController {
+  constructor(private readonly own: OwnVariantsService) {}
+
+  @Get() list() { return this.own.list(); }
+  @Post() create(@Body() dto: OwnVariantDto) { return this.own.create(dto); }
+  @Delete(':key') @HttpCode(204) remove(@Param('key', ParseUUIDPipe) key: string) { return this.own.remove(key); }
+}
+
+@Module({ imports: [SequelizeModule.forFeature([OwnVariantRow]), StudioModule], controllers: [OwnVariantsController], providers: [OwnVariantsService], exports: [OwnVariantsService] })
+export class OwnVariantsModule {}
