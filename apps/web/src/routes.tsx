@@ -1,5 +1,10 @@
 import { createBrowserRouter, Navigate, useParams } from 'react-router';
 import { AboutScreen } from './features/about/AboutScreen.js';
+import { AtlasScreen } from './features/atlas/AtlasScreen.js';
+import { CardsScreen } from './features/atlas/CardsScreen.js';
+import { CompareScreen } from './features/atlas/CompareScreen.js';
+import { OwnVariantScreen } from './features/atlas/OwnVariantScreen.js';
+import { PoseScreen } from './features/atlas/PoseScreen.js';
 import { ClassesScreen } from './features/classes/ClassesScreen.js';
 import { ClassPlanScreen } from './features/classes/ClassPlanScreen.js';
 import { FittingScreen } from './features/fitting/FittingScreen.js';
@@ -32,6 +37,11 @@ export const router = createBrowserRouter([
   { path: '/classes/:id/after', element: <Keyed Screen={AfterClassScreen} /> },
   { path: '/people', element: <PeopleScreen /> },
   { path: '/people/:id', element: <Keyed Screen={PersonScreen} /> },
+  { path: '/atlas', element: <AtlasScreen /> },
+  { path: '/atlas/cards', element: <CardsScreen /> },
+  { path: '/atlas/compare', element: <CompareScreen /> },
+  { path: '/atlas/:id', element: <PoseScreen /> },
+  { path: '/atlas/:id/own', element: <OwnVariantScreen /> },
   { path: '/about', element: <AboutScreen /> },
   { path: '*', element: <Lost /> },
 ]);

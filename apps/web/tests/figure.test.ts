@@ -3,6 +3,7 @@ import { buildBody, completePosture, mirrorPosture, outline, POSES, posturesFor,
 import { depthOrder, type Seen } from '../src/figure/depthOrder.js';
 import { drawFigure } from '../src/figure/drawFigure.js';
 import { capsulePath, circlePoints, extent, short, sidePath } from '../src/figure/geometry.js';
+import { mirrorProps } from '../src/figure/mirrorProps.js';
 import { bodyParts, propParts, type Part } from '../src/figure/parts.js';
 
 const SIZE = { width: 96, height: 84, margin: 4 };
@@ -156,4 +157,24 @@ describe('shapes on the page', () => {
         [2, 2],
       ]),
     ).toHaveLength(4));
+});
+
+describe('props of the atlas', () => {
+  const body = buildBody(completePosture({ y: 87.5 }), 165);
+  test.each<[string, PropPlacement, number]>([
+    ['a low stool is one solid box', { kind: 'stool', heightCm: 38, x: 50, size: [30, 42], where: '' }, 1],
+    ['a table is a top on four legs', { kind: 'stool', heightCm: 72, x: 50, size: [50, 76], where: '' }, 5],
+    ['a roll lies between two points', { kind: 'roll', thickCm: 12, between: ['thighInR', 'thighInL'], lengthCm: 30, where: '' }, 1],
+    ['a strap runs from point to point', { kind: 'strap', through: ['palmMidR', 'ballR', 'palmMidL'], where: '' }, 2],
+  ])('%s', (_name, prop, count) => expect(propParts(prop, body)).toHaveLength(count));
+
+  test('mirrored twice, props are where they were, and sides change places', () => {
+    for (const { props } of variants) expect(mirrorProps(mirrorProps(props))).toEqual(props);
+    expect(mirrorProps([{ kind: 'strap', through: ['palmMidR', 'ballL'], where: '' }])).toEqual([{ kind: 'strap', through: ['palmMidL', 'ballR'], where: '' }]);
+  });
+
+  test("a child's figure is drawn with a larger head: it is no small adult", () => {
+    const { postures, heightCm } = posturesFor('mountain.full', 110, 'child-3-5');
+    expect(drawFigure({ posture: postures[0]!, heightCm, build: 'child-3-5', props: [], view: [60, 8] }, SIZE)).not.toBe(drawFigure({ posture: postures[0]!, heightCm, props: [], view: [60, 8] }, SIZE));
+  });
 });

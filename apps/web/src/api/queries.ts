@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Fitting, HouseView, Today } from '@lotus-steady/core';
+import type { Fitting, HouseView, OwnVariant, PropTask, Today } from '@lotus-steady/core';
+import { showOwn } from '../catalogue.js';
 import { call } from './client.js';
 
 export interface Studio { name: string; teacher: string; houseView: HouseView; stock: Record<string, number> }
@@ -16,7 +17,12 @@ export interface WrittenPerson {
   ranges: Record<string, number>; screening: Record<string, number>; conditions: (Record<string, unknown> & { condition: string })[];
 }
 export interface PersonLine extends WrittenPerson { id: string }
-export interface PersonWhole extends PersonLine { records: { classId: string; title: string; on: string; came: boolean; painBefore: number | null; painAfter: number | null; changes: StepChange[]; word: string }[] }
+export interface PersonWhole extends PersonLine { records: { classId: string; title: string; on: string; came: boolean; painBefore: number | null; painAfter: number | null; changes: StepChange[]; word: string }[]; propNotes: PropNote[] }
+/** A prop height that worked for someone. */
+export interface PropNote { task: PropTask; heightCm: number; words: string; on: string }
+/** An own variant as kept, with its key in the database. */
+export interface KeptVariant extends OwnVariant { key: string }
+export type OwnDraft = Pick<OwnVariant, 'name' | 'pose' | 'base' | 'after' | 'angles'>;
 export interface SequenceLine { id: string; title: string; source: string }
 export interface ClassDraft { title: string; on: string; time?: string; place?: string; sequenceText: string; people: { id: string; today?: Today }[] }
 
@@ -26,6 +32,16 @@ export const useClass = (id: string) => useQuery({ queryKey: ['classes', id], qu
 export const usePeople = () => useQuery({ queryKey: ['people'], queryFn: () => call<PersonLine[]>('people') });
 export const usePerson = (id: string) => useQuery({ queryKey: ['people', id], queryFn: () => call<PersonWhole>(`people/${id}`) });
 export const useSequences = () => useQuery({ queryKey: ['sequences'], queryFn: () => call<SequenceLine[]>('sequences') });
+
+/** The hall's own variants; reading them puts them on the ladders. */
+export const useOwnVariants = () => useQuery({
+  queryKey: ['own-variants'], staleTime: Infinity,
+  queryFn: async () => {
+    const own = await call<KeptVariant[]>('own-variants');
+    showOwn(own);
+    return own;
+  },
+});
 
 export const useFit = () => useMutation({ mutationFn: ({ on, sequenceText, people }: ClassDraft) => call<Fitting>('classes/fit', 'POST', { on, sequenceText, people }) });
 
@@ -39,3 +55,6 @@ export const useDeleteClass = () => useSave((id: string) => call<void>(`classes/
 export const useSavePerson = (id?: string) => useSave((person: WrittenPerson) => call<{ id: string }>(id ? `people/${id}` : 'people', id ? 'PUT' : 'POST', person), 'people');
 export const useDeletePerson = () => useSave((id: string) => call<void>(`people/${id}`, 'DELETE'), 'people', 'classes');
 export const useSaveRecord = (id: string) => useSave((records: RecordEntry[]) => call<void>(`classes/${id}/record`, 'PUT', { records }), 'classes', 'people');
+export const useKeepProp = (id: string) => useSave((note: PropNote) => call<void>(`people/${id}/props`, 'PUT', note), 'people');
+export const useSaveOwnVariant = () => useSave((draft: OwnDraft) => call<{ id: string }>('own-variants', 'POST', draft), 'own-variants');
+export const useDeleteOwnVariant = () => useSave((key: string) => call<void>(`own-variants/${key}`, 'DELETE'), 'own-variants');

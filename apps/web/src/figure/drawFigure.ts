@@ -1,5 +1,5 @@
 import {
-  buildBody, multiply, outline, rotate, rotationX, rotationY, sub, unrotate, wallAt, type Body, type Posture, type PropPlacement, type Vec3,
+  buildBody, BUILDS, multiply, outline, rotate, rotationX, rotationY, sub, unrotate, wallAt, type Body, type Build, type Posture, type PropPlacement, type Vec3,
 } from '@lotus-steady/core';
 import { depthOrder, type Seen } from './depthOrder.js';
 import { capsulePath, circlePoints, extent, path, short, sidePath, type Flat } from './geometry.js';
@@ -10,6 +10,7 @@ import { bodyParts, propParts, type Part } from './parts.js';
 export interface FigureScene {
   posture: Posture;
   heightCm: number;
+  build?: Build;
   props: readonly PropPlacement[];
   view: readonly [turn: number, tilt: number];
 }
@@ -26,8 +27,8 @@ const shade = (tone: string, towards: string, percent: number): string =>
  * Colours are CSS variables (`--fig-paper top leg skin hair wood cloth mat wall eye shadow edge`).
  * @returns the inner markup of an `<svg viewBox="0 0 width height">`
  */
-export function drawFigure({ posture, heightCm, props, view: [turn, tilt] }: FigureScene, { width, height, margin = 10 }: FigureSize): string {
-  const body = buildBody(posture, heightCm), camera = multiply(rotationX(tilt), rotationY(-turn)), towards = unrotate(camera, [0, 0, 1]);
+export function drawFigure({ posture, heightCm, build = 'adult', props, view: [turn, tilt] }: FigureScene, { width, height, margin = 10 }: FigureSize): string {
+  const body = buildBody(posture, heightCm, {}, build), camera = multiply(rotationX(tilt), rotationY(-turn)), towards = unrotate(camera, [0, 0, 1]);
   const look = (point: Vec3): Vec3 => {
     const [x, y, z] = rotate(camera, point);
     return [x, -y, z];
@@ -45,7 +46,7 @@ export function drawFigure({ posture, heightCm, props, view: [turn, tilt] }: Fig
     const pick = i < 2 ? Math.min : Math.max;
     return pick(...seen.map((s) => s.bounds[i]!), ...edges.map((p) => p[i % 2]!));
   }) as [number, number, number, number];
-  const pixels = Math.min((width - 2 * margin) / (bounds[2] - bounds[0]), (height - 2 * margin) / (bounds[3] - bounds[1]), (1.55 * height) / 220 * (165 / heightCm));
+  const pixels = Math.min((width - 2 * margin) / (bounds[2] - bounds[0]), (height - 2 * margin) / (bounds[3] - bounds[1]), (1.8 * height) / 220 * (165 / heightCm));
   const left = (width - (bounds[2] + bounds[0]) * pixels) / 2, free = height - 2 * margin - (bounds[3] - bounds[1]) * pixels;
   const top = height - margin - free * 0.3 - bounds[3] * pixels;
   const onPage = (p: Vec3): Flat => [p[0] * pixels + left, p[1] * pixels + top], project = (p: Vec3): Flat => onPage(look(p));
@@ -104,7 +105,7 @@ export function drawFigure({ posture, heightCm, props, view: [turn, tilt] }: Fig
         return `<path d="${shape}" style="${colour}"/>`;
       }
       case 'head':
-        return headMarkup({ frame: body.frames.head!, heightCm, towards, project, pixels, skin: colour, hair: shade('hair', 'paper', 4) });
+        return headMarkup({ frame: body.frames.head!, heightCm: heightCm * BUILDS[build].head, towards, project, pixels, skin: colour, hair: shade('hair', 'paper', 4) });
       case 'box': return boxMarkup(part);
     }
   }

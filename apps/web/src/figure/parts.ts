@@ -1,6 +1,6 @@
 import {
-  add, chairBoxes, lerp, length, mean, rotate, scale, SIDES, signOf, sub, unit,
-  type Body, type PropPlacement, type Side, type Vec3,
+  add, BUILDS, chairBoxes, lerp, length, mean, rotate, scale, SIDES, signOf, sub, unit,
+  partOfFrame, type Body, type PropPlacement, type Side, type Vec3,
 } from '@lotus-steady/core';
 
 /** Which of the figure's colours a part takes. */
@@ -44,8 +44,11 @@ const sampleChain = (balls: readonly Ball3[]): Ball3[] => balls.slice(1).flatMap
 
 /** The body's parts: limbs, hands, feet, trunk, neck, head. */
 export function bodyParts(body: Body): Part[] {
-  const { frames, points, heightCm: h } = body, parts: Part[] = [];
-  const at = (frame: string, x: number, y: number, z: number): Vec3 => add(frames[frame]!.origin, rotate(frames[frame]!.rotation, [x * h, y * h, z * h]));
+  const { frames, points, heightCm: h, build } = body, parts: Part[] = [];
+  const at = (frame: string, x: number, y: number, z: number): Vec3 => {
+    const k = h * BUILDS[build][partOfFrame(frame)];
+    return add(frames[frame]!.origin, rotate(frames[frame]!.rotation, [x * k, y * k, z * k]));
+  };
   const chain = (name: string, tone: Tone, limb: string, ...balls: (readonly [Vec3, number])[]): void => {
     const scaled = balls.map(([v, r]): Ball3 => [v, r * h]);
     parts.push({ kind: 'chain', name, tone, limb, balls: scaled, samples: sampleChain(scaled) });
@@ -112,7 +115,7 @@ export function bodyParts(body: Body): Part[] {
   chain('neck', 'skin', 'neck', [at('C7', 0, -0.004, 0), 0.034], [at('C4', 0.002, 0, 0), 0.031], [at('head', 0, 0.004, 0), 0.031]);
   parts.push({
     kind: 'head', name: 'head', tone: 'skin', limb: 'head',
-    samples: [[points.headMiddle!, 0.06 * h], [points.crown!, 0.02 * h], [at('head', 0.03, -0.03, 0), 0.03 * h]],
+    samples: [[points.headMiddle!, 0.06 * h * BUILDS[build].head], [points.crown!, 0.02 * h], [at('head', 0.03, -0.03, 0), 0.03 * h]],
   });
   return parts;
 }
@@ -145,6 +148,24 @@ export function propParts(prop: PropPlacement, { points }: Body): Part[] {
     case 'block': {
       const c = middle(prop.under), [a, b] = prop.lies === 'upright' ? [7.5, 5] : prop.lies === 'across' ? [11, 5] : [7.5, 11];
       return [boxPart('block', 'cloth', [c[0] - a, 0, c[2] - b], [c[0] + a, prop.heightCm, c[2] + b])];
+    }
+    case 'stool': {
+      const { x, z = 0, heightCm, size: [long, wide] } = prop, y = heightCm - 4;
+      // A low one is solid like a step or couch; a high one stands on legs like a table.
+      if (heightCm < 55) return [boxPart('stool', 'wood', [x - long / 2, 0, z - wide / 2], [x + long / 2, heightCm, z + wide / 2])];
+      return [boxPart('table', 'wood', [x - long / 2, y, z - wide / 2], [x + long / 2, heightCm, z + wide / 2]),
+        ...[-1, 1].flatMap((i) => [-1, 1].map((j) => boxPart('table', 'wood', [x + i * (long / 2 - 1), 0, z + j * (wide / 2 - 1)], [x + i * (long / 2 - 5), y, z + j * (wide / 2 - 5)])))];
+    }
+    case 'roll': {
+      const [a, b] = prop.between.map((name) => points[name]!) as [Vec3, Vec3], centre = lerp(a, b, 0.5), r = prop.thickCm / 2;
+      // Lies along the thigh it is held by.
+      const side = prop.between[0].slice(-1) as Side, thigh = unit(sub(points[`knee${side}`]!, points[`hipJ${side}`]!)), half = scale(thigh, prop.lengthCm / 2 - r);
+      const balls: Ball3[] = [[sub(centre, half), r], [add(centre, half), r]];
+      return [{ kind: 'chain', name: 'roll', tone: 'cloth', balls, samples: sampleChain(balls) }];
+    }
+    case 'strap': {
+      const balls = prop.through.map((name): Ball3 => [points[name]!, 1.1]);
+      return balls.slice(1).map((ball, i): Part => ({ kind: 'chain', name: 'strap', tone: 'cloth', balls: [balls[i]!, ball], samples: sampleChain([balls[i]!, ball]) }));
     }
     case 'bolster': {
       const r = prop.heightCm / 2, c = middle(prop.under), centre: Vec3 = [c[0], (prop.baseCm ?? 0) + r, c[2]];

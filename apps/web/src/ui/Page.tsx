@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { useStudio } from '../api/queries.js';
 
-const DOORS = [['/classes', 'Classes'], ['/people', 'People'], ['/about', 'About']] as const;
+const DOORS = [['/classes', 'Classes'], ['/people', 'People'], ['/atlas', 'Atlas'], ['/about', 'About']] as const;
 
 interface Props {
   title: string;

@@ -1,4 +1,5 @@
-import { variantById, type LaneStep } from '@lotus-steady/core';
+import { type LaneStep } from '@lotus-steady/core';
+import { variantById } from '../catalogue.js';
 import { sayHold } from './say.js';
 
 /** What someone does instead, in a few words: "hands on a chair back", "18 s only", "a chair within reach". */

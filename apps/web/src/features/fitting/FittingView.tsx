@@ -1,4 +1,5 @@
-import { floorVisits, variantById, type Fitting, type LaneStep } from '@lotus-steady/core';
+import { floorVisits, type Fitting, type LaneStep } from '@lotus-steady/core';
+import { variantById } from '../../catalogue.js';
 import { startTransition, useEffect, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
 import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';

@@ -1,4 +1,5 @@
-import { variantById, type Fitting, type LaneStep } from '@lotus-steady/core';
+import { type Fitting, type LaneStep } from '@lotus-steady/core';
+import { variantById } from '../../catalogue.js';
 import { sayHold } from '../../ui/say.js';
 import { sayWay } from '../../ui/sayWay.js';
 import { VerdictMark } from '../../ui/VerdictMark.js';

@@ -1,4 +1,5 @@
-import { conditionName, variantById, type Finding, type LaneStep } from '@lotus-steady/core';
+import { conditionName, type Finding, type LaneStep } from '@lotus-steady/core';
+import { variantById } from '../../catalogue.js';
 import { ArrowRight, X } from 'lucide-react';
 import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';

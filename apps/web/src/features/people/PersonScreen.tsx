@@ -8,6 +8,7 @@ import { sayDate } from '../../ui/say.js';
 import { Empty, Loading, Problem } from '../../ui/states.js';
 import { PersonDialog } from './PersonDialog.js';
 import { ownLimits, stagesToday } from './PeopleScreen.js';
+import { PropSizes } from './PropSizes.js';
 
 /** One person: what is known, and how the classes were. */
 export function PersonScreen({ id }: { id: string }) {
@@ -21,13 +22,13 @@ export function PersonScreen({ id }: { id: string }) {
     </>}>
       {isPending && <Loading what="Reading" />}
       {(error ?? remove.error) && <Problem error={(error ?? remove.error)!} />}
-      {person && <><Known person={person} /><Classes records={person.records} /></>}
+      {person && <><Known person={person} /><PropSizes person={person} /><Classes records={person.records} /></>}
       {person && editing && <PersonDialog person={person} onClose={() => setEditing(false)} onSaved={() => setEditing(false)} />}
     </Page>
   );
 }
 
-function Known({ person: { records: _records, ...person } }: { person: PersonWhole }) {
+function Known({ person: { records: _records, propNotes: _notes, ...person } }: { person: PersonWhole }) {
   const limits = ownLimits(person).join(' · ');
   const facts: [string, string][] = [
     ['Today', stagesToday(person).join(' · ') || 'nothing known that matters'], ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],

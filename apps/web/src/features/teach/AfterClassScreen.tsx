@@ -1,4 +1,4 @@
-import { variantById } from '@lotus-steady/core';
+import { variantById } from '../../catalogue.js';
 import { X } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useBlocker, useNavigate } from 'react-router';

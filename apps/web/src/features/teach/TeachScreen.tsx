@@ -1,4 +1,5 @@
-import { variantById, type LaneStep } from '@lotus-steady/core';
+import { type LaneStep } from '@lotus-steady/core';
+import { variantById } from '../../catalogue.js';
 import { ChevronLeft, ChevronRight, Pause, Play } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';

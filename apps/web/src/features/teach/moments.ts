@@ -1,4 +1,5 @@
-import { variantById, type Fitting, type LaneStep } from '@lotus-steady/core';
+import { type Fitting, type LaneStep } from '@lotus-steady/core';
+import { variantById } from '../../catalogue.js';
 
 /** One thing to teach now: a step, on one side if it has sides. */
 export interface Moment {

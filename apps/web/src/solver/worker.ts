@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { work } from './work.js';
+
+expose(work);
