@@ -2,7 +2,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import { Bench } from 'tinybench';
-import { fitClass, parseSequence, POSES, posturesFor, readPeople, USUAL_HOUSE_VIEW, variantById, type Person } from '@lotus-steady/core';
+import { fitClass, parseSequence, POSES, posturesFor, rankPoses, readPeople, USUAL_HOUSE_VIEW, variantById, type Person } from '@lotus-steady/core';
 import { solveVariant } from '@lotus-steady/core/solving';
 import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
 
@@ -15,16 +15,19 @@ const fit = (people: readonly Person[]) => fitClass({ sequence, people, on: '202
 const eight = crowd(8), twentyFour = crowd(24), dog = variantById('downward-facing-dog.full').variant, near = posturesFor('downward-facing-dog.full', 165).postures;
 const figure = { posture: near[0]!, heightCm: 165, props: dog.props, view: dog.view };
 
+const written = readFileSync('packages/core/tests/forms/set-aside.txt', 'utf8').trim().split('\n').map((line) => line.split(' = ')[0]!);
+let turn = 0;
+
 const bench = new Bench({ time: 1500, warmupTime: 300 });
 bench.add('fit-12x8', () => { fit(eight); }).add('fit-12x24', () => { fit(twentyFour); })
-  .add('solve-cold', () => { solveVariant(dog, 165); }).add('solve-near', () => { solveVariant(dog, 165, near); }).add('draw-figure', () => { drawFigure(figure, { width: 112, height: 96, margin: 4 }); });
+  .add('find-a-name', () => { rankPoses(written[turn++ % written.length]!); }).add('solve-cold', () => { solveVariant(dog, 165); }).add('solve-near', () => { solveVariant(dog, 165, near); }).add('draw-figure', () => { drawFigure(figure, { width: 112, height: 96, margin: 4 }); });
 await bench.run();
 const median = (name: string): number => {
   const result = bench.getTask(name)!.result as { latency: { p50: number } };
   return Math.round(result.latency.p50 * 100) / 100;
 };
 const results = [
-  ...['fit-12x8', 'fit-12x24', 'solve-cold', 'solve-near', 'draw-figure'].map((name) => ({ name, medianMs: median(name) })),
+  ...['fit-12x8', 'fit-12x24', 'find-a-name', 'solve-cold', 'solve-near', 'draw-figure'].map((name) => ({ name, medianMs: median(name) })),
   { name: 'three-times-the-people', ratio: Math.round((median('fit-12x24') / median('fit-12x8')) * 100) / 100 },
   { name: 'cold-to-near-solve', ratio: Math.round((median('solve-cold') / median('solve-near')) * 100) / 100 },
   { name: 'heap-after', megabytes: Math.round(process.memoryUsage().heapUsed / 1e6) },

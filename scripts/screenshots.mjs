@@ -55,6 +55,10 @@ try {
     await on('Thursday Mixed', 'Teach')(page);
     for (let i = 0; i < 15; i++) await page.keyboard.press('ArrowRight');
   });
+  await shoot('atlas', '/atlas?part=hamstrings');
+  await shoot('atlas-pose', '/atlas/supine-twist', async (page) => { await page.waitForTimeout(1500); });
+  await shoot('own-variant', '/atlas/downward-facing-dog/own?base=downward-facing-dog.full', async (page) => { await page.getByText('It stands:', { exact: false }).waitFor(); });
+  await shoot('atlas-compare', '/atlas/compare?a=plough.feet-on-chair&b=legs-up-the-wall.full');
   await shoot('after-class', '/classes', async (page) => {
     await on('Steady Backs', 'After class')(page);
     await page.getByLabel('Pain before, Bram Sedgely').fill('3');
