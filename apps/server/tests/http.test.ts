@@ -183,6 +183,13 @@ describe('own variants', () => {
     expect((await ask('own-variants')).json).toEqual([]);
     expect((await ask(`own-variants/${kept!.key}`, 'DELETE')).status).toBe(404);
   });
+  test('a pose of one’s own can be asked for in a class', async () => {
+    expect((await ask('own-variants', 'POST', { ...draft, poseName: 'Tide guard', after: '' })).json).toEqual({ id: 'own-tide-guard.own-hande-tief' });
+    const fitted = await ask('classes/fit', 'POST', { on: '2026-12-01', sequenceText: '# A\n- Tide guard, 3 breaths', people: [] });
+    expect([fitted.status, fitted.json.steps[0].pose]).toEqual([200, 'own-tide-guard']);
+    expect(fieldsOf(await ask('own-variants', 'POST', { ...draft, name: 'other', poseName: 'Tide guard', after: '' }))).toEqual(['poseName']);
+    for (const { key } of (await ask('own-variants')).json as { key: string }[]) expect((await ask(`own-variants/${key}`, 'DELETE')).status).toBe(204);
+  });
   test.each([
     [{ angles: { 'knee.flexion': 10 } }, 'angles.knee.flexion'],
     [{ angles: { knee: 400 } }, 'angles.knee'],

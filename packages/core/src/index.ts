@@ -46,4 +46,5 @@ export * from './poses/partsOnFloor.js';
 export * from './poses/solveAll.js';
 export * from './poses/solveVariant.js';
 export { measureShape } from './poses/measureShape.js';
+export { AUTHOR_HEIGHT } from './body/residuals.js';
 export { solveShape } from './body/solve.js';

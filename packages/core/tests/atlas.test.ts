@@ -207,6 +207,13 @@ describe('own variants', () => {
     expect(BUILT_IN.variant(base.id).pose.ladder).toHaveLength(3);
     expect(() => BUILT_IN.variant(own.id)).toThrow(RangeError);
   });
+  test('a pose of her own is told like the one it came from, and found by its name', () => {
+    const own = { ...make({ 'shoulder.abduction': 50 }), id: 'own-tide-guard.own-low', pose: 'own-tide-guard', poseName: 'Tide guard' },
+      { poses } = withOwn([own]),
+      found = resolvePose('tide guard', poses);
+    expect(poses).toHaveLength(POSES.length + 1);
+    expect('pose' in found && [found.pose.id, found.variant.id, found.pose.purposes]).toEqual(['own-tide-guard', own.id, variantById(base.id).pose.purposes]);
+  });
   test('what cannot be is said in words', () => {
     const broken = variantOfOwn({ id: 'x', name: 'x', frames: ownFrames(variantById('downward-facing-dog.full').variant, { 'hip.flexion': 0, knee: 120 }) }, variantById('downward-facing-dog.full').variant);
     expect(faultsOf(broken).length).toBeGreaterThan(0);

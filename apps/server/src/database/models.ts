@@ -46,6 +46,7 @@ export class OwnVariantRow extends Model {
   @ForeignKey(() => StudioRow) @Column(DataType.UUID) declare studioId: string;
   @Column(DataType.STRING) declare variantId: string;
   @Column(DataType.STRING) declare pose: string;
+  @Column(DataType.STRING) declare poseName: string | null;
   @Column(DataType.STRING) declare base: string;
   @Column(DataType.STRING) declare after: string;
   @Column(DataType.STRING) declare name: string;

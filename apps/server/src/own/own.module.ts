@@ -1,7 +1,7 @@
 import { Body, Controller, Delete, Get, HttpCode, Injectable, Module, NotFoundException, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { InjectModel, SequelizeModule } from '@nestjs/sequelize';
 import { BUILT_IN, faultsOf, OWN_JOINTS, ownFrames, solveAll, variantOfOwn, withOwn, type Catalogue, type InputError, type OwnVariant } from '@lotus-steady/core';
-import { IsObject, IsString, Length, MaxLength } from 'class-validator';
+import { IsObject, IsOptional, IsString, Length, MaxLength } from 'class-validator';
 import { OwnVariantRow } from '../database/models.js';
 import { FieldsException } from '../http/problems.js';
 import { StudioModule } from '../studio/studio.module.js';
@@ -11,6 +11,8 @@ import { StudioService } from '../studio/studio.service.js';
 class OwnVariantDto {
   @IsString() @Length(1, 80, { message: 'a name is needed, up to 80 letters' }) name!: string;
   @IsString() @MaxLength(120) pose!: string;
+  /** Given where it is to be a pose of its own, made from `pose`. */
+  @IsOptional() @IsString() @Length(1, 80, { message: 'a name for the pose is needed, up to 80 letters' }) poseName?: string;
   @IsString() @MaxLength(160) base!: string;
   /** The rung it comes after; empty for the first place. */
   @IsString() @MaxLength(160) after!: string;
@@ -25,7 +27,7 @@ export class OwnVariantsService {
 
   async list(): Promise<(OwnVariant & { key: string })[]> {
     const { id: studioId } = await this.studio.current(), rows = await this.rows.findAll({ where: { studioId }, order: [['createdAt', 'ASC']] });
-    return rows.map(({ id: key, variantId: id, pose, base, after, name, angles, frames, solved }) => ({ key, id, pose, base, after, name, angles, frames, solved }));
+    return rows.map(({ id: key, variantId: id, pose, poseName, base, after, name, angles, frames, solved }) => ({ key, id, pose, ...(poseName ? { poseName } : {}), base, after, name, angles, frames, solved }));
   }
 
   /** The built-in catalogue with this hall's own variants. */
@@ -43,13 +45,14 @@ export class OwnVariantsService {
       if (!joint) errors.push({ field: `angles.${key}`, message: `"${key}" is not a joint that can be set.` });
       else if (typeof degrees !== 'number' || !(degrees >= joint.least && degrees <= joint.most)) errors.push({ field: `angles.${key}`, message: `${joint.name} goes from ${joint.least} to ${joint.most} degrees.` });
     }
-    const variantId = `${dto.pose}.own-${slug(dto.name)}`;
+    const poseName = dto.poseName?.trim(), poseId = poseName ? `own-${slug(poseName)}` : dto.pose, variantId = `${poseId}.own-${slug(dto.name)}`;
     if (own.some((known) => known.id === variantId)) errors.push({ field: 'name', message: 'There is a variant of your own with this name already.' });
+    else if (poseName && own.some((known) => known.pose === poseId)) errors.push({ field: 'poseName', message: 'There is a pose of your own with this name already.' });
     if (errors.length) throw new FieldsException(errors);
     const frames = ownFrames(base!, dto.angles), variant = variantOfOwn({ id: variantId, name: dto.name.trim(), frames }, base!), faults = faultsOf(variant);
     if (faults.length) throw new FieldsException([{ field: 'angles', message: `It does not stand like this: ${faults.join('; ')}.` }]);
     const { id: studioId } = await this.studio.current();
-    await this.rows.create({ studioId, variantId, pose: dto.pose, base: dto.base, after: dto.after, name: dto.name.trim(), angles: dto.angles, frames, solved: solveAll(variant) });
+    await this.rows.create({ studioId, variantId, pose: poseId, poseName: poseName ?? null, base: dto.base, after: dto.after, name: dto.name.trim(), angles: dto.angles, frames, solved: solveAll(variant) });
     return { id: variantId };
   }
 

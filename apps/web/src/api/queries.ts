@@ -22,7 +22,7 @@ export interface PersonWhole extends PersonLine { records: { classId: string; ti
 export interface PropNote { task: PropTask; heightCm: number; words: string; on: string }
 /** An own variant as kept, with its key in the database. */
 export interface KeptVariant extends OwnVariant { key: string }
-export type OwnDraft = Pick<OwnVariant, 'name' | 'pose' | 'base' | 'after' | 'angles'>;
+export type OwnDraft = Pick<OwnVariant, 'name' | 'pose' | 'poseName' | 'base' | 'after' | 'angles'>;
 export interface SequenceLine { id: string; title: string; source: string }
 export interface ClassDraft { title: string; on: string; time?: string; place?: string; sequenceText: string; people: { id: string; today?: Today }[] }
 

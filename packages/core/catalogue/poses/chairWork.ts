@@ -55,7 +55,7 @@ export const chairWorkPoses: readonly Pose[] = [
   {
     id: 'chair-opposite-arm-leg', family: 'chair', name: 'Opposite arm and leg on a chair', aliases: ['chair bird dog', 'seated opposite arm and leg', 'cross pattern on a chair'],
     meaning: 'One leg reaches ahead and the other arm rises, sitting.', parts: ['belly', 'shoulders', 'front hip'], place: ['warm-up', 'work'], before: ['chair-march'], after: ['seated-breath'],
-    purposes: [to('strengthen', 'belly'), to('balance', 'whole')], energy: 'lifting', hold: rounds(3, 2, 10), side: 'the lifted arm', usual: 'chair-opposite-arm-leg.chair',
+    purposes: [to('strengthen', 'low back'), to('balance', 'whole')], energy: 'lifting', hold: rounds(3, 2, 10), side: 'the lifted arm', usual: 'chair-opposite-arm-leg.chair',
     guide: { setUp: 'Sit tall away from the back of the chair.', in: 'One arm up, the other leg ahead.', out: 'Both down.', look: 'Straight ahead.', feel: 'Around the waist.', notHere: 'Not in the low back or the shoulder.', comeOut: 'Both feet down.' },
     mistakes: ['The trunk sways back.'],
     ladder: [

@@ -13,8 +13,10 @@ export type OwnAngles = Readonly<Record<string, number>>;
 export interface OwnVariant {
   /** `own-…`, under the pose's id: `tree.own-heel-on-the-ankle`. */
   id: string;
-  /** On whose ladder it stands. */
+  /** On whose ladder it stands: a built-in pose, or one of her own (`own-…`). */
   pose: string;
+  /** Where it is a pose of its own: what that is called. All else is told as for the base's pose. */
+  poseName?: string;
   /** The variant it was made from. */
   base: string;
   name: string;
@@ -112,14 +114,24 @@ export function faultsOf(variant: Variant): string[] {
     .map((kind) => `${said[kind]} (${worst[kind].toFixed(1)} ${kind === 'limit' ? 'degrees' : 'cm'})`);
 }
 
-/** Ladders with own variants in their places. Unknown poses and bases are left out: data outlives catalogues. */
+/**
+ * Ladders with own variants in their places, and poses of her own behind the one they were made
+ * from. Unknown poses and bases are left out: data outlives catalogues.
+ */
 export function addOwn(poses: readonly Pose[], own: readonly OwnVariant[]): Pose[] {
-  const known = new Map(poses.flatMap((pose) => pose.ladder.map((variant) => [variant.id, variant])));
-  return poses.map((pose) => {
+  const known = new Map(poses.flatMap((pose) => pose.ladder.map((variant) => [variant.id, { pose, variant }])));
+  const fresh = new Map<string, Pose>();
+  for (const mine of own) {
+    const base = known.get(mine.base);
+    if (!mine.poseName || !base) continue;
+    const { sanskrit: _sanskrit, ...told } = base.pose;
+    fresh.set(mine.pose, { ...told, id: mine.pose, name: mine.poseName, aliases: [mine.poseName], usual: mine.id, ladder: [variantOfOwn(mine, base.variant)] });
+  }
+  return [...poses, ...fresh.values()].map((pose) => {
     const ladder = [...pose.ladder];
     for (const mine of own) {
       const base = known.get(mine.base);
-      if (mine.pose === pose.id && base) ladder.splice(ladder.findIndex((variant) => variant.id === mine.after) + 1, 0, variantOfOwn(mine, base));
+      if (mine.pose === pose.id && base && !mine.poseName) ladder.splice(ladder.findIndex((variant) => variant.id === mine.after) + 1, 0, variantOfOwn(mine, base.variant));
     }
     return ladder.length === pose.ladder.length ? pose : { ...pose, ladder };
   });

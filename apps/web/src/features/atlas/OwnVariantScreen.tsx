@@ -13,6 +13,8 @@ import { Empty, Loading, Problem } from '../../ui/states.js';
 import { MeasureBars } from './MeasureBars.js';
 import { TurnableFigure } from './TurnableFigure.js';
 
+/** In place of a rung: not on this ladder but a pose of her own. */
+const ALONE = 'a pose of my own';
 const SIDES = [['', 'both sides'], ['R', 'right'], ['L', 'left']] as const;
 const keyed = (key: string, side: string): string => key.replace(/^[a-z]+/, (word) => word + side);
 
@@ -27,7 +29,7 @@ function angleIn(posture: Posture | undefined, key: string): number {
 export function OwnVariantScreen() {
   const { id = '' } = useParams(), [params] = useSearchParams(), navigate = useNavigate(), save = useSaveOwnVariant();
   const pose = catalogue().poses.find((known) => known.id === id), base = pose?.ladder.find((variant) => variant.id === (params.get('base') ?? pose.usual));
-  const [past, setPast] = useState<readonly OwnAngles[]>([{}]), angles = past[past.length - 1]!, [side, setSide] = useState(''), [name, setName] = useState(''), [after, setAfter] = useState(base?.id ?? '');
+  const [past, setPast] = useState<readonly OwnAngles[]>([{}]), angles = past[past.length - 1]!, [side, setSide] = useState(''), [name, setName] = useState(''), [after, setAfter] = useState(base?.id ?? ''), [poseName, setPoseName] = useState('');
   const { data: tried, error, isFetching } = useTried(base?.id ?? '', useDeferredValue(angles));
   if (!pose || !base) return <Page title="A variant of my own"><Empty action={<ButtonLink to="/atlas">To the atlas</ButtonLink>}>There is no such pose in the catalogue.</Empty></Page>;
   const set = (key: string, degrees: number): void => setPast((list) => {
@@ -38,7 +40,8 @@ export function OwnVariantScreen() {
   });
   const submit = (event: FormEvent): void => {
     event.preventDefault();
-    save.mutate({ name: name.trim(), pose: pose.id, base: base.id, after, angles }, { onSuccess: ({ id: variant }) => void navigate(`/atlas/${pose.id}?variant=${variant}`) });
+    const alone = after === ALONE ? { poseName: poseName.trim(), after: '' } : { after };
+    save.mutate({ name: name.trim(), pose: pose.id, base: base.id, angles, ...alone }, { onSuccess: ({ id: variant }) => void navigate(`/atlas/${variant.split('.')[0]}?variant=${variant}`) });
   };
   const fieldError = (field: string): string | undefined => (save.error instanceof ApiError ? save.error.fields.find((each) => each.field.startsWith(field))?.message : undefined);
   const posture = tried && unpackPosture(tried.postures[0]!);
@@ -74,10 +77,11 @@ export function OwnVariantScreen() {
           </fieldset>
           <TextField label="What you call it" required maxLength={80} value={name} onChange={(event) => setName(event.target.value)} error={fieldError('name')} hint="As on a rung: “heel on the ankle”" />
           <SelectField label="Its place on the ladder" value={after} onChange={(event) => setAfter(event.target.value)}>
-            <option value="">first: the most supported</option>{pose.ladder.map((variant) => <option key={variant.id} value={variant.id}>after “{variant.name}”</option>)}
+            <option value="">first: the most supported</option><option value={ALONE}>none: a pose of my own</option>{pose.ladder.map((variant) => <option key={variant.id} value={variant.id}>after “{variant.name}”</option>)}
           </SelectField>
-          {save.error && !fieldError('name') && <Problem error={new Error(fieldError('angles') ?? save.error.message)} />}
-          <Button type="submit" look="main" disabled={save.isPending || !tried || tried.faults.length > 0 || !Object.keys(angles).length || !name.trim()}>{save.isPending ? 'Working it out for every height …' : 'Keep it'}</Button>
+          {after === ALONE && <TextField label="Name of the pose" required maxLength={80} value={poseName} onChange={(event) => setPoseName(event.target.value)} error={fieldError('poseName')} hint={`Told like ${pose.name.toLowerCase()} otherwise: purposes, words, counter-poses`} />}
+          {save.error && !fieldError('name') && !fieldError('poseName') && <Problem error={new Error(fieldError('angles') ?? save.error.message)} />}
+          <Button type="submit" look="main" disabled={save.isPending || !tried || tried.faults.length > 0 || !Object.keys(angles).length || !name.trim() || (after === ALONE && !poseName.trim())}>{save.isPending ? 'Working it out for every height …' : 'Keep it'}</Button>
           {!Object.keys(angles).length && <p className="text-sm text-soft">Move a joint first.</p>}
         </form>
       </div>

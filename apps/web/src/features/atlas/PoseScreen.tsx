@@ -5,6 +5,7 @@ import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { useDeleteOwnVariant, useOwnVariants } from '../../api/queries.js';
 import { catalogue } from '../../catalogue.js';
 import { Figure } from '../../figure/Figure.js';
+import { propsAt } from '../../figure/mirrorProps.js';
 import { useShown } from '../../solver/useWork.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
@@ -32,7 +33,7 @@ function Pictures({ pose, variant }: { pose: Pose; variant: Variant }) {
   const packed = useMemo(() => shown?.postures[at], [shown, at]), gap = sayGap(shown?.gapCm ?? 0, variant, heightCm, build);
   return (
     <section aria-label="The figure">
-      {packed && shown ? <TurnableFigure label={`${pose.name}, ${variant.name}${pose.side ? `, ${side} side` : ''}`} packed={packed} heightCm={shown.heightCm} build={shown.build} props={scaledProps(variant, shown.heightCm)} view={variant.view} mirrored={side === 'left'} />
+      {packed && shown ? <TurnableFigure label={`${pose.name}, ${variant.name}${pose.side ? `, ${side} side` : ''}`} packed={packed} heightCm={shown.heightCm} build={shown.build} props={propsAt(variant.props, shown.heightCm)} view={variant.view} mirrored={side === 'left'} />
         : <Figure variant={variant.id} frame={at} heightCm={stored.heightCm} build={build} width={460} height={360} className="w-full rounded-2xl bg-(--fig-paper)" />}
       <div className="no-print mt-2 flex flex-wrap items-end gap-3">
         {variant.frames.length > 1 && <span role="group" aria-label="Part of the movement" className="flex gap-1">{variant.frames.map((_, i) => <Button key={i} look={i === at ? 'main' : 'plain'} aria-pressed={i === at} onClick={() => setFrame(i)}>{i + 1}</Button>)}</span>}
@@ -48,9 +49,6 @@ function Pictures({ pose, variant }: { pose: Pose; variant: Variant }) {
     </section>
   );
 }
-
-/** Walls stand where they suit the person. */
-const scaledProps = (variant: Variant, heightCm: number): Variant['props'] => variant.props.map((prop) => (prop.kind === 'wall' ? { ...prop, x: (prop.x * heightCm) / 165 } : prop));
 
 function Care({ pose, variant }: { pose: Pose; variant: Variant }) {
   const care = useMemo(() => whoTakesCare(catalogue(), pose, variant, today(), USUAL_HOUSE_VIEW), [pose, variant]);
@@ -102,7 +100,7 @@ export function PoseScreen() {
         <ButtonLink look="quiet" to="/atlas">All poses</ButtonLink>
         <ButtonLink to={`/atlas/compare?a=${variant.id}&b=${pose.ladder.find((each) => each !== variant)?.id ?? variant.id}`}><GitCompareArrows aria-hidden size={18} />Compare</ButtonLink>
         {!mine && <ButtonLink to={`/atlas/${pose.id}/own?base=${variant.id}`}><Pencil aria-hidden size={18} />A variant of my own</ButtonLink>}
-        {mine && <Button disabled={remove.isPending} onClick={() => remove.mutate(mine.key, { onSuccess: () => void navigate(`/atlas/${pose.id}`, { replace: true }) })}><Trash2 aria-hidden size={18} />Delete my variant</Button>}
+        {mine && <Button disabled={remove.isPending} onClick={() => remove.mutate(mine.key, { onSuccess: () => void navigate(mine.poseName ? '/atlas' : `/atlas/${pose.id}`, { replace: true }) })}><Trash2 aria-hidden size={18} />Delete my variant</Button>}
         <ButtonLink to={`/atlas/cards?ids=${pose.id}`}><Printer aria-hidden size={18} />Card</ButtonLink>
       </>}
     >

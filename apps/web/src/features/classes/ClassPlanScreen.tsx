@@ -9,6 +9,7 @@ import { CheckField, FieldFrame, SelectField, TextField } from '../../ui/Field.j
 import { Page } from '../../ui/Page.js';
 import { sayDate, today } from '../../ui/say.js';
 import { Loading, Problem } from '../../ui/states.js';
+import { bodiesOf } from '../fitting/bodies.js';
 import { FittingView } from '../fitting/FittingView.js';
 import { PersonDialog } from '../people/PersonDialog.js';
 
@@ -68,7 +69,7 @@ function PlanForm({ id, start }: { id?: string; start: Plan }) {
       <Page wide title={title} about={`${sayDate(plan.on)}${plan.time ? `, ${plan.time}` : ''} · ${coming.length} people · not saved yet`}
         actions={<><Button look="main" disabled={save.isPending} onClick={() => void keepClass().catch(() => undefined)}>{save.isPending ? 'Saving …' : 'Save class'}</Button><Button onClick={() => fit.reset()}>Back to the plan</Button></>}>
         {save.error && <div className="p-4"><Problem error={save.error} /></div>}
-        <FittingView fitting={fit.data} heights={Object.fromEntries((people.data ?? []).map((person) => [person.name, person.heightCm ?? 165]))} />
+        <FittingView fitting={fit.data} bodies={bodiesOf(people.data, fit.data.on)} />
       </Page>
     );
   }

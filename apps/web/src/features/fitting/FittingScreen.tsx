@@ -5,13 +5,13 @@ import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../ui/say.js';
 import { Loading, Problem } from '../../ui/states.js';
+import { bodiesOf } from './bodies.js';
 import { FittingView } from './FittingView.js';
 
 /** A kept class with its fitting, as it was made. */
 export function FittingScreen({ id }: { id: string }) {
   const { data, error, isPending } = useClass(id), people = usePeople(), remove = useDeleteClass(), navigate = useNavigate();
   if (!data) return <Page title="Fitting">{isPending ? <Loading what="Reading the fitting" /> : <Problem error={error ?? new Error('This class is not in the list.')} />}</Page>;
-  const heights = Object.fromEntries((people.data ?? []).map((person) => [person.name, person.heightCm ?? 165]));
   return (
     <Page wide title={data.title} about={`${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
       actions={<>
@@ -24,7 +24,7 @@ export function FittingScreen({ id }: { id: string }) {
         }}><Trash2 aria-hidden size={20} />Remove</Button>
       </>}>
       {remove.error && <Problem error={remove.error} />}
-      <FittingView fitting={data.fitting} heights={heights} />
+      <FittingView fitting={data.fitting} bodies={bodiesOf(people.data, data.on)} />
     </Page>
   );
 }

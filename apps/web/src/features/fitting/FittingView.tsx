@@ -9,9 +9,10 @@ import { VerdictMark } from '../../ui/VerdictMark.js';
 import { groupLanes, type Group, type StepGroups } from './groupLanes.js';
 import { LevelLine } from './LevelLine.js';
 import { LaneGrid } from './LaneGrid.js';
+import { SOME_BODY, type PersonBody } from './bodies.js';
 import { WhyPanel } from './WhyPanel.js';
 
-interface Props { fitting: Fitting; heights: Readonly<Record<string, number>> }
+interface Props { fitting: Fitting; bodies: Readonly<Record<string, PersonBody>> }
 
 const FIRST_ROWS = 6;
 
@@ -22,7 +23,7 @@ export interface Chosen { step: number; group: string; person: string; entry: La
  * The fitting at real size: the level line, the asked figure, *as written* once, and a tile for each
  * different version with its people. Arrow keys move, Enter opens the why, Escape closes it.
  */
-export function FittingView({ fitting, heights }: Props) {
+export function FittingView({ fitting, bodies }: Props) {
   const [chosen, setChosen] = useState<Chosen>(), [whole, setWhole] = useState(false), body = useRef<HTMLDivElement>(null);
   const rows = useMemo(() => groupLanes(fitting), [fitting]), names = useMemo(() => shortNames(fitting.lanes.map((lane) => lane.person)), [fitting]);
   // What fits on a first screen is there at once; the figures further down follow without holding it up.
@@ -45,7 +46,7 @@ export function FittingView({ fitting, heights }: Props) {
       </div>
       {chosen && (
         <aside aria-label="Why" className="no-print fixed inset-y-0 right-0 z-20 w-[min(24rem,100vw)] border-l border-line bg-paper shadow-xl xl:sticky xl:top-0 xl:z-auto xl:h-screen xl:w-auto xl:shadow-none">
-          <WhyPanel {...chosen} heightCm={heights[chosen.person] ?? 165} onClose={close} onPerson={(person) => {
+          <WhyPanel {...chosen} {...(bodies[chosen.person] ?? SOME_BODY)} onClose={close} onPerson={(person) => {
             const row = rows[chosen.step - 1]!, found = [row.written, ...row.differing].find((item) => item?.key === chosen.group);
             if (found) open(chosen.step, found, person);
           }} />

@@ -1,6 +1,7 @@
-import { conditionName, type Finding, type LaneStep } from '@lotus-steady/core';
+import { type Build, conditionName, type Finding, type LaneStep } from '@lotus-steady/core';
 import { variantById } from '../../catalogue.js';
 import { ArrowRight, X } from 'lucide-react';
+import { ExactFigure } from '../../figure/ExactFigure.js';
 import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { LimitBar } from '../../ui/LimitBar.js';
@@ -13,6 +14,7 @@ const EVIDENCE = { published: 'published', 'common-practice': 'common practice',
 interface Props {
   person: string;
   heightCm: number;
+  build: Build;
   entry: LaneStep;
   /** Others who do the same: their why may differ. */
   others: readonly string[];
@@ -21,7 +23,7 @@ interface Props {
 }
 
 /** Why this and not the asked: figures side by side, every rule with its number against its limit, and what else would do. */
-export function WhyPanel({ person, heightCm, entry, others, onPerson, onClose }: Props) {
+export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onClose }: Props) {
   const chosen = variantById(entry.variant), same = entry.askedVariant === entry.variant;
   const side = entry.sides.length === 1 ? entry.sides[0] : undefined, rules = [...new Set(entry.findings.map((finding) => finding.rule))];
   return (
@@ -40,11 +42,11 @@ export function WhyPanel({ person, heightCm, entry, others, onPerson, onClose }:
         </div>
       )}
       <div className="mt-3 grid grid-cols-[1fr_auto_1fr] items-center gap-1">
-        <figure className="rounded-xl bg-(--fig-paper)"><Figure variant={entry.askedVariant} side={side} heightCm={heightCm} width={176} height={150} className="w-full" /><figcaption className="pb-1 text-center text-soft">asked</figcaption></figure>
+        <figure className="rounded-xl bg-(--fig-paper)"><ExactFigure variant={entry.askedVariant} side={side} heightCm={heightCm} build={build} width={176} height={150} className="w-full" /><figcaption className="pb-1 text-center text-soft">asked</figcaption></figure>
         <ArrowRight aria-hidden size={18} className="text-soft" />
-        <figure className="rounded-xl bg-(--fig-paper)"><Figure variant={entry.variant} side={side} heightCm={heightCm} width={176} height={150} className="w-full" /><figcaption className="pb-1 text-center text-soft">{entry.verdict === 'as-written' ? 'as written' : 'chosen'}</figcaption></figure>
+        <figure className="rounded-xl bg-(--fig-paper)"><ExactFigure variant={entry.variant} side={side} heightCm={heightCm} build={build} width={176} height={150} className="w-full" /><figcaption className="pb-1 text-center text-soft">{entry.verdict === 'as-written' ? 'as written' : 'chosen'}</figcaption></figure>
       </div>
-      {chosen.variant.frames.length > 1 && <div className="mt-1 flex justify-end gap-1">{chosen.variant.frames.map((_, i) => <Figure key={i} variant={entry.variant} frame={i} heightCm={heightCm} width={96} height={80} className="w-24" />)}</div>}
+      {chosen.variant.frames.length > 1 && <div className="mt-1 flex justify-end gap-1">{chosen.variant.frames.map((_, i) => <ExactFigure key={i} variant={entry.variant} frame={i} heightCm={heightCm} build={build} width={96} height={80} className="w-24" />)}</div>}
       <p className="mt-2">{sayHold(entry.hold)}{entry.sides.length === 2 ? ' each side' : ''}{entry.props.length ? ` · ${sayProps(entry.props)}` : ''}</p>
       {entry.props.map((prop) => <p key={prop.prop + prop.where} className="text-soft">{prop.prop}{prop.count > 1 ? ` × ${prop.count}` : ''}{prop.heightCm ? `, ${prop.heightCm} cm` : ''}: {prop.where}</p>)}
       <section className="mt-4 border-t border-line pt-3">
@@ -62,7 +64,7 @@ export function WhyPanel({ person, heightCm, entry, others, onPerson, onClose }:
           <ul className="grid grid-cols-3 gap-2">
             {entry.alternatives.map((other) => {
               const { pose, variant } = variantById(other.variant);
-              return <li key={other.variant} className="rounded-xl bg-(--fig-paper) p-1 text-center text-sm"><Figure variant={other.variant} heightCm={heightCm} decorative className="w-full" />{pose.name}, {variant.name}<span className="block text-soft">{VERDICT_WORDS[other.verdict]}, {Math.round(other.holdSeconds)} s</span></li>;
+              return <li key={other.variant} className="rounded-xl bg-(--fig-paper) p-1 text-center text-sm"><Figure variant={other.variant} heightCm={heightCm} build={build} decorative className="w-full" />{pose.name}, {variant.name}<span className="block text-soft">{VERDICT_WORDS[other.verdict]}, {Math.round(other.holdSeconds)} s</span></li>;
             })}
           </ul>
         </section>
