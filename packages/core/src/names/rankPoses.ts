@@ -72,6 +72,7 @@ function inOnePiece(asked: readonly string[], { joined, parts }: Entry): { alike
   let best = { alike: 0, used: [] as number[] };
   for (let from = 0; from < asked.length; from++) {
     let run = '';
+    if (best.alike === 1) break;
     for (let to = from; to < Math.min(asked.length, from + parts.length + 2); to++) {
       run += asked[to]!;
       const alike = run.length < 5 && run !== joined ? 0 : likeness(run, joined);

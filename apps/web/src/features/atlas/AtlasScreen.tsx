@@ -26,14 +26,19 @@ function answers(pose: Pose, { action, part, level, prop, floor }: Asked, fits: 
     && (!floor || partsOnFloor(variant).length === Number(floor)) && fits(pose, variant));
 }
 
+const folded = new WeakMap<Pose, string[][]>();
+/** The folded words of each of a pose's names, worked out once. */
+function namesOf(pose: Pose): string[][] {
+  let names = folded.get(pose);
+  if (!names) folded.set(pose, names = [pose.name, pose.sanskrit ?? '', ...pose.aliases].map(foldWords));
+  return names;
+}
+
 /** Poses for what has been typed so far: names that begin like it, then names that come near. */
 function search(find: string, poses: readonly Pose[]): readonly Pose[] {
   const typed = foldWords(find);
   if (!typed.length) return poses;
-  const begins = poses.filter((pose) => [pose.name, pose.sanskrit ?? '', ...pose.aliases].some((name) => {
-    const own = foldWords(name);
-    return typed.every((word) => own.some((part) => part.startsWith(word)));
-  }));
+  const begins = poses.filter((pose) => namesOf(pose).some((own) => typed.every((word) => own.some((part) => part.startsWith(word)))));
   const near = rankPoses(find, 12, poses).filter(({ sure }) => sure > 0.62).map(({ pose }) => pose);
   return [...new Set([...near.filter((pose) => begins.includes(pose)), ...begins, ...near])];
 }
