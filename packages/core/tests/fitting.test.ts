@@ -143,6 +143,16 @@ test('where nothing suits she sits out, and a chair that breaks a limit is not c
   expect(entry.findings.some((finding) => finding.rule.startsWith('own.') && !finding.met)).toBe(true);
 });
 
+test('nobody is swapped upside down, into a jump, or as a grown person into a game', () => {
+  for (const asked of ['Tree, 3 breaths', 'Mountain, 3 breaths', 'Downward-facing dog, 3 breaths', 'Heel raise, 3 rounds']) {
+    const entry = one(asked, { can: { stand: false, kneel: false } });
+    for (const id of [entry.variant, ...entry.alternatives.map((other) => other.variant)]) {
+      const { pose, variant } = variantById(id);
+      expect([asked, pose.family === 'inverted' || pose.family === 'children', variant.declared.impact ?? 'still']).toEqual([asked, false, 'still']);
+    }
+  }
+});
+
 test('the house view decides: nothing head-down against as usual', () => {
   const person = { conditions: [{ condition: 'high-blood-pressure', control: 'controlled', reading: '128/78', readingOn: '2026-11-28' }] };
   expect(one('Downward-facing dog, 5 breaths', person).verdict).toBe('eased');

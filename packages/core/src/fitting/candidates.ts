@@ -114,6 +114,11 @@ const ENOUGH = 4;
 /** The rest shapes anyone may be offered are the rungs of this pose. */
 const REST = 'final-rest';
 
+/** What nobody is swapped into unasked: upside down, a children's game for the grown, a hop or a jump. */
+const offered = (ask: Ask, { build }: StagedPerson, pose: Pose, variant: Variant): boolean => pose === ask.pose || (
+  (pose.family !== 'inverted' || ask.pose.family === 'inverted') && (pose.family !== 'children' || ask.pose.family === 'children' || build !== 'adult')
+  && (variant.declared.impact === undefined || variant.declared.impact === 'flowing'));
+
 /**
  * Every way this person may do a step, best first: the asked variant, its ladder, poses of the
  * same purpose, and rest shapes. The asked one comes first wherever it passes.
@@ -123,7 +128,7 @@ export function candidatesFor(ask: Ask, staged: StagedPerson, side: 'right' | 'l
   for (const pose of ask.catalogue.poses) {
     if (pose !== ask.pose && similarity(ask.pose, pose) === 0) continue;
     for (const variant of pose.ladder) {
-      const candidate = attempt(ask, staged, pose, variant, side);
+      const candidate = offered(ask, staged, pose, variant) ? attempt(ask, staged, pose, variant, side) : undefined;
       if (candidate) found.push(candidate);
     }
   }

@@ -1,8 +1,7 @@
 import { completePosture, HINGES, MIDLINE_KEYS, type AuthoredPosture, type Ball } from '../body/posture.js';
-import { GROUPS } from '../body/solve.js';
-import type { Shape } from '../body/shape.js';
 import { AUTHOR_HEIGHT } from '../body/residuals.js';
-import { solveShape, type Misfit } from '../body/solve.js';
+import type { Shape } from '../body/shape.js';
+import { GROUPS, solveShape, type Misfit } from '../body/solve.js';
 import type { StoredSolutions } from './solveVariant.js';
 import type { Pose, Variant } from './types.js';
 
