@@ -49,7 +49,8 @@ test('two compared, and cards printed', async ({ page }) => {
   await expect(page.getByRole('heading', { name: /Warrior three/ })).toBeVisible();
   await expect(page.getByRole('row', { name: /Right hip bends/ })).toBeVisible();
   await page.goto('/atlas?find=bridge');
-  await page.getByRole('checkbox', { name: 'Bridge on a card' }).check();
+  await page.getByRole('checkbox', { name: 'Bridge on a card' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Bridge on a card' })).toBeChecked();
   await page.getByRole('link', { name: 'Cards of 1' }).click();
   await page.emulateMedia({ media: 'print' });
   await expect(page.getByRole('heading', { name: 'Bridge' })).toBeVisible();

@@ -59,7 +59,7 @@ export const chairWorkPoses: readonly Pose[] = [
     guide: { setUp: 'Sit tall away from the back of the chair.', in: 'One arm up, the other leg ahead.', out: 'Both down.', look: 'Straight ahead.', feel: 'Around the waist.', notHere: 'Not in the low back or the shoulder.', comeOut: 'Both feet down.' },
     mistakes: ['The trunk sways back.'],
     ladder: [
-      rung('chair-opposite-arm-leg.chair', 'on a chair', 'chair|seated', 'chair', stretching(1, 1), [CHAIR_HANDS, { ...vary(CHAIR_FREE, { shoulderR: [164, 10, 0], elbowR: 4, hipL: [84, 4, 0], kneeL: 12, ankleL: 10 }, { sided: true, on: [['seat', 'sit'], ['floor', 'soleR']], at: [['palmMidL', 'thighTopL', { gapCm: 1 }]], free: 'legR armL' }), aim: [['kneeR', 'ankleR', [0, -1, 0], 0.5]] }], [34, 10], ['One arm up, the other leg ahead.', 'Grow tall in between.'], { ...chair, ...linked }),
+      rung('chair-opposite-arm-leg.chair', 'sitting tall', 'chair|seated', 'chair', stretching(1, 1), [CHAIR_HANDS, { ...vary(CHAIR_FREE, { shoulderR: [164, 10, 0], elbowR: 4, hipL: [84, 4, 0], kneeL: 12, ankleL: 10 }, { sided: true, on: [['seat', 'sit'], ['floor', 'soleR']], at: [['palmMidL', 'thighTopL', { gapCm: 1 }]], free: 'legR armL' }), aim: [['kneeR', 'ankleR', [0, -1, 0], 0.5]] }], [34, 10], ['One arm up, the other leg ahead.', 'Grow tall in between.'], { ...chair, ...linked }),
     ],
   },
   {

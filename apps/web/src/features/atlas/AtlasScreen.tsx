@@ -61,7 +61,7 @@ export function AtlasScreen() {
     // From the address, not from the last drawing: two quick choices must both count.
     const next = new URLSearchParams(window.location.search);
     if (value) next.set(key, value); else next.delete(key);
-    setParams(next, { replace: true });
+    setParams(next, { replace: true, flushSync: true });
   };
   const cards = get('cards') ? get('cards').split(',') : [], later = useDeferredValue(JSON.stringify(asked));
   const shown = useMemo(() => {
