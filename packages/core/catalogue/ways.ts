@@ -68,7 +68,7 @@ export const WAYS: readonly Way[] = [
     vary(TALL_KNEEL, {}, { at: bothAt(['kneeR', [44, null, null]]) }),
   ], ['Slide forward, one knee down, then the other; a hand stays on the seat.'], { name: 'from the chair onto the knees', props: [CHAIR], support: 'hand', seconds: 12, view: [24, 10] }),
   way('hands-forward', 'kneeling', 'all-fours', [TALL_KNEEL, TABLE], ['Hinge forward, hands down.'], { name: 'hands forward', usual: true, seconds: 4 }),
-  way('lower-to-belly', 'all-fours', 'prone', [TABLE, KNEES_PLANK, { ...PRONE, posture: { ...PRONE.posture, shoulder: [20, 30, 0], elbow: 110, forearm: 85, wrist: 60 }, on: [['floor', 'pubis belly knee instep palm?']], free: 'legs lumbar arms' }],
+  way('lower-to-belly', 'all-fours', 'prone', [TABLE, KNEES_PLANK, { ...PRONE, posture: { ...PRONE.posture, shoulder: [20, 30, 0], elbow: 110, forearm: 85, wrist: 60, lumbar: 0 }, on: [['floor', 'pubis belly knee instep palm?']], free: 'legs arms' }],
     ['Walk the hands ahead, lower in one piece.'], { name: 'lowering in one piece, the back as it is', usual: true, seconds: 6, view: [4, 12], declared: hatha(2, 2) }),
   way('lower-over-forearms', 'all-fours', 'prone', [TABLE, FOREARM_TABLE, { ...PRONE, posture: { ...PRONE.posture, lumbar: -8, thorax: -6, shoulder: [80, 8, 0], elbow: 85, forearm: 85 }, on: [['floor', 'pubis knee instep elbow palm?']], free: 'legs spine arms' }],
     ['Forearms down first, then slide the hips forward.'], { name: 'over the forearms', seconds: 8, view: [8, 12] }),

@@ -20,7 +20,6 @@ export const rounds = (usual: number, least: number, most: number): UsualHold =>
 
 type At = NonNullable<Shape['at']>[number];
 type Aim = NonNullable<Shape['aim']>[number];
-type Face = NonNullable<Shape['face']>[number];
 
 const left = (name: string): string => (name.endsWith('R') ? `${name.slice(0, -1)}L` : name);
 const flip = (target: Target): Target => [target[0], target[1], target[2] === null ? null : -target[2]];
@@ -32,9 +31,6 @@ export const bothAt = (...list: readonly At[]): At[] => list.flatMap(([point, ta
 ]);
 export const bothAim = (...list: readonly Aim[]): Aim[] => list.flatMap(([from, to, direction, weight = 1]): Aim[] => [
   [from, to, direction, weight], [left(from), left(to), flip(direction), weight],
-]);
-export const bothFace = (...list: readonly Face[]): Face[] => list.flatMap(([frame, axis, direction, weight = 1]): Face[] => [
-  [frame, axis, direction, weight], [left(frame), flip(axis) as Face[1], flip(direction), weight],
 ]);
 
 /**

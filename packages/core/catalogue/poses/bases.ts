@@ -1,5 +1,5 @@
 import type { Shape } from '../../src/body/shape.js';
-import { bothAim, bothAt, bothFace } from './author.js';
+import { bothAim, bothAt } from './author.js';
 import { ACROSS, AHEAD, CHAIR_LEGS, UP } from './common.js';
 
 const SHINS = bothAim(['kneeR', 'ankleR', [0, -1, 0], 0.5]);
@@ -89,7 +89,6 @@ export const FOREARM_TABLE: Shape = {
 };
 
 export const PALMS_TOGETHER = bothAt(['palmMidR', [null, null, 0.3]], ['wristR', [null, null, 2.2]]);
-export const FEET_AHEAD = bothFace(['footR', AHEAD, AHEAD, 0.6]);
 
 /** A chair whose back is towards her, hands on its top rail. Stands against a wall. */
 export const CHAIR_AHEAD = { kind: 'chair', x: 50, where: 'in front, its back towards you, against a wall' } as const;

@@ -28,7 +28,7 @@ export const kneelingPoses: readonly Pose[] = [
     id: 'all-fours-hip-circles', family: 'all-fours', name: 'Hip circles on all fours', aliases: ['hip circles', 'barrel rolls', 'pelvis circles on all fours'],
     meaning: 'The pelvis draws slow circles over the knees.', parts: ['outer hip', 'low back'], place: ['warm-up', 'work'], before: ['cat-cow'], after: ['childs-pose'],
     purposes: [to('mobilise', 'outer hip'), to('mobilise', 'low back')], energy: 'neutral', hold: rounds(4, 2, 8), usual: 'all-fours-hip-circles.hands',
-    guide: { setUp: 'All fours, knees a little wide.', look: 'To the floor.', feel: 'Round the hip joints.', notHere: 'Not in the wrists or the knees.', comeOut: 'Come to the middle and sit back.' },
+    guide: { setUp: 'All fours, knees a little wide.', in: 'Forward and round.', out: 'Back and round.', look: 'To the floor.', feel: 'Round the hip joints.', notHere: 'Not in the wrists or the knees.', comeOut: 'Come to the middle and sit back.' },
     mistakes: ['The circle is bigger than the hips like.'],
     ladder: ([['forearms', FOREARM_TABLE, 'on the forearms', 'forearms'], ['hands', TABLE, 'on the hands', 'hands|full']] as const).map(([key, base, name, words]) => {
       const shifted = (x: number, z: number): Shape => ({ ...vary(base, {}, { sided: true }), at: [...bothAt(['kneeR', [0, null, 14]]), ['hipJR', [x, null, z + 8.6], { weight: 0.8 }]], aim: key === 'hands' ? [] : bothAim(['shoulderJR', 'elbowR', [null, -1, null], 0.3]) });

@@ -191,7 +191,7 @@ export const standingWorkPoses: readonly Pose[] = [
     id: 'standing-hip-circles', family: 'standing', name: 'Standing hip circles', aliases: ['hip circles standing', 'hula circles', 'pelvis circles'],
     meaning: 'The pelvis draws circles over the feet.', parts: ['low back', 'outer hip'], place: ['warm-up'], before: ['mountain'], after: ['mountain'],
     purposes: [to('mobilise', 'low back'), to('mobilise', 'outer hip')], energy: 'neutral', hold: rounds(5, 2, 10), usual: 'standing-hip-circles.hands-on-hips',
-    guide: { setUp: 'Feet a little wide, knees soft, hands on the hips.', look: 'Straight ahead.', feel: 'Round the pelvis.', notHere: 'Not as a pinch in the low back.', comeOut: 'Let the circle grow small and stop.' },
+    guide: { setUp: 'Feet a little wide, knees soft, hands on the hips.', in: 'Round the front half.', out: 'Round the back half.', look: 'Straight ahead.', feel: 'Round the pelvis.', notHere: 'Not as a pinch in the low back.', comeOut: 'Let the circle grow small and stop.' },
     mistakes: ['The head circles too.'],
     ladder: ([['chair-back', 'hands on a chair back', 'chair back|chair'], ['hands-on-hips', 'hands on the hips', 'hands on the hips|full']] as const).map(([key, name, words]) => {
       const held = key === 'chair-back', base = held ? FAR_BEHIND_CHAIR : STAND, arms: Shape['posture'] = held ? {} : { shoulder: [0, 30, -30], elbow: 85, forearm: 60 };

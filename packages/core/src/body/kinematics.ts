@@ -107,7 +107,7 @@ export function buildBody(posture: Posture, heightCm: number, turns: Turns = {},
       origin: along(chest.rotation, chest.origin,
         0.018 * arm[0] * (1 - raised) + 0.001 * posture[`protraction${side}`],
         -LENGTH.shoulderDrop + 0.035 * raised * raised + 0.001 * posture[`girdle${side}`],
-          // A blade that slides forward round the ribs takes the shoulder inwards too.
+        // A blade that slides forward round the ribs takes the shoulder inwards too.
         k * (LENGTH.shoulderHalf - 0.022 * raised * raised - 0.0008 * Math.max(0, posture[`protraction${side}`]))),
     };
     const elbow = multiply(shoulder, rotationZ(posture[`elbow${side}`]));

@@ -77,7 +77,7 @@ const SIZINGS: Readonly<Record<Exclude<PropTask, 'thigh-roll'>, Sizing>> = {
     check: 'Can you swallow and speak with ease? Not easy means too low or too high; 5 mm can be felt.',
   },
   'twist-knees': {
-    variant: 'supine-twist.knees-on-block', where: 'under the lower knee', range: 'trunkRotation', usual: USUAL_RANGE.lumbarTwist + USUAL_RANGE.thoracicTwist, 
+    variant: 'supine-twist.knees-on-block', where: 'under the lower knee', range: 'trunkRotation', usual: USUAL_RANGE.lumbarTwist + USUAL_RANGE.thoracicTwist,
     how: {
       point: 'kneeOutR',
       held: (shape, range) => ({
@@ -88,7 +88,7 @@ const SIZINGS: Readonly<Record<Exclude<PropTask, 'thigh-roll'>, Sizing>> = {
     words: ({ words }) => words, household: 'sofa cushions or a rolled duvet', check: 'Does the far shoulder blade stay on the floor? If not, higher; lower over the weeks.',
   },
   'fold-hands': {
-    variant: 'standing-forward-fold.blocks', where: 'under each hand', range: 'hipFlexionWithKneeStraight', usual: USUAL_RANGE.hipFlexionWithKneeStraight, 
+    variant: 'standing-forward-fold.blocks', where: 'under each hand', range: 'hipFlexionWithKneeStraight', usual: USUAL_RANGE.hipFlexionWithKneeStraight,
     how: {
       measure: (m) => m.hipFlexionRight, most: 70,
       at: (shape, props, heightCm) => {
@@ -102,12 +102,12 @@ const SIZINGS: Readonly<Record<Exclude<PropTask, 'thigh-roll'>, Sizing>> = {
     words: ({ words, heightCm }) => (heightCm > 40 ? `a chair seat (45 cm)` : `${words} under each hand`), household: 'a stool, a stair or piles of books of one height', check: 'Is the low back still long, and the stretch in the middle of the thighs, not behind the knees?',
   },
   'seat-legs-long': {
-    variant: 'staff.blanket', where: 'under the sitting bones', range: 'hipFlexionWithKneeStraight', usual: USUAL_RANGE.hipFlexionWithKneeStraight, 
+    variant: 'staff.blanket', where: 'under the sitting bones', range: 'hipFlexionWithKneeStraight', usual: USUAL_RANGE.hipFlexionWithKneeStraight,
     how: { measure: (m) => m.hipFlexionRight, most: 45, at: raised(5) },
     words: ({ words }) => words, household: 'a firm cushion or a few big books', check: 'Does the pelvis stand upright without effort, the waistband level?',
   },
   'seat-cross-legged': {
-    variant: 'easy-seat.blankets', where: 'under the sitting bones', range: 'hipFlexion', usual: USUAL_RANGE.hipFlexion, 
+    variant: 'easy-seat.blankets', where: 'under the sitting bones', range: 'hipFlexion', usual: USUAL_RANGE.hipFlexion,
     how: { measure: (m) => m.hipFlexionRight, most: 45, at: raised(10) },
     words: ({ words }) => words, household: 'a firm cushion or a few big books', check: 'Are both knees below the hips, and does the back stay long for three breaths?',
   },
@@ -153,9 +153,12 @@ export function sizeProp(task: PropTask, fits: Fits, stock: Stock = USUAL_STOCK)
   return {
     task, where: sizing.where, heightCm, layers, words: sizing.words(layers), household: sizing.household, check: sizing.check,
     from: { range: sizing.range, value: limit, measured: typeof known === 'number' },
-    ...(task === 'shoulder-stand-blankets' && (fits.shoulderExtension ?? 60) < 45 ? { also: 'Shoulder extension is short: another folded blanket under the elbows, or the feet on a wall.' } : {}),
+    ...(task === 'shoulder-stand-blankets' && (fits.shoulderExtension ?? USUAL_RANGE.shoulderExtension) < SHORT_EXTENSION ? { also: 'Shoulder extension is short: another folded blanket under the elbows, or the feet on a wall.' } : {}),
   };
 }
+
+/** Below this the elbows do not stay on the blankets while the hands hold the back, degrees (common practice, no published source). */
+const SHORT_EXTENSION = 45;
 
 const STEP_CM = 2.5;
 
