@@ -35,7 +35,7 @@ export * from './fitting/similarity.js';
 export * from './fitting/care.js';
 export * from './fitting/fitClass.js';
 export * from './fitting/floorVisits.js';
-export { words } from './names/fold.js';
+export { fold, words } from './names/fold.js';
 export * from './names/rankPoses.js';
 export * from './names/plainSpelling.js';
 export * from './props/fromStock.js';

@@ -1,4 +1,4 @@
-import { CONDITIONS, MEASURE_NAMES, measuresFor, POSES, posturesFor, similarity, variantById, WAYS, faultsOf, type MeasureName } from '../src/index.js';
+import { CONDITIONS, MEASURE_NAMES, measuresFor, POSES, posturesFor, similarity, variantById, WAYS, faultsOf, MISFIT_MOST, OUTSIDE_MOST, type MeasureName } from '../src/index.js';
 import { contactsOf } from '../src/body/contacts.js';
 import { buildBody } from '../src/body/kinematics.js';
 import { contactLoads } from '../src/body/loads.js';
@@ -43,18 +43,18 @@ function storedMisfit(id: string, heightCm: number): Misfit {
 
 test.each(ids)('%s: contacts within 1 cm, nothing sunk by 2 cm, joints within human range', (id) => {
   const misfit = storedMisfit(id, 165);
-  expect(misfit.contact).toBeLessThan(1);
-  expect(misfit.under).toBeLessThan(2);
-  expect(misfit.clash).toBeLessThan(2);
+  expect(misfit.contact).toBeLessThan(MISFIT_MOST.contact);
+  expect(misfit.under).toBeLessThan(MISFIT_MOST.under);
+  expect(misfit.clash).toBeLessThan(MISFIT_MOST.clash);
   // At 70 degrees of abduction the reading of a ball joint changes over; a rounded angle may fall on the other side of it.
   const atTheEdge = posturesFor(id, 165).postures.some((posture) => [posture.hipR, posture.hipL, posture.shoulderR, posture.shoulderL].some(([, abduction]) => Math.abs(abduction - 70) < 0.1));
-  if (!atTheEdge) expect(misfit.limit).toBeLessThan(2);
+  if (!atTheEdge) expect(misfit.limit).toBeLessThan(MISFIT_MOST.limit);
   expect(misfit.touch).toBeLessThan(1.5);
 });
 
 const still = ids.filter((id) => variantById(id).variant.frames.length === 1);
 test.each(still)('%s: stands: the centre of mass is over its support', (id) => {
-  expect(measuresFor(id, 165).balanceMargin).toBeGreaterThan(-0.5);
+  expect(measuresFor(id, 165).balanceMargin).toBeGreaterThan(-OUTSIDE_MOST);
 });
 
 // A wall and a chair back can push and, by friction, hold; together with the floor they balance the body.

@@ -1,8 +1,7 @@
 /** Bounds, one by one and together; and what must hold of judging whatever the rules are. */
 import fc from 'fast-check';
-import { CONDITIONS, judge, longestHold, measuresFor, POSES, quantityOf, type ActiveRule, type Bound, type Rule, type Trial } from '../src/index.js';
+import { CONDITIONS, judge, longestHold, measuresFor, POSES, quantityOf, standing, type ActiveRule, type Bound, type Rule, type Trial } from '../src/index.js';
 import { mirrorMeasures, MEASURE_NAMES, SIDED_MEASURES, worstMeasures } from '../src/poses/measures.js';
-import { standing } from '../src/rules/judge.js';
 
 const active = (all: readonly Bound[], more: Partial<Rule> = {}): ActiveRule => ({
   condition: 'test',
@@ -111,6 +110,16 @@ describe('the longest hold', () => {
     ['is the more generous where either would do', [{ holdOver: 30 }, { sum: 'supineTotal', over: 300 }], 1, 200],
     ['is none where no hold helps', [{ measure: 'headBelowHeart', over: 5 }], 1, undefined],
   ])('%s', (_what, bounds, sides, expected) => expect(longestHold(active(bounds), before, sides)).toBe(expected));
+});
+
+test('a rule is listed exactly where its standing is broken: the quick comparison and the shown reading agree', () => {
+  const rules = CONDITIONS.flatMap((condition) => condition.rules.map((rule): ActiveRule => ({ rule, condition: condition.id })));
+  fc.assert(
+    fc.property(fc.constantFrom(...POSES.flatMap((pose) => pose.ladder.map((variant) => variant.id))), fc.integer({ min: 1, max: 200 }), (id, holdSeconds) => {
+      const held = { ...trial(id), holdSeconds };
+      expect(judge(rules, held, {}).map((breach) => breach.rule.id)).toEqual(rules.filter((active) => standing(active, held, {}).broken).map((active) => active.rule.id));
+    }),
+  );
 });
 
 describe('measures', () => {

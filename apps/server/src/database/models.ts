@@ -96,6 +96,7 @@ export class ClassRow extends Model {
 export class FittingRow extends Model {
   @PrimaryKey @Default(DataType.UUIDV4) @Column(DataType.UUID) declare id: string;
   @ForeignKey(() => ClassRow) @Column(DataType.UUID) declare classId: string;
+  @BelongsTo(() => ClassRow) declare class: ClassRow;
   @Column(DataType.STRING) declare rulebook: string;
   @Column(DataType.STRING) declare catalogue: string;
   @Column(jsonColumn('input')) declare input: unknown;

@@ -1,8 +1,10 @@
+import { randomUUID } from 'node:crypto';
 import { Body, Controller, Delete, Get, HttpCode, Injectable, Module, NotFoundException, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { InjectModel, SequelizeModule } from '@nestjs/sequelize';
-import { BUILT_IN, faultsOf, OWN_JOINTS, ownFrames, solveAll, variantOfOwn, withOwn, type Catalogue, type InputError, type OwnVariant } from '@lotus-steady/core';
+import { BUILT_IN, faultsOf, fold, OWN_JOINTS, ownFrames, solveAll, variantOfOwn, withOwn, type Catalogue, type InputError, type OwnVariant, type Pose } from '@lotus-steady/core';
+import { Op } from 'sequelize';
 import { IsObject, IsOptional, IsString, Length, MaxLength } from 'class-validator';
-import { OwnVariantRow } from '../database/models.js';
+import { ClassRow, FittingRow, OwnVariantRow } from '../database/models.js';
 import { FieldsException } from '../http/problems.js';
 import { StudioModule } from '../studio/studio.module.js';
 import { StudioService } from '../studio/studio.service.js';
@@ -19,11 +21,22 @@ class OwnVariantDto {
   @IsObject() angles!: Record<string, number>;
 }
 
-const slug = (name: string): string => name.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') || 'variant';
+const slug = (name: string): string => name.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '') ;
+
+/** Whether a name is one that is already written for one of these, however it is spelt. */
+const isTaken = (name: string, names: readonly string[]): boolean => names.some((known) => fold(known) === fold(name));
+const namesOf = (pose: Pose): string[] => [pose.name, ...(pose.sanskrit ? [pose.sanskrit] : []), ...pose.aliases];
 
 @Injectable()
 export class OwnVariantsService {
-  constructor(@InjectModel(OwnVariantRow) private readonly rows: typeof OwnVariantRow, private readonly studio: StudioService) {}
+  /** Made anew when an own variant comes or goes: indexing and solving are not done for every request. */
+  private built: Catalogue | undefined;
+
+  constructor(
+    @InjectModel(OwnVariantRow) private readonly rows: typeof OwnVariantRow,
+    @InjectModel(FittingRow) private readonly fittings: typeof FittingRow,
+    private readonly studio: StudioService,
+  ) {}
 
   async list(): Promise<(OwnVariant & { key: string })[]> {
     const { id: studioId } = await this.studio.current(), rows = await this.rows.findAll({ where: { studioId }, order: [['createdAt', 'ASC']] });
@@ -32,12 +45,12 @@ export class OwnVariantsService {
 
   /** The built-in catalogue with this hall's own variants. */
   async catalogue(): Promise<Catalogue> {
-    return withOwn(await this.list());
+    return (this.built ??= withOwn(await this.list()));
   }
 
   /** Keeps an own variant once it stands: solved for every height, or refused with what is wrong. */
   async create(dto: OwnVariantDto): Promise<{ id: string }> {
-    const errors: InputError[] = [], pose = BUILT_IN.poses.find((known) => known.id === dto.pose), base = pose?.ladder.find((variant) => variant.id === dto.base), own = await this.list();
+    const errors: InputError[] = [], pose = BUILT_IN.poses.find((known) => known.id === dto.pose), base = pose?.ladder.find((variant) => variant.id === dto.base), { poses } = await this.catalogue();
     if (!pose || !base) errors.push({ field: 'base', message: 'The variant it starts from is not in the catalogue.' });
     const joints = new Map(OWN_JOINTS.flatMap((joint) => [joint.key, ...(joint.sided ? ['R', 'L'].map((side) => joint.key.replace(/^[a-z]+/, (word) => word + side)) : [])].map((key) => [key, joint] as const)));
     for (const [key, degrees] of Object.entries(dto.angles)) {
@@ -45,19 +58,30 @@ export class OwnVariantsService {
       if (!joint) errors.push({ field: `angles.${key}`, message: `"${key}" is not a joint that can be set.` });
       else if (typeof degrees !== 'number' || !(degrees >= joint.least && degrees <= joint.most)) errors.push({ field: `angles.${key}`, message: `${joint.name} goes from ${joint.least} to ${joint.most} degrees.` });
     }
-    const poseName = dto.poseName?.trim(), poseId = poseName ? `own-${slug(poseName)}` : dto.pose, variantId = `${poseId}.own-${slug(dto.name)}`;
-    if (own.some((known) => known.id === variantId)) errors.push({ field: 'name', message: 'There is a variant of your own with this name already.' });
-    else if (poseName && own.some((known) => known.pose === poseId)) errors.push({ field: 'poseName', message: 'There is a pose of your own with this name already.' });
+    // A name asks for one thing: an own "Tree" would take the built-in tree out of every sequence.
+    const poseName = dto.poseName?.trim(), rungs = poses.find((known) => known.id === dto.pose)?.ladder ?? [];
+    if (poseName && poses.some((known) => isTaken(poseName, namesOf(known)))) errors.push({ field: 'poseName', message: 'A pose has this name already. Choose another.' });
+    if (!poseName && isTaken(dto.name, rungs.flatMap((variant) => [variant.name, ...(variant.words ?? [])]))) errors.push({ field: 'name', message: 'A rung of this pose has this name already. Choose another.' });
+    if (!slug(dto.name) || (poseName !== undefined && !slug(poseName))) errors.push({ field: slug(dto.name) ? 'poseName' : 'name', message: 'A name has letters or figures in it.' });
     if (errors.length) throw new FieldsException(errors);
+    // Ids are never given twice: figures and kept classes hold on to them.
+    const mark = randomUUID().slice(0, 6), poseId = poseName ? `own-${slug(poseName)}-${mark}` : dto.pose, variantId = `${poseId}.own-${slug(dto.name)}-${mark}`;
     const frames = ownFrames(base!, dto.angles), variant = variantOfOwn({ id: variantId, name: dto.name.trim(), frames }, base!), faults = faultsOf(variant);
     if (faults.length) throw new FieldsException([{ field: 'angles', message: `It does not stand like this: ${faults.join('; ')}.` }]);
     const { id: studioId } = await this.studio.current();
     await this.rows.create({ studioId, variantId, pose: poseId, poseName: poseName ?? null, base: dto.base, after: dto.after, name: dto.name.trim(), angles: dto.angles, frames, solved: solveAll(variant) });
+    this.built = undefined;
     return { id: variantId };
   }
 
   async remove(key: string): Promise<void> {
-    if (!(await this.rows.destroy({ where: { id: key } }))) throw new NotFoundException('This variant is not in the list.');
+    const row = await this.rows.findByPk(key);
+    if (!row) throw new NotFoundException('This variant is not in the list.');
+    // A kept class opens unchanged later: what it uses stays.
+    const used = await this.fittings.findOne({ where: { output: { [Op.like]: `%"${row.variantId}"%` } }, include: [ClassRow] });
+    if (used) throw new FieldsException([{ field: 'key', message: `The class “${used.class.title}” of ${used.class.on} uses it. Remove that class, or plan it again without it, first.` }]);
+    await row.destroy();
+    this.built = undefined;
   }
 }
 
@@ -70,5 +94,5 @@ class OwnVariantsController {
   @Delete(':key') @HttpCode(204) remove(@Param('key', ParseUUIDPipe) key: string) { return this.own.remove(key); }
 }
 
-@Module({ imports: [SequelizeModule.forFeature([OwnVariantRow]), StudioModule], controllers: [OwnVariantsController], providers: [OwnVariantsService], exports: [OwnVariantsService] })
+@Module({ imports: [SequelizeModule.forFeature([OwnVariantRow, FittingRow, ClassRow]), StudioModule], controllers: [OwnVariantsController], providers: [OwnVariantsService], exports: [OwnVariantsService] })
 export class OwnVariantsModule {}

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import type { Fitting, HouseView, OwnVariant, PropTask, Today } from '@lotus-steady/core';
+import { USUAL_HOUSE_VIEW, type Fitting, type HouseView, type OwnVariant, type PropTask, type Today } from '@lotus-steady/core';
 import { showOwn } from '../catalogue.js';
 import { call } from './client.js';
 
@@ -27,6 +27,8 @@ export interface SequenceLine { id: string; title: string; source: string }
 export interface ClassDraft { title: string; on: string; time?: string; place?: string; sequenceText: string; people: { id: string; today?: Today }[] }
 
 export const useStudio = () => useQuery({ queryKey: ['studio'], queryFn: () => call<Studio>('studio') });
+/** The hall's house view; the usual one until it is read. */
+export const useHouseView = (): HouseView => useStudio().data?.houseView ?? USUAL_HOUSE_VIEW;
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => call<ClassLine[]>('classes') });
 export const useClass = (id: string) => useQuery({ queryKey: ['classes', id], queryFn: () => call<ClassWhole>(`classes/${id}`) });
 export const usePeople = () => useQuery({ queryKey: ['people'], queryFn: () => call<PersonLine[]>('people') });

@@ -1,5 +1,5 @@
 import {
-  faultsOf, measureShape, ownFrames, packPosture, sizeProp, solveShape, solveVariant, unpackPosture, variantOfOwn, BUILT_IN,
+  faultsIn, measureShape, ownFrames, packPosture, sizeProp, solveShape, solveVariant, unpackPosture, variantOfOwn, worstMeasures, BUILT_IN,
   type Build, type Fits, type Measures, type OwnAngles, type PropSize, type PropTask, type Stock, type Variant,
 } from '@lotus-steady/core';
 
@@ -20,8 +20,8 @@ export const work = {
     const { variant: base } = BUILT_IN.variant(baseId), variant = variantOfOwn({ id: 'own', name: 'own', frames: ownFrames(base, angles) }, base);
     const solved = variant.frames.map((shape) => solveShape(shape, variant.props));
     return {
-      heightCm: 165, build: 'adult', postures: solved.map((shape) => packPosture(shape.posture)), measures: measureShape(solved[0]!, variant), props: variant.props,
-      gapCm: Math.max(...solved.map((shape) => shape.misfit.contact)), faults: faultsOf(variant),
+      heightCm: 165, build: 'adult', postures: solved.map((shape) => packPosture(shape.posture)), measures: worstMeasures(solved.map((shape) => measureShape(shape, variant))), props: variant.props,
+      gapCm: Math.max(...solved.map((shape) => shape.misfit.contact)), faults: faultsIn(solved),
     };
   },
   size(task: PropTask, fits: Fits, stock: Stock): PropSize { return sizeProp(task, fits, stock); },

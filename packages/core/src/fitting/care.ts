@@ -17,9 +17,9 @@ export function somebodyWith(condition: string, on: string, houseView: HouseView
   return stagePerson({ ...SOMEBODY, ...(born ? { born, heightCm: 125 } : {}), conditions: [{ condition, details: {} }] }, on, houseView);
 }
 
-/** Every rule that a variant breaks for someone when it is held as usual, on the side it is described on. */
-export function careFor(catalogue: Catalogue, pose: Pose, variant: Variant, staged: StagedPerson, on: string): Breach[] {
-  const holdSeconds = pose.hold.usual * breathSeconds(staged.person, variant.breath, on);
+/** Every rule that a variant breaks for someone when it is held that long (breaths or rounds; as usual unless said otherwise), on the side it is described on. */
+export function careFor(catalogue: Catalogue, pose: Pose, variant: Variant, staged: StagedPerson, on: string, held = pose.hold.usual): Breach[] {
+  const holdSeconds = held * breathSeconds(staged.person, variant.breath, on);
   const ask = { catalogue, pose, variant, holdSeconds, sides: pose.side ? (['right', 'left'] as const) : [], on, before: { supineUnbroken: 0, supineTotal: 0 } };
   return judge(staged.rules, trialOf(ask, staged, pose, variant, holdSeconds, undefined), staged.person.ranges);
 }

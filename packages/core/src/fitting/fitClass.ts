@@ -3,7 +3,7 @@ import { ABILITY_RULES, TODAY_RULES } from '../../catalogue/rules/everyone.js';
 import { CHILD_BANDS } from '../../catalogue/rules/child.js';
 import { fingerprint } from '../fingerprint.js';
 import type { Person } from '../people/types.js';
-import { BUILT_IN, CATALOGUE_VERSION, type Catalogue } from '../poses/catalogue.js';
+import { BUILT_IN, type Catalogue } from '../poses/catalogue.js';
 import { MEASURE_NAMES } from '../poses/measures.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
 import { ageOn } from '../rules/dates.js';
@@ -42,7 +42,7 @@ export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN
   const lanes = people.map((person) => fitLane(stagePerson(person, on, houseView), sequence, on, catalogue));
   const clock = clockOf(sequence, lanes.map((lane) => lane.drafts), people, on);
   return {
-    title: sequence.title, on, rulebook: RULEBOOK_VERSION, catalogue: CATALOGUE_VERSION,
+    title: sequence.title, on, rulebook: RULEBOOK_VERSION, catalogue: catalogue.version,
     minutes: { asked: sequence.minutes, planned: Math.round((clock[clock.length - 1]?.end ?? 0) / 6) / 10 },
     steps: sequence.steps.map((step, i) => ({
       step: step.number, text: step.text, ...(step.section ? { section: step.section } : {}), ...(step.note ? { note: step.note } : {}),

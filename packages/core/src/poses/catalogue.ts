@@ -3,6 +3,7 @@ import { POSES } from '../../catalogue/poses/index.js';
 import { WAYS } from '../../catalogue/ways.js';
 import type { Build } from '../body/build.js';
 import { unpackPosture, type Posture } from '../body/posture.js';
+import { fingerprint } from '../fingerprint.js';
 import { MEASURE_NAMES, type Measures } from './measures.js';
 import { addOwn, type OwnVariant } from './ownVariant.js';
 import { scaleSolved, scalesWithHeight, type SolvedVariant, type StoredSolutions } from './solveVariant.js';
@@ -13,6 +14,8 @@ export interface StoredCatalogue { version: string; variants: Readonly<Record<st
 
 /** Poses with what they ask of bodies. The built-in one, or that with a teacher's own variants. */
 export interface Catalogue {
+  /** The data it answers from: a date and a hash, and a hash of the own variants where there are any. */
+  version: string;
   poses: readonly Pose[];
   /** A variant and its pose by id. @throws RangeError for an id that is not in the catalogue */
   variant(id: string): { pose: Pose; variant: Variant };
@@ -34,7 +37,7 @@ export const CATALOGUE_VERSION = STORED.version;
 /** Measures already worked out; a class asks for the same few heights again and again. */
 const MEASURED_MOST = 20_000;
 
-function catalogueOf(poses: readonly Pose[], others: readonly Variant[], solutions: (id: string) => StoredSolutions | undefined): Catalogue {
+function catalogueOf(version: string, poses: readonly Pose[], others: readonly Variant[], solutions: (id: string) => StoredSolutions | undefined): Catalogue {
   const byId = new Map(poses.flatMap((pose) => pose.ladder.map((variant) => [variant.id, { pose, variant }])));
   const shapes = new Map([...[...byId.values()].map(({ variant }) => variant), ...others].map((variant) => [variant.id, variant]));
   const read = new Map<string, SolvedVariant[]>(), measured = new Map<string, Measures>();
@@ -52,7 +55,7 @@ function catalogueOf(poses: readonly Pose[], others: readonly Variant[], solutio
     return found;
   };
   return {
-    poses,
+    version, poses,
     variant(id) {
       const found = byId.get(id);
       if (!found) throw new RangeError(`No variant "${id}" in the catalogue.`);
@@ -85,13 +88,13 @@ function interpolate(solutions: readonly SolvedVariant[], heightCm: number): Mea
 }
 
 /** Poses and ways as we ship them. */
-export const BUILT_IN: Catalogue = catalogueOf(POSES, WAYS.map((way) => way.variant), (id) => STORED.variants[id]?.builds);
+export const BUILT_IN: Catalogue = catalogueOf(CATALOGUE_VERSION, POSES, WAYS.map((way) => way.variant), (id) => STORED.variants[id]?.builds);
 
 /** The built-in catalogue with a teacher's own variants on its ladders; the built-in ones stay as they are. */
 export function withOwn(own: readonly OwnVariant[]): Catalogue {
   if (!own.length) return BUILT_IN;
   const solved = new Map(own.map((variant) => [variant.id, variant.solved]));
-  return catalogueOf(addOwn(POSES, own), WAYS.map((way) => way.variant), (id) => solved.get(id) ?? STORED.variants[id]?.builds);
+  return catalogueOf(`${CATALOGUE_VERSION}+own.${fingerprint(JSON.stringify(own.map(({ id, frames }) => [id, frames])))}`, addOwn(POSES, own), WAYS.map((way) => way.variant), (id) => solved.get(id) ?? STORED.variants[id]?.builds);
 }
 
 /** {@link Catalogue.variant} of the built-in catalogue. */

@@ -1,7 +1,8 @@
 import { completePosture, HINGES, MIDLINE_KEYS, type AuthoredPosture, type Ball } from '../body/posture.js';
 import { AUTHOR_HEIGHT } from '../body/residuals.js';
 import type { Shape } from '../body/shape.js';
-import { GROUPS, solveShape, type Misfit } from '../body/solve.js';
+import { GROUPS, solveShape, type Misfit, type SolvedShape } from '../body/solve.js';
+import { balanceMargin } from '../body/support.js';
 import type { StoredSolutions } from './solveVariant.js';
 import type { Pose, Variant } from './types.js';
 
@@ -10,7 +11,7 @@ export type OwnAngles = Readonly<Record<string, number>>;
 
 /** A teacher's own variant: an existing one with other angles, somewhere on a ladder. */
 export interface OwnVariant {
-  /** `own-…`, under the pose's id: `tree.own-heel-on-the-ankle`. */
+  /** `own-…`, under the pose's id, never given twice: `tree.own-heel-on-the-ankle-3f9c1b`. Kept classes name it. */
   id: string;
   /** On whose ladder it stands: a built-in pose, or one of her own (`own-…`). */
   pose: string;
@@ -101,16 +102,19 @@ export const variantOfOwn = ({ id, name, frames }: Pick<OwnVariant, 'id' | 'name
 /** What a variant must keep to, as the built-in ones do: contacts to 1 cm, nothing sunk by 2, joints within human range. */
 export const MISFIT_MOST: Readonly<Record<'contact' | 'under' | 'clash' | 'limit', number>> = { contact: 1, under: 2, clash: 2, limit: 2 };
 
-/** What is wrong with an own variant in plain words; nothing if it can stand among the others. */
-export function faultsOf(variant: Variant): string[] {
-  const worst: Misfit = { contact: 0, tilt: 0, point: 0, under: 0, clash: 0, touch: 0, limit: 0 };
-  for (const shape of variant.frames) {
-    const { misfit } = solveShape(shape, variant.props, AUTHOR_HEIGHT);
-    for (const kind of Object.keys(worst) as (keyof Misfit)[]) worst[kind] = Math.max(worst[kind], misfit[kind]);
-  }
+/** How far the centre of mass may be outside the support of a held shape, cm: the width of a doubt. */
+export const OUTSIDE_MOST = 0.5;
+
+/** What is wrong with a variant in plain words; nothing if it can stand among the others. */
+export const faultsOf = (variant: Variant): string[] => faultsIn(variant.frames.map((shape) => solveShape(shape, variant.props, AUTHOR_HEIGHT)));
+
+/** The same for key frames that are solved already. A held shape must also stand; a movement passes through. */
+export function faultsIn(solved: readonly SolvedShape[]): string[] {
+  const worst = (kind: keyof Misfit): number => Math.max(...solved.map(({ misfit }) => misfit[kind]));
   const said = { contact: 'something no longer touches what it rests on', under: 'part of the body is in the floor, the wall or the chair', clash: 'two parts of the body are in each other', limit: 'a joint is bent further than joints go' };
-  return (Object.keys(MISFIT_MOST) as (keyof typeof MISFIT_MOST)[]).filter((kind) => worst[kind] > MISFIT_MOST[kind])
-    .map((kind) => `${said[kind]} (${worst[kind].toFixed(1)} ${kind === 'limit' ? 'degrees' : 'cm'})`);
+  const falls = solved.length === 1 && balanceMargin(solved[0]!) < -OUTSIDE_MOST;
+  return [...(Object.keys(MISFIT_MOST) as (keyof typeof MISFIT_MOST)[]).filter((kind) => worst(kind) > MISFIT_MOST[kind])
+    .map((kind) => `${said[kind]} (${worst(kind).toFixed(1)} ${kind === 'limit' ? 'degrees' : 'cm'})`), ...(falls ? ['the weight is not over what carries it'] : [])];
 }
 
 /**
