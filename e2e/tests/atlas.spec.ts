@@ -36,6 +36,14 @@ test('a pose: ladder, camera by keyboard, a short body and what it needs, who ta
   await expect.poll(() => figure.innerHTML()).not.toBe(before);
   await page.getByRole('button', { name: /feet on the wall/ }).click();
   await expect(page).toHaveURL(/variant=shoulder-stand\.wall/);
+  // The left side's numbers are the left side's.
+  await page.goto('/atlas/seated-leg-lift?variant=seated-leg-lift.hand-under');
+  const knee = (side: string) => page.getByRole('row', { name: new RegExp(`${side} knee bends`) });
+  await expect(knee('Left')).toBeVisible();
+  await expect(knee('Right')).toBeHidden();
+  await page.getByRole('button', { name: 'left', exact: true }).click();
+  await expect(knee('Right')).toBeVisible();
+  await expect(knee('Left')).toBeHidden();
   await page.goto('/atlas/seated-breath');
   await page.getByLabel('Height').selectOption('150');
   await expect(page.getByText(/put about \d+ cm under the feet/)).toBeVisible();

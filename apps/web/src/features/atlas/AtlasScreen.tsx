@@ -1,7 +1,8 @@
-import { careFor, CONDITIONS, partsOnFloor, rankPoses, somebodyWith, suits, USUAL_HOUSE_VIEW, words as foldWords, type Level, type Pose, type Variant } from '@lotus-steady/core';
+import { careFor, CONDITIONS, partsOnFloor, rankPoses, somebodyWith, suits, words as foldWords, type Level, type Pose, type Variant } from '@lotus-steady/core';
 import { Printer, X } from 'lucide-react';
 import { useDeferredValue, useMemo } from 'react';
 import { Link, useSearchParams } from 'react-router';
+import { useHouseView } from '../../api/queries.js';
 import { catalogue } from '../../catalogue.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
@@ -54,7 +55,7 @@ const plain = (list: readonly string[]): [string, string][] => list.map((word) =
 
 /** Every pose and movement, to browse, search and choose for cards. */
 export function AtlasScreen() {
-  const [params, setParams] = useSearchParams(), { poses } = catalogue();
+  const [params, setParams] = useSearchParams(), { poses } = catalogue(), houseView = useHouseView();
   const get = (key: string): string => params.get(key) ?? '';
   const asked: Asked = { find: get('find'), action: get('action'), part: get('part'), level: get('level'), prop: get('prop'), floor: get('floor'), group: get('group') };
   const set = (key: string, value: string): void => {
@@ -65,10 +66,11 @@ export function AtlasScreen() {
   };
   const cards = get('cards') ? get('cards').split(',') : [], later = useDeferredValue(JSON.stringify(asked));
   const shown = useMemo(() => {
-    const now = JSON.parse(later) as Asked, staged = now.group ? somebodyWith(now.group, today(), USUAL_HOUSE_VIEW) : undefined;
-    const fits = (pose: Pose, variant: Variant): boolean => !staged || suits(careFor(catalogue(), pose, variant, staged, today()));
+    const now = JSON.parse(later) as Asked, staged = now.group ? somebodyWith(now.group, today(), houseView) : undefined;
+    // What a shorter hold makes fit is not hidden.
+    const fits = (pose: Pose, variant: Variant): boolean => !staged || suits(careFor(catalogue(), pose, variant, staged, today(), pose.hold.least));
     return search(now.find, poses).map((pose) => ({ pose, variants: answers(pose, now, fits) })).filter(({ variants }) => variants.length);
-  }, [later, poses]);
+  }, [later, poses, houseView]);
   const filtered = Object.entries(asked).some(([key, value]) => key !== 'find' && value), count = shown.reduce((sum, { variants }) => sum + variants.length, 0);
   const groups = asked.find ? [['', ''] as const] : FAMILIES;
   return (

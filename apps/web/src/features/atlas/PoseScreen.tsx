@@ -1,8 +1,8 @@
-import { plainSpelling, THEMES, underFeetCm, USUAL_HOUSE_VIEW, WAYS, whoTakesCare, type Build, type Pose, type Variant } from '@lotus-steady/core';
+import { mirrorMeasures, plainSpelling, THEMES, underFeetCm, WAYS, whoTakesCare, type Build, type Pose, type Variant } from '@lotus-steady/core';
 import { GitCompareArrows, Pencil, Printer, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { useDeleteOwnVariant, useOwnVariants } from '../../api/queries.js';
+import { useDeleteOwnVariant, useHouseView, useOwnVariants } from '../../api/queries.js';
 import { catalogue } from '../../catalogue.js';
 import { Figure } from '../../figure/Figure.js';
 import { propsAt } from '../../figure/mirrorProps.js';
@@ -30,7 +30,8 @@ function sayGap(gapCm: number, variant: Variant, heightCm: number, build: Build)
 function Pictures({ pose, variant }: { pose: Pose; variant: Variant }) {
   const [side, setSide] = useState<'right' | 'left'>('right'), [build, setBuild] = useState<Build>('adult'), [heightCm, setHeight] = useState(165), [frame, setFrame] = useState(0);
   const { data: shown } = useShown(variant.id, heightCm, build), stored = catalogue().postures(variant.id, heightCm, build), at = Math.min(frame, variant.frames.length - 1);
-  const packed = useMemo(() => shown?.postures[at], [shown, at]), gap = sayGap(shown?.gapCm ?? 0, variant, heightCm, build);
+  const packed = shown?.postures[at], gap = sayGap(shown?.gapCm ?? 0, variant, heightCm, build);
+  const measures = shown?.measures ?? catalogue().measures(variant.id, heightCm, build);
   return (
     <section aria-label="The figure">
       {packed && shown ? <TurnableFigure label={`${pose.name}, ${variant.name}${pose.side ? `, ${side} side` : ''}`} packed={packed} heightCm={shown.heightCm} build={shown.build} props={propsAt(variant.props, shown.heightCm)} view={variant.view} mirrored={side === 'left'} />
@@ -44,14 +45,14 @@ function Pictures({ pose, variant }: { pose: Pose; variant: Variant }) {
       {pose.side && <p className="mt-1 text-sm text-soft">Right and left name {pose.side}.</p>}
       {gap && <p className="mt-2 rounded-lg bg-clay-wash p-3 font-semibold">{gap}</p>}
       <h2 className="mt-6 mb-2 text-xl">What it asks of a body</h2>
-      <MeasureBars measures={shown?.measures ?? catalogue().measures(variant.id, heightCm, build)} />
+      <MeasureBars measures={side === 'left' ? mirrorMeasures(measures) : measures} />
       <p className="mt-2 text-sm text-soft">Tick: the usual range (AAOS 1965, neck Youdas 1992; wrist, knee and ankle as they are under load). About {variant.declared.met} METs ({variant.declared.metFrom}).</p>
     </section>
   );
 }
 
 function Care({ pose, variant }: { pose: Pose; variant: Variant }) {
-  const care = useMemo(() => whoTakesCare(catalogue(), pose, variant, today(), USUAL_HOUSE_VIEW), [pose, variant]);
+  const houseView = useHouseView(), care = useMemo(() => whoTakesCare(catalogue(), pose, variant, today(), houseView), [pose, variant, houseView]);
   const LEVEL = { never: 'not', limit: 'not like this', need: 'with help', watch: 'with a cue' } as const;
   return (
     <section>
