@@ -95,16 +95,18 @@ describe('shapes', () => {
       }
   });
 
-  // The whole catalogue was held against this once; a sixteenth of it is, every time.
-  const absolute = POSES.flatMap((pose) => pose.ladder).filter((variant) => !scalesWithHeight(variant));
-  test.each(absolute.filter((_, i) => i % 16 === 0).map((variant) => variant.id))(
-    '%s: half way between two heights the measures are near the exact ones',
-    (id) => {
-      const exact = solveVariant(variantById(id).variant, 167.5, posturesFor(id, 165).postures).measures,
-        between = measuresFor(id, 167.5);
-      for (const name of ['headBelowHeart', 'lumbarFlexion', 'neckFlexion', 'hipFlexionRight', 'kneeFlexionRight'] as const)
-        expect(Math.abs(exact[name] - between[name])).toBeLessThan(5);
-      expect(Math.abs(exact.handsShare - between.handsShare)).toBeLessThan(0.06);
-    },
-  );
+  const absolute = POSES.flatMap((pose) => pose.ladder).filter((variant) => !scalesWithHeight(variant)).map((variant) => variant.id);
+  /** What most rules look at: spine, head, hips, knees. Degrees and cm. */
+  const watched = ['headBelowHeart', 'eyesBelowHeart', 'lumbarFlexion', 'lumbarExtension', 'thoracicFlexion', 'thoracicExtension', 'neckFlexion', 'neckExtension', 'hipFlexionRight', 'hipFlexionLeft', 'kneeFlexionRight', 'kneeFlexionLeft'] as const;
+  const apart = (id: string) => {
+    const exact = solveVariant(variantById(id).variant, 167.5, posturesFor(id, 165).postures).measures, said = measuresFor(id, 167.5);
+    return { short: Math.max(...watched.map((name) => exact[name] - said[name])), hands: Math.abs(exact.handsShare - said.handsShare) };
+  };
+  test('half way between two heights nothing is said to ask much less of a body than it does', () => {
+    const found = absolute.map((id) => ({ id, ...apart(id) }));
+    // By 2.5 in all but a few shapes that settle in another way there (pigeon folded and with the head supported, side angle); by 11 in those.
+    expect(found.filter(({ short }) => short > 2.5).length / found.length).toBeLessThan(0.02);
+    expect(Math.max(...found.map(({ short }) => short))).toBeLessThan(11);
+    expect(found.filter(({ hands }) => hands > 0.06)).toEqual([]);
+  });
 });

@@ -160,6 +160,14 @@ export const standingPoses: readonly Pose[] = [
         view: [14, 10], declared: stretching(0, 1), cues: ['Feet wide, knees soft, hands on the blocks.', 'Long back, head in line with it.'],
       },
       {
+        id: 'standing-forward-fold.shins', name: 'hands on the shins', words: ['shins', 'hands on the shins', 'half way hanging'], level: 'standing', breath: 'natural', props: [], support: 'none',
+        frames: [{
+          symmetric: true, posture: { pitch: 82, lumbar: 34, thorax: 18, neck: 4, hip: [80, 4, 0], knee: 4, ankle: 2, shoulder: [84, 4, 0], elbow: 20, forearm: 60, wrist: 10 },
+          on: [['floor', 'sole']], at: [['palmMidR', 'shinR', { gapCm: 5, weight: 0.6 }]], balance: 'heelR ballR', free: 'arms ankle hip.flexion', apart: 'thighR-torso thighL-torso',
+        }],
+        view: [10, 10], declared: stretching(0, 1), cues: ['Hands on the shins, the back as long as it will go.', 'The fold is in the hips, not in the waist.'],
+      },
+      {
         id: 'standing-forward-fold.full', name: 'hands to the floor', words: ['full'], level: 'standing', breath: 'natural', props: [], support: 'none',
         frames: [{
           symmetric: true, posture: { pitch: 96, lumbar: 40, thorax: 24, neck: 8, hip: [100, 4, 0], knee: 8, ankle: 2, shoulder: [120, 4, 0], elbow: 10, forearm: 60, wrist: 10 },

@@ -4,7 +4,7 @@ import { WAYS } from '../../catalogue/ways.js';
 import type { Build } from '../body/build.js';
 import { unpackPosture, type Posture } from '../body/posture.js';
 import { fingerprint } from '../fingerprint.js';
-import { MEASURE_NAMES, type Measures } from './measures.js';
+import { MEASURE_NAMES, worstMeasures, type Measures } from './measures.js';
 import { addOwn, type OwnVariant } from './ownVariant.js';
 import { scaleSolved, scalesWithHeight, type SolvedVariant, type StoredSolutions } from './solveVariant.js';
 import type { Pose, Variant } from './types.js';
@@ -21,7 +21,8 @@ export interface Catalogue {
   variant(id: string): { pose: Pose; variant: Variant };
   /**
    * What a variant asks of a person of this height and build: exact where the shape scales, otherwise
-   * interpolated between the stored heights on either side (their ends beyond the table).
+   * interpolated between the stored heights on either side (their ends beyond the table); the worse of
+   * the two where they are far apart.
    */
   measures(id: string, heightCm: number, build?: Build): Measures;
   /** The postures to draw for a person of this height and build: the nearest stored solution. */
@@ -84,8 +85,18 @@ function interpolate(solutions: readonly SolvedVariant[], heightCm: number): Mea
   const above = solutions.findIndex((solution) => solution.heightCm >= heightCm);
   if (above <= 0) return (above === 0 ? solutions[0]! : solutions[solutions.length - 1]!).measures;
   const low = solutions[above - 1]!, high = solutions[above]!, t = (heightCm - low.heightCm) / (high.heightCm - low.heightCm);
-  return Object.fromEntries(MEASURE_NAMES.map((name) => [name, low.measures[name] + (high.measures[name] - low.measures[name]) * t])) as Measures;
+  const worse = worstMeasures([low.measures, high.measures]);
+  return Object.fromEntries(MEASURE_NAMES.map((name) => {
+    const step = high.measures[name] - low.measures[name];
+    return [name, Math.abs(step) > JUMP ? worse[name] : low.measures[name] + step * t];
+  })) as Measures;
 }
+
+/**
+ * Where neighbouring heights differ by more than this (degrees or cm), the shape settled another way
+ * between them; nobody knows at which height, so the worse of the two is taken.
+ */
+const JUMP = 5;
 
 /** Poses and ways as we ship them. */
 export const BUILT_IN: Catalogue = catalogueOf(CATALOGUE_VERSION, POSES, WAYS.map((way) => way.variant), (id) => STORED.variants[id]?.builds);

@@ -1,7 +1,7 @@
 import { careFor, CONDITIONS, partsOnFloor, rankPoses, somebodyWith, suits, words as foldWords, type Level, type Pose, type Variant } from '@lotus-steady/core';
 import { Printer, X } from 'lucide-react';
-import { useDeferredValue, useMemo } from 'react';
-import { Link, useSearchParams } from 'react-router';
+import { memo, useCallback, useDeferredValue, useMemo } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useHouseView } from '../../api/queries.js';
 import { catalogue } from '../../catalogue.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
@@ -53,17 +53,46 @@ const Choice = ({ label, value, onChange, options }: { label: string; value: str
 );
 const plain = (list: readonly string[]): [string, string][] => list.map((word) => [word, word]);
 
+/** Puts a value into the address, or takes it out. From the address, not from the last drawing: two quick choices must both count. */
+function useAsk(): (key: string, value: string | ((now: string) => string)) => void {
+  const navigate = useNavigate();
+  return useCallback((key, value) => {
+    const next = new URLSearchParams(window.location.search), to = typeof value === 'string' ? value : value(next.get(key) ?? '');
+    if (to) next.set(key, to); else next.delete(key);
+    void navigate(`?${next.toString()}`, { replace: true, flushSync: true });
+  }, [navigate]);
+}
+
+/** Takes an id into a list in the address, or out of it. */
+const toggled = (id: string) => (list: string): string => {
+  const ids = list ? list.split(',') : [];
+  return (ids.includes(id) ? ids.filter((other) => other !== id) : [...ids, id]).join(',');
+};
+
+/** One pose on the shelf. Drawn again only when something about it changes: typing must not wait for two hundred of them. */
+const PoseCard = memo(function PoseCard({ pose, first, ways, marked }: { pose: Pose; first: string; ways: number; marked: boolean }) {
+  const ask = useAsk(), usual = first === pose.usual;
+  return (
+    <li className={`relative rounded-2xl border bg-(--fig-paper) ${marked ? 'border-2 border-teal' : 'border-line'} hover:border-teal`}>
+      <Link to={`/atlas/${pose.id}${usual ? '' : `?variant=${first}`}`} className="block p-2">
+        <LazyFigure variant={first} width={168} height={132} className="w-full" decorative />
+        <span className="mt-1 block font-display text-lg leading-tight font-semibold">{pose.name}</span>
+        {pose.sanskrit && <span lang="sa" className="block text-sm text-soft italic">{pose.sanskrit}</span>}
+        <span className="block text-sm text-soft">{ways === 1 ? pose.ladder.find((variant) => variant.id === first)!.name : `${ways} ways`}</span>
+      </Link>
+      <label className="absolute top-1 right-1 grid size-11 cursor-pointer place-items-center" title="for a card">
+        <input type="checkbox" className="size-5 accent-(--teal)" aria-label={`${pose.name} on a card`} checked={marked} onChange={() => ask('cards', toggled(pose.id))} />
+      </label>
+    </li>
+  );
+});
+
 /** Every pose and movement, to browse, search and choose for cards. */
 export function AtlasScreen() {
   const [params, setParams] = useSearchParams(), { poses } = catalogue(), houseView = useHouseView();
   const get = (key: string): string => params.get(key) ?? '';
   const asked: Asked = { find: get('find'), action: get('action'), part: get('part'), level: get('level'), prop: get('prop'), floor: get('floor'), group: get('group') };
-  const set = (key: string, value: string): void => {
-    // From the address, not from the last drawing: two quick choices must both count.
-    const next = new URLSearchParams(window.location.search);
-    if (value) next.set(key, value); else next.delete(key);
-    setParams(next, { replace: true, flushSync: true });
-  };
+  const set = useAsk();
   const cards = get('cards') ? get('cards').split(',') : [], later = useDeferredValue(JSON.stringify(asked));
   const shown = useMemo(() => {
     const now = JSON.parse(later) as Asked, staged = now.group ? somebodyWith(now.group, today(), houseView) : undefined;
@@ -101,22 +130,7 @@ export function AtlasScreen() {
             <section key={family} className="mb-8">
               {name && <h2 className="mb-3 text-xl">{name} <span className="font-sans text-base font-normal text-soft">{list.length}</span></h2>}
               <ul className="grid grid-cols-[repeat(auto-fill,minmax(10.5rem,1fr))] gap-3">
-                {list.map(({ pose, variants }) => {
-                  const first = variants.find((variant) => variant.id === pose.usual) ?? variants[0]!, marked = cards.includes(pose.id);
-                  return (
-                    <li key={pose.id} className={`relative rounded-2xl border bg-(--fig-paper) ${marked ? 'border-2 border-teal' : 'border-line'} hover:border-teal`}>
-                      <Link to={`/atlas/${pose.id}${first.id === pose.usual ? '' : `?variant=${first.id}`}`} className="block p-2">
-                        <LazyFigure variant={first.id} width={168} height={132} className="w-full" decorative />
-                        <span className="mt-1 block font-display text-lg leading-tight font-semibold">{pose.name}</span>
-                        {pose.sanskrit && <span lang="sa" className="block text-sm text-soft italic">{pose.sanskrit}</span>}
-                        <span className="block text-sm text-soft">{variants.length === 1 ? first.name : `${variants.length} ways`}</span>
-                      </Link>
-                      <label className="absolute top-1 right-1 grid size-11 cursor-pointer place-items-center" title="for a card">
-                        <input type="checkbox" className="size-5 accent-(--teal)" aria-label={`${pose.name} on a card`} checked={marked} onChange={() => set('cards', (marked ? cards.filter((id) => id !== pose.id) : [...cards, pose.id]).join(','))} />
-                      </label>
-                    </li>
-                  );
-                })}
+                {list.map(({ pose, variants }) => <PoseCard key={pose.id} pose={pose} first={(variants.find((variant) => variant.id === pose.usual) ?? variants[0]!).id} ways={variants.length} marked={cards.includes(pose.id)} />)}
               </ul>
             </section>
           );
