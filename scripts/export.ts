@@ -1,7 +1,7 @@
-/** `npm run --silent export -- catalogue`: prints the built-in data as JSON; its schema is in docs/formats. */
-import { exportCatalogue } from '@lotus-steady/core';
+/** `npm run --silent export -- catalogue` or `-- rulebook`: prints the built-in data as JSON; its schema is in docs/formats. */
+import { exportCatalogue, exportRulebook } from '@lotus-steady/core';
 
-const WHAT: Readonly<Record<string, () => unknown>> = { catalogue: exportCatalogue };
+const WHAT: Readonly<Record<string, () => unknown>> = { catalogue: exportCatalogue, rulebook: exportRulebook };
 const what = process.argv[2] ?? '', print = WHAT[what];
 if (!print) {
   console.error(`Say what to print: ${Object.keys(WHAT).join(', ')}. For example: npm run --silent export -- catalogue`);

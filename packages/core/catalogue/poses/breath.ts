@@ -77,6 +77,28 @@ export const breathPoses: readonly Pose[] = [
     ],
   },
   {
+    id: 'box-breath', family: 'breath', name: 'Box breath', sanskrit: 'Sama Vṛtti', aliases: ['sama vritti', 'square breath', 'four-part breath', 'breath holding', 'kumbhaka', 'antara kumbhaka', 'breath retention'],
+    meaning: 'Equal turning: in, held, out, held, each for the same count.', parts: ['chest'], place: ['opening', 'closing'], before: ['long-out-breath'], after: ['seated-breath'],
+    purposes: [to('breathe', 'chest')], energy: 'neutral', hold: breaths(4, 1, 10), usual: 'box-breath.chair',
+    guide: { setUp: 'Sit tall, hands on the thighs.', in: 'For four counts; then hold for four.', out: 'For four counts; then wait for four.', look: 'One spot, or closed.', feel: 'As evenness.', notHere: 'Not as pressure in head, chest or eyes.', comeOut: 'Let the holds go first, then the counting.' },
+    mistakes: ['Someone who should not hold the breath joins in.', 'The holds become a contest.'],
+    ladder: [
+      rung('box-breath.chair', 'on a chair', 'chair|seated', 'chair', sitting(0, 0, shut), CHAIR_HANDS, [38, 12], ['Hands on the thighs.', 'Leave the holds out whenever you like.'], { ...chair, breath: 'held' }),
+      rung('box-breath.cross-legged', 'cross-legged on blankets', 'cross legged|floor', 'sitting', sitting(0, 0, shut), CROSSED, [48, 14], ['Sit high enough that the knees drop below the hips.', 'Leave the holds out whenever you like.'], { ...seat, breath: 'held' }),
+    ],
+  },
+  {
+    id: 'shining-skull-breath', family: 'breath', name: 'Shining-skull breath', sanskrit: 'Kapālabhāti', aliases: ['kapalabhati', 'skull shining breath', 'bellows breath', 'bhastrika', 'breath of fire', 'rapid breath'],
+    meaning: 'Quick out-breaths from the belly, the in-breath by itself.', parts: ['belly'], place: ['opening'], before: ['seated-breath'], after: ['seated-breath'],
+    purposes: [to('breathe', 'belly')], energy: 'lifting', hold: breaths(4, 1, 8), usual: 'shining-skull-breath.cross-legged',
+    guide: { setUp: 'Sit tall, hands on the thighs.', in: 'By itself.', out: 'Quick, from the low belly, through the nose.', look: 'Closed or on one spot.', feel: 'As warmth in the belly.', notHere: 'Not as dizziness or pressure in the head.', comeOut: 'Stop, and let three slow breaths come.' },
+    mistakes: ['The shoulders pump.', 'It goes on although someone is dizzy.'],
+    ladder: [
+      rung('shining-skull-breath.chair', 'on a chair', 'chair|seated', 'chair', sitting(1, 1, shut), CHAIR_HANDS, [38, 12], ['Hands on the thighs.', 'Twenty at most, then rest.'], { ...chair, breath: 'rapid' }),
+      rung('shining-skull-breath.cross-legged', 'cross-legged on blankets', 'cross legged|floor', 'sitting', sitting(1, 1, shut), CROSSED, [48, 14], ['Sit high enough that the knees drop below the hips.', 'Twenty at most, then rest.'], { ...seat, breath: 'rapid' }),
+    ],
+  },
+  {
     id: 'humming-breath', family: 'breath', name: 'Humming breath', sanskrit: 'Bhrāmarī', aliases: ['bhramari', 'bee breath', 'humming bee'],
     meaning: 'Humming out like a bee.', parts: ['whole'], place: ['opening', 'closing'], before: ['seated-breath'], after: ['seated-breath'],
     purposes: [to('breathe', 'whole'), to('settle', 'whole')], energy: 'settling', hold: breaths(5, 2, 12), usual: 'humming-breath.chair',

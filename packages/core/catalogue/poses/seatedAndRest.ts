@@ -93,6 +93,14 @@ export const restPoses: readonly Pose[] = [
         }],
         view: [26, 26], declared: resting(0, 0, { eyesClosed: true }), cues: ['Legs a little apart, arms away, palms up.', 'Nothing to do.'],
       },
+      {
+        id: 'final-rest.eye-pillow', name: 'flat, with an eye pillow', words: ['eye pillow', 'eye bag', 'eyes covered'], level: 'lying', breath: 'natural', props: [], support: 'trunk',
+        frames: [{
+          symmetric: true, posture: { pitch: -90, hip: [2, 10, 20], ankle: -20, shoulder: [-5, 28, 40], forearm: -30 },
+          on: [['floor', 'sacrum midBack headBack heelBack handBack']], free: 'hip arms neck',
+        }],
+        view: [26, 26], declared: resting(0, 0, { eyesClosed: true, eyeContact: true }), cues: ['Legs a little apart, arms away, palms up.', 'The pillow lies lightly; without it is as good.'],
+      },
       rung('final-rest.hands-behind-neck', 'on the belly, hands behind the neck', 'hands behind the neck', 'prone', resting(0, 0, { eyesClosed: true }), vary(PRONE, { shoulder: [70, 62, 30], elbow: 138, forearm: 40, neck: -2 }, { on: [['floor', 'pubis belly knee instep elbow?'], [2.5, 'forehead']], at: bothAt(['palmMidR', 'neckBack', { gapCm: 6, weight: 0.6 }]), free: 'arms legs lumbar neck', apart: 'handR-head handL-head forearmR-head forearmL-head handR-handL upperArmR-head upperArmL-head' }), [36, 26], ['Forehead on a blanket, hands behind the neck.'], { props: [blankets(1, 'forehead', 'under the forehead')], support: 'trunk' }),
     ],
   },

@@ -1,9 +1,9 @@
-import type { Condition, Evidence } from '../../src/rules/types.js';
+import type { Condition } from '../../src/rules/types.js';
+import { common } from './author.js';
 
-const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
 
 export const chairUser: Condition = {
-  id: 'chair-user', name: 'Chair user', aliases: ['chair', 'uses a chair', 'chair class', 'can stand with help'], fields: [],
+  id: 'chair-user', name: 'Chair user', aliases: ['chair', 'uses a chair', 'chair class', 'can stand with help'], fields: [], group: 'ability', well: 'Everything on the chair and behind it.', warnings: [], say: 'Feet flat, seat steady; stand when you like.', refer: 'Nobody for that alone.',
   stage: () => ({ label: 'can stand with help', facts: {}, alerts: [{ kind: 'stage', text: 'A sturdy chair without wheels, feet flat on the floor or on books.' }] }),
   rules: [
     { id: 'chair-user.level', level: 'limit', all: [{ levelNot: ['chair', 'standing'] }], reason: 'Everything is on the chair or behind it.', evidence: common },
@@ -13,7 +13,7 @@ export const chairUser: Condition = {
 };
 
 export const wheelchairUser: Condition = {
-  id: 'wheelchair-user', name: 'Wheelchair user', aliases: ['wheelchair', 'uses a wheelchair'], fields: [],
+  id: 'wheelchair-user', name: 'Wheelchair user', aliases: ['wheelchair', 'uses a wheelchair'], fields: [], group: 'ability', well: 'Everything seated: breath, arms, neck, turns, side bends with a hand, folds onto a table.', warnings: ['dysreflexia', 'wound-trouble'], say: 'Brakes on; lean and shift every quarter of an hour.', refer: 'Red skin that stays: the nurse.',
   stage: () => ({
     label: 'seated', facts: {}, alerts: [
       { kind: 'stage', text: 'Brakes on, feet on the plates or supported.' },

@@ -1,7 +1,7 @@
 import { ageOn } from '../../src/rules/dates.js';
-import type { Condition, Evidence, Rule } from '../../src/rules/types.js';
+import type { Condition, Rule } from '../../src/rules/types.js';
+import { common } from './author.js';
 
-const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
 
 /** Hold and class limits by age band. Common practice, no published source. */
 export const CHILD_BANDS = [
@@ -17,7 +17,7 @@ const holds = CHILD_BANDS.map(({ band, from, below, holdSeconds }): Rule => ({
 }));
 
 export const child: Condition = {
-  id: 'child', name: 'Child', aliases: ['children', 'kid', 'kids', 'young child'], fields: [],
+  id: 'child', name: 'Child', aliases: ['children', 'kid', 'kids', 'young child'], fields: [], group: 'life', well: 'Animals, stories, balance games, breath games, a rest shape at any time.', warnings: [], say: 'Where do you feel it? You may rest at any time.', refer: 'A parent for pain that stays; fever: home.',
   inherent: (person, on) => person.born !== undefined && ageOn(person.born, on) < 18,
   stage: ({ person, on }) => {
     const age = person.born ? ageOn(person.born, on) : 3;

@@ -1,6 +1,6 @@
 import type { Evidence, Rule } from '../../src/rules/types.js';
+import { common } from './author.js';
 
-const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
 const own: Evidence = { kind: 'common-practice', source: 'what the person has told you' };
 
 /** Rules that come from how someone is today and from what they can do, not from a diagnosis. */
@@ -12,8 +12,6 @@ export const TODAY_RULES: readonly Rule[] = [
   { id: 'today.dizzy-balance', level: 'limit', when: [{ fact: 'dizzy', is: [true] }], all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }], reason: 'Dizzy today: a hand on something in every balance.', evidence: common },
   { id: 'today.dizzy-head-down', level: 'limit', when: [{ fact: 'dizzy', is: [true] }], all: [{ measure: 'headBelowHeart', over: 5 }], reason: 'Dizzy today: the head stays level with the heart or above.', evidence: common },
   { id: 'today.headache-head-down', level: 'limit', when: [{ fact: 'headache', is: [true] }], all: [{ measure: 'headBelowHeart', over: 5 }], reason: 'Headache today: the head stays level with the heart or above.', evidence: common },
-  { id: 'today.bleeding-inverted', level: 'limit', when: [{ fact: 'bleeding', is: [true] }], house: { topic: 'bleeding-inversion', positions: ['none'] }, all: [{ measure: 'inverted', over: 0 }],
-    reason: 'Your view on bleeding days: no full inversions. Tradition; there is no evidence of harm.', evidence: { kind: 'common-practice', source: 'tradition, no evidence of harm' } },
 ];
 
 export const ABILITY_RULES: readonly Rule[] = [

@@ -1,8 +1,8 @@
 import { isUncontrolled, parseReading, pressureClass } from '../../src/rules/bloodPressure.js';
 import { ageOn, daysBetween } from '../../src/rules/dates.js';
-import type { Alert, Condition, Evidence, StageInput, Stage, StageTest } from '../../src/rules/types.js';
+import type { Alert, Condition, StageInput, Stage, StageTest } from '../../src/rules/types.js';
+import { common, published } from './author.js';
 
-const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
 const CAREFUL: StageTest = { fact: 'control', is: ['uncontrolled', 'unread'] };
 const UNCONTROLLED: StageTest = { fact: 'control', is: ['uncontrolled'] };
 const CONTROLLED: StageTest = { fact: 'control', is: ['controlled'] };
@@ -32,6 +32,8 @@ function stage({ details, person, on }: StageInput): Stage {
 
 export const highBloodPressure: Condition = {
   id: 'high-blood-pressure', name: 'High blood pressure', aliases: ['hypertension', 'high bp', 'hbp', 'raised blood pressure', 'pressure'],
+  group: 'heart', well: 'Standing and sitting with the head up, free breath, long out-breaths, rest; moderate effort lowers pressure over weeks.', warnings: ['chest-pain', 'stroke-signs', 'thunderclap', 'vision-change'],
+  say: 'Breathe all the time; come up slowly.', refer: 'Over 180 or 110 twice: no class, the doctor today; with symptoms: emergency.',
   fields: [
     { key: 'control', label: 'Under control', type: 'choice', choices: ['controlled', 'uncontrolled'] },
     { key: 'reading', label: 'Last reading', type: 'text' }, { key: 'readingOn', label: 'Taken on', type: 'date' },
@@ -62,7 +64,7 @@ export const highBloodPressure: Condition = {
     { id: 'high-blood-pressure.standing-hold', level: 'limit', when: [UNCONTROLLED], all: [{ measure: 'isometric', over: 1 }, { holdOver: 60 }],
       reason: 'Working holds stay under a minute, with the breath free.', evidence: common },
     { id: 'high-blood-pressure.arms-overhead', level: 'watch', when: [UNCONTROLLED], all: [{ measure: 'armsAboveHeart', over: 30 }, { holdOver: 27 }, { levelNot: ['lying', 'inverted'] }],
-      cue: 'Lower the arms whenever you like.', reason: 'Arms held overhead can raise the pressure a little.', evidence: { kind: 'published', source: 'Miles 2013: standing poses raise pressure for a while; the rise is small in health; from memory' } },
+      cue: 'Lower the arms whenever you like.', reason: 'Arms held overhead can raise the pressure a little.', evidence: published('miles-2013') },
     { id: 'high-blood-pressure.rise', level: 'watch', when: [UNCONTROLLED], all: [{ levelChange: true }], cue: 'Come up slowly; pause before you stand.',
       reason: 'Pressure and pressure drugs make getting up fast unsafe.', evidence: common },
   ],

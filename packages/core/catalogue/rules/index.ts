@@ -1,10 +1,22 @@
 import type { Condition } from '../../src/rules/types.js';
+import { BACK } from './back.js';
+import { BELLY } from './belly.js';
 import { chairUser, wheelchairUser } from './chairUser.js';
 import { child } from './child.js';
+import { EYES } from './eyes.js';
+import { GROUPS } from './groups.js';
+import { HEART } from './heart.js';
 import { highBloodPressure } from './highBloodPressure.js';
+import { LEGS } from './legs.js';
 import { lumbarDisc } from './lumbarDisc.js';
+import { afterBirth, complicatedPregnancy, menstruation, pelvicGirdlePain } from './motherhood.js';
+import { NECK_AND_ARMS } from './neckAndArms.js';
+import { NERVES_AND_BREATH } from './nervesAndBreath.js';
 import { olderAdult } from './olderAdult.js';
 import { pregnancy } from './pregnancy.js';
 
 /** Every condition and group of the rulebook. */
-export const CONDITIONS: readonly Condition[] = [pregnancy, highBloodPressure, lumbarDisc, olderAdult, chairUser, wheelchairUser, child];
+export const CONDITIONS: readonly Condition[] = [
+  pregnancy, complicatedPregnancy, pelvicGirdlePain, afterBirth, menstruation, child, olderAdult, chairUser, wheelchairUser, ...GROUPS,
+  highBloodPressure, ...HEART, ...EYES, lumbarDisc, ...BACK, ...NECK_AND_ARMS, ...LEGS, ...BELLY, ...NERVES_AND_BREATH,
+];

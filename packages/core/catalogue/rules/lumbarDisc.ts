@@ -1,11 +1,13 @@
-import type { Alert, Condition, Evidence, StageTest } from '../../src/rules/types.js';
+import type { Alert, Condition, StageTest } from '../../src/rules/types.js';
+import { common, published } from './author.js';
 
-const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
 const ACUTE: StageTest = { fact: 'phase', is: ['acute'] };
 const SETTLED: StageTest = { fact: 'phase', is: ['settled'] };
 
 export const lumbarDisc: Condition = {
   id: 'lumbar-disc', name: 'Lumbar disc', aliases: ['disc prolapse', 'disc protrusion', 'slipped disc', 'herniated disc', 'disc', 'disc episode', 'lumbar disc prolapse'],
+  group: 'back', well: 'Neutral and extension that eases: prone rest, small chest lifts, opposite arm and leg, standing, hip hinge, walking.', warnings: ['saddle', 'both-legs', 'leg-weakness', 'night-pain'],
+  say: 'Up towards the back is good, down the leg is stop.', refer: 'Weakness that grows, both legs, saddle numbness: emergency.',
   fields: [
     { key: 'phase', label: 'Phase', type: 'choice', choices: ['acute', 'settled'] }, { key: 'since', label: 'Since', type: 'date' },
     { key: 'side', label: 'Side', type: 'choice', choices: ['left', 'right', 'both'] },
@@ -38,7 +40,7 @@ export const lumbarDisc: Condition = {
       reason: 'Your view: no back bends while the disc is acute.', evidence: common },
     { id: 'lumbar-disc.extension', level: 'watch', when: [ACUTE], house: { topic: 'disc-extension', positions: ['if-leg-pain-moves-up'] }, all: [{ measure: 'lumbarExtensionUse', over: 0.3 }],
       cue: 'Go on only if leg pain moves up towards the back; stop if it moves down the leg.',
-      reason: 'Extension helps those whose leg pain draws up towards the back, and not the others.', evidence: { kind: 'published', source: 'Long 2004 on directional preference, from memory' } },
+      reason: 'Extension helps those whose leg pain draws up towards the back, and not the others.', evidence: published('long-2004') },
     { id: 'lumbar-disc.hamstrings', level: 'limit', when: [ACUTE], all: [{ measure: 'hipFlexionWithKneeStraight', over: 90 }, { levelNot: ['lying'] }],
       reason: 'A straight leg past its usual range pulls on the nerve and rounds the back.', evidence: common },
     { id: 'lumbar-disc.jumping', level: 'limit', all: [{ measure: 'jumping', over: 0 }], reason: 'No jumping on a sore disc.', evidence: common },

@@ -1,9 +1,9 @@
 import { dateOfWeek, dueDateFrom, gestationOn } from '../../src/rules/gestation.js';
 import { daysBetween, spokenDate } from '../../src/rules/dates.js';
-import type { Alert, Condition, Evidence, Stage } from '../../src/rules/types.js';
+import type { Alert, Condition, Stage } from '../../src/rules/types.js';
+import { common, published } from './author.js';
 
-const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
-const CO804: Evidence = { kind: 'published', source: 'ACOG Committee Opinion 804 (2020), from memory' };
+const CO804 = published('acog-co-804');
 
 /** Weeks at which something changes, for the notice before class. */
 const BORDERS: readonly (readonly [number, string])[] = [[14, 'no lying on the belly'], [20, 'no long flat lying'], [28, 'third trimester']];
@@ -28,7 +28,10 @@ function stage(dueDate: string | undefined, cleared: boolean, complications: rea
 }
 
 export const pregnancy: Condition = {
-  id: 'pregnancy', name: 'Pregnancy', aliases: ['pregnant', 'expecting', 'prenatal', 'antenatal'],
+  id: 'pregnancy', name: 'Pregnancy', aliases: ['pregnant', 'expecting', 'prenatal', 'antenatal'], group: 'life',
+  well: 'Standing with the feet wide, all fours, sitting, side lying, squats where nothing speaks against them, breath, pelvic floor, short dog and half folds.',
+  warnings: ['vaginal-bleeding', 'fluid-loss', 'contractions', 'belly-pain', 'fewer-movements', 'pregnancy-headache', 'belly-blow', 'dizzy'],
+  say: 'Talk while you move; if you cannot, it is too much. Roll to either side whenever you like.', refer: 'Any sign below; pressure of 140 or 90 the same day, 160 or 110 at once.',
   fields: [
     { key: 'dueDate', label: 'Due date', type: 'date' }, { key: 'lastPeriod', label: 'First day of the last period', type: 'date' },
     { key: 'complications', label: 'Complications', type: 'list' }, { key: 'cleared', label: 'Cleared by midwife or doctor', type: 'boolean' },
@@ -42,12 +45,12 @@ export const pregnancy: Condition = {
     { id: 'pregnancy.flat-lying', level: 'limit', when: [{ fact: 'week', from: 20 }], house: { topic: 'pregnancy-flat-lying', positions: ['none-from-20'] },
       all: [{ sum: 'supineUnbroken', over: 60 }], cue: 'Roll to either side whenever it is enough.',
       reason: 'From about week 20 long lying flat on the back can lower her blood pressure; a minute at a time is the careful choice.',
-      evidence: { kind: 'published', source: 'ACOG Committee Opinion 804 (2020) for "prolonged"; the minute is common practice; from memory' } },
+      evidence: published('acog-co-804', 'for "prolonged"; the minute is common practice') },
     { id: 'pregnancy.flat-lying-early', level: 'limit', when: [{ fact: 'week', from: 16 }], house: { topic: 'pregnancy-flat-lying', positions: ['none-from-16'] },
       all: [{ measure: 'supine', over: 0 }], reason: 'Your view: no flat lying from week 16.', evidence: common },
     { id: 'pregnancy.flat-lying-comfort', level: 'limit', when: [{ fact: 'week', from: 20 }], house: { topic: 'pregnancy-flat-lying', positions: ['few-minutes-if-comfortable'] },
       all: [{ sum: 'supineUnbroken', over: 180 }], reason: 'Your view: flat lying up to three minutes if she is comfortable.',
-      evidence: { kind: 'published', source: 'Polis 2015: 25 healthy women, 35 to 37 weeks, supervised, short holds, no harm seen; no inversions or deep twists among them; from memory' } },
+      evidence: published('polis-2015') },
     { id: 'pregnancy.flat-lying-sum', level: 'limit', when: [{ fact: 'week', from: 20 }], all: [{ sum: 'supineTotal', over: 300 }],
       reason: 'From week 20 no more than five minutes on the back over the class.', evidence: common },
     { id: 'pregnancy.closed-twist', level: 'limit', all: [{ measure: 'closedTwist', over: 0 }],
@@ -69,7 +72,7 @@ export const pregnancy: Condition = {
     { id: 'pregnancy.plank-late', level: 'limit', when: [{ fact: 'week', from: 28 }], house: { topic: 'pregnancy-strong-flow', positions: ['chair-and-wall-late'] },
       all: [{ measure: 'abdominalLoad', over: 1 }], reason: 'Your view: from week 28 strong shapes go to the chair or the wall.', evidence: common },
     { id: 'pregnancy.doming', level: 'watch', when: [{ fact: 'week', from: 14 }], all: [{ measure: 'abdominalLoad', over: 1 }], cue: 'Ease off if the belly domes or the breath stops.',
-      reason: 'Doming, breath holding, leaking or heaviness is the limit of belly work.', evidence: { kind: 'published', source: 'Mottola 2018, from memory' } },
+      reason: 'Doming, breath holding, leaking or heaviness is the limit of belly work.', evidence: published('mottola-2018') },
     { id: 'pregnancy.breath', level: 'limit', all: [{ breath: ['held', 'rapid'] }], reason: 'The breath is never held and never forced.', evidence: common },
     { id: 'pregnancy.jumping', level: 'limit', all: [{ measure: 'jumping', over: 0 }], reason: 'Step, do not jump.', evidence: common },
     { id: 'pregnancy.inverted', level: 'limit', all: [{ measure: 'inverted', over: 0 }], reason: 'No full inversions.', evidence: common },
@@ -86,7 +89,7 @@ export const pregnancy: Condition = {
     { id: 'pregnancy.feet', level: 'limit', when: [{ fact: 'week', from: 14 }], all: [{ measure: 'feetApart', under: 0.45 }, { measure: 'hipFlexion', over: 60 }, { level: ['standing'] }],
       reason: 'In folds the feet are at least as wide as the hips.', evidence: common },
     { id: 'pregnancy.balance', level: 'limit', when: [{ fact: 'week', from: 14 }], all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }],
-      reason: 'From the second trimester balances have a hand on something: her centre of mass is moving.', evidence: { kind: 'published', source: 'ACOG Committee Opinion 804 (2020) on the risk of falling; the week is common practice; from memory' } },
+      reason: 'From the second trimester balances have a hand on something: her centre of mass is moving.', evidence: published('acog-co-804', 'on the risk of falling; the week is common practice') },
     { id: 'pregnancy.standing-still', level: 'limit', all: [{ holdOver: 60 }, { still: true }, { level: ['standing'] }], reason: 'No long standing still: blood pools in the legs.', evidence: CO804 },
     { id: 'pregnancy.end-range', level: 'watch', all: [{ measure: 'hipAbduction', over: 36 }], cue: 'Stay short of the end of the movement; joints are looser now.',
       reason: 'Joints are looser in pregnancy: stay short of the end of the range.', evidence: common },

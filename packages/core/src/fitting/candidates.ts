@@ -1,6 +1,7 @@
 import type { Catalogue } from '../poses/catalogue.js';
 import { mirrorMeasures, type Judged } from '../poses/measures.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
+import type { HouseView } from '../rules/houseView.js';
 import { judge, longestHold, standing, type Breach, type Trial } from '../rules/judge.js';
 import type { StagedPerson } from '../rules/stagePerson.js';
 import type { Sum } from '../rules/types.js';
@@ -13,6 +14,7 @@ import { WEIGHTS } from './weights.js';
 export interface Ask {
   /** Where variants and their measures are looked up. */
   catalogue: Catalogue;
+  view: HouseView;
   pose: Pose;
   variant: Variant;
   /** For one side. */
@@ -114,10 +116,14 @@ const ENOUGH = 4;
 /** The rest shapes anyone may be offered are the rungs of this pose. */
 const REST = 'final-rest';
 
-/** What nobody is swapped into unasked: upside down, a children's game for the grown, a hop or a jump. */
-const offered = (ask: Ask, { build }: StagedPerson, pose: Pose, variant: Variant): boolean => pose === ask.pose || (
-  (pose.family !== 'inverted' || ask.pose.family === 'inverted') && (pose.family !== 'children' || ask.pose.family === 'children' || build !== 'adult')
-  && (variant.declared.impact === undefined || variant.declared.impact === 'flowing'));
+/** What nobody is led into unasked: held or forced breath, weight on the eyes; and, from another pose, upside down, a children's game for the grown, a hop or a jump. */
+function offered(ask: Ask, { build }: StagedPerson, pose: Pose, variant: Variant): boolean {
+  if ((variant.breath === 'held' || variant.breath === 'rapid') && variant.breath !== ask.variant.breath) return false;
+  if (variant.declared.eyeContact && variant !== ask.variant) return false;
+  return pose === ask.pose || (
+    (pose.family !== 'inverted' || ask.pose.family === 'inverted') && (pose.family !== 'children' || ask.pose.family === 'children' || build !== 'adult')
+    && (variant.declared.impact === undefined || variant.declared.impact === 'flowing'));
+}
 
 /**
  * Every way this person may do a step, best first: the asked variant, its ladder, poses of the
@@ -135,7 +141,7 @@ export function candidatesFor(ask: Ask, staged: StagedPerson, side: 'right' | 'l
   const rest = ask.catalogue.poses.find((pose) => pose.id === REST)!;
   if (ask.pose !== rest && found.length < ENOUGH) {
     for (const variant of rest.ladder) {
-      const candidate = attempt(ask, staged, rest, variant, side);
+      const candidate = offered(ask, staged, rest, variant) ? attempt(ask, staged, rest, variant, side) : undefined;
       if (candidate) found.push({ ...candidate, verdict: 'rest', cost: WEIGHTS.rest + candidate.cost });
     }
   }

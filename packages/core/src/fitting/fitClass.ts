@@ -1,14 +1,13 @@
-import { CONDITIONS } from '../../catalogue/rules/index.js';
-import { ABILITY_RULES, TODAY_RULES } from '../../catalogue/rules/everyone.js';
+import { HOUSE_VIEW_TOPICS } from '../../catalogue/houseView.js';
 import { CHILD_BANDS } from '../../catalogue/rules/child.js';
-import { fingerprint } from '../fingerprint.js';
 import type { Person } from '../people/types.js';
 import { BUILT_IN, type Catalogue } from '../poses/catalogue.js';
 import { MEASURE_NAMES } from '../poses/measures.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
 import { ageOn } from '../rules/dates.js';
-import type { HouseView } from '../rules/houseView.js';
-import { quantityOf, type Breach } from '../rules/judge.js';
+import { NO_HALL_RULES, rulesVersion, type HallRules } from '../rules/hallRules.js';
+import { positionOf, type HouseView } from '../rules/houseView.js';
+import { judge, quantityOf, type Breach } from '../rules/judge.js';
 import { stagePerson, type StagedPerson } from '../rules/stagePerson.js';
 import { USE_NAMES, type Sum } from '../rules/types.js';
 import type { Sequence, Step } from '../sequence/parseSequence.js';
@@ -18,10 +17,7 @@ import { floorVisits } from './floorVisits.js';
 import { propsOf } from './propsOf.js';
 import type { Finding, Fitting, Lane, LaneStep, PropUse } from './types.js';
 
-/** Names the rules a fitting was made with: a hash of their data. */
-export const RULEBOOK_VERSION = fingerprint(JSON.stringify([CONDITIONS, TODAY_RULES, ABILITY_RULES]));
-
-export interface FitInput { sequence: Sequence; people: readonly Person[]; on: string; houseView: HouseView; /** The built-in one unless there are own variants. */ catalogue?: Catalogue }
+export interface FitInput { sequence: Sequence; people: readonly Person[]; on: string; houseView: HouseView; /** The built-in one unless there are own variants. */ catalogue?: Catalogue; /** What the hall changes about the rulebook. */ hall?: HallRules }
 
 /** A step of one lane before the clock is known. */
 type Draft = Omit<LaneStep, 'clock'>;
@@ -38,11 +34,11 @@ export function askedSeconds({ hold, variant }: Pick<Step, 'hold' | 'variant'>, 
  * candidate is taken. The same input always gives the same fitting. Choosing over the whole
  * class, ways between steps and prop sizing are not part of this yet.
  */
-export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN }: FitInput): Fitting {
-  const lanes = people.map((person) => fitLane(stagePerson(person, on, houseView), sequence, on, catalogue));
+export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN, hall = NO_HALL_RULES }: FitInput): Fitting {
+  const lanes = people.map((person) => fitLane(stagePerson(person, on, houseView, hall), sequence, on, catalogue, houseView));
   const clock = clockOf(sequence, lanes.map((lane) => lane.drafts), people, on);
   return {
-    title: sequence.title, on, rulebook: RULEBOOK_VERSION, catalogue: catalogue.version,
+    title: sequence.title, on, rulebook: rulesVersion(hall), catalogue: catalogue.version,
     minutes: { asked: sequence.minutes, planned: Math.round((clock[clock.length - 1]?.end ?? 0) / 6) / 10 },
     steps: sequence.steps.map((step, i) => ({
       step: step.number, text: step.text, ...(step.section ? { section: step.section } : {}), ...(step.note ? { note: step.note } : {}),
@@ -58,10 +54,10 @@ export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN
 
 interface DraftLane { staged: StagedPerson; drafts: Draft[][] }
 
-function fitLane(staged: StagedPerson, sequence: Sequence, on: string, catalogue: Catalogue): DraftLane {
+function fitLane(staged: StagedPerson, sequence: Sequence, on: string, catalogue: Catalogue, view: HouseView): DraftLane {
   let from: Level | undefined, before: Record<Sum, number> = { supineUnbroken: 0, supineTotal: 0 };
   const drafts = sequence.steps.map((step): Draft[] => {
-    const ask: Ask = { catalogue, pose: step.pose, variant: step.variant, holdSeconds: askedSeconds(step, staged.person, on), sides: step.sides, on, before, ...(from ? { from } : {}) };
+    const ask: Ask = { catalogue, view, pose: step.pose, variant: step.variant, holdSeconds: askedSeconds(step, staged.person, on), sides: step.sides, on, before, ...(from ? { from } : {}) };
     const entries = staged.stopped ? [sitOut(ask, step, staged)] : chooseSides(ask, step, staged);
     const last = entries[entries.length - 1]!, back = entries.filter((entry) => entry.measures.supine > 0);
     const seconds = back.reduce((sum, entry) => sum + entry.hold.seconds * Math.max(1, entry.sides.length), 0);
@@ -92,8 +88,8 @@ function entryFor(ask: Ask, step: Step, staged: StagedPerson, side: 'right' | 'l
     ...describe(ask, step, staged, pose, variant, chosen.verdict, holdSeconds, side),
     sides,
     props: [...propsOf(variant, staged.person.heightCm, staged.build), ...added.flatMap(({ rule }): PropUse[] => (rule.adds ? [{ prop: rule.adds.prop, count: 1, heightCm: 0, where: rule.adds.where }] : []))],
-    cues: [...variant.cues, ...[...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))],
-    findings: findingsFor(ask, staged, side, chosen),
+    cues: [...variant.cues, ...houseCues(ask.view, pose), ...[...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))],
+    findings: findingsFor(ask, staged, side, chosen), ...allowedBy(ask, staged, chosen),
     alternatives: candidates.slice(1, 4).map((other) => ({ pose: other.pose.id, variant: other.variant.id, verdict: other.verdict, holdSeconds: other.holdSeconds, cost: Math.round(other.cost * 10) / 10 })),
   };
 }
@@ -121,9 +117,27 @@ function sitOut(ask: Ask, step: Step, staged: StagedPerson): Draft {
   };
 }
 
+/** What the positions of the house view say with a pose. */
+const houseCues = (view: HouseView, pose: Pose): string[] => Object.entries(HOUSE_VIEW_TOPICS).flatMap(([topic, { positions }]) => {
+  const cue = positions.find(({ id }) => id === view[topic])?.cue;
+  return cue && (cue.poses?.includes(pose.id) || (cue.spine !== undefined && pose.purposes.some(({ spine }) => spine === cue.spine))) ? [cue.says] : [];
+});
+
+/** Where a position of the house view let the chosen way pass: which, and what another position would have said. */
+function allowedBy(ask: Ask, staged: StagedPerson, chosen: Candidate): Pick<Draft, 'allowedBy'> {
+  const found = new Map<string, NonNullable<Draft['allowedBy']>[number]>();
+  for (const { rule } of judge(staged.elsewhere, chosen.trial, staged.person.ranges)) {
+    if (rule.level === 'watch' || !rule.house || found.has(rule.house.topic)) continue;
+    const { name, position, positionName } = positionOf(rule.house.topic, ask.view), other = positionOf(rule.house.topic, { [rule.house.topic]: rule.house.positions[0]! });
+    found.set(rule.house.topic, { topic: rule.house.topic, name, position, positionName, other: other.positionName, rule: rule.id, reason: rule.reason });
+  }
+  return found.size ? { allowedBy: [...found.values()] } : {};
+}
+
 const finding = ({ rule, condition, measure, value, limit }: Breach, on: Finding['on'], met: boolean): Finding => ({
   rule: rule.id, condition, level: rule.level, measure, value: typeof value === 'number' ? Math.round(value * 100) / 100 : value,
   limit, reason: rule.reason, met, evidence: rule.evidence, on,
+  ...(rule.house ? { house: rule.house } : {}), ...(rule.changed ? { changed: rule.changed } : {}),
 });
 
 /** Rules that the asked way breaks, each beside how the chosen way stands; then what is watched. */

@@ -16,7 +16,14 @@ export interface Finding {
   met: boolean;
   evidence: Evidence;
   on: 'asked' | 'chosen';
+  /** The topic of the house view that put it in force, and the positions under which it is. */
+  house?: { topic: string; positions: readonly string[] };
+  /** Where the hall has moved it, or it is the hall's own. */
+  changed?: { how: 'tightened' | 'loosened' | 'own'; by: string; reason: string; from?: number };
 }
+
+/** Where the house view let something pass that another position would not. */
+export interface AllowedBy { topic: string; name: string; position: string; positionName: string; other: string; rule: string; reason: string }
 
 /** A prop and where it goes. Heights are the declared ones; sizing to the person comes later. */
 export interface PropUse { prop: string; count: number; heightCm: number; where: string }
@@ -45,6 +52,7 @@ export interface LaneStep {
   /** Of the chosen variant for this person, with the spine's shares of the usual (or the person's measured) range. */
   measures: Measures & Readonly<Record<UseName, number>>;
   findings: readonly Finding[];
+  allowedBy?: readonly AllowedBy[];
   alternatives: readonly Alternative[];
 }
 

@@ -1,30 +1,31 @@
 import { closest } from 'fastest-levenshtein';
+import { LIMIT_KINDS, type LimitKind, type LimitKindId, type OwnSide } from '../../catalogue/ownLimits.js';
+import { CONDITIONS } from '../../catalogue/rules/index.js';
 import { resolveCondition } from '../names/resolveCondition.js';
 import { MIDLINE_MEASURES, SIDED_MEASURES } from '../poses/measures.js';
 import { parseReading } from '../rules/bloodPressure.js';
 import { ageOn, daysBetween, isDate } from '../rules/dates.js';
 import { dueDateFrom, gestationOn, IMPLAUSIBLE_DAYS } from '../rules/gestation.js';
-import type { Details } from '../rules/types.js';
-import type { InputError, Person, PersonCondition, Today } from './types.js';
+import type { DetailField, Details } from '../rules/types.js';
+import { ruleById } from '../rules/rulebook.js';
+import type { Clearance, InputError, OwnLimit, Person, PersonCondition, Today } from './types.js';
 
-const PERSON_KEYS = ['name', 'born', 'sex', 'heightCm', 'weightKg', 'can', 'ranges', 'conditions', 'screening', 'today'];
+const PERSON_KEYS = ['name', 'born', 'sex', 'heightCm', 'weightKg', 'can', 'ranges', 'conditions', 'screening', 'today', 'limits', 'clearances'];
 const CAN_KEYS = ['stand', 'floor', 'kneel'];
 const SCREENING_KEYS = ['fallsLastYear', 'tugSeconds', 'chairStands', 'tandemSeconds'];
 const TODAY_KEYS = ['pain', 'bleeding', 'bp', 'dizzy', 'headache', 'fever', 'slept', 'signs'];
 const RANGE_KEYS = [...MIDLINE_MEASURES.slice(0, 11), ...SIDED_MEASURES.flatMap((name) => [`${name}Right`, `${name}Left`])];
 
-type Kind = 'date' | 'number' | 'text' | 'boolean' | 'list' | readonly string[];
-/** Every detail a condition may have, and what it looks like. */
-const DETAIL_KINDS: Readonly<Record<string, Kind>> = {
-  dueDate: 'date', lastPeriod: 'date', gaveBirth: 'date', birthKind: ['vaginal', 'surgical'], separationFingers: 'number', cleared: 'boolean',
-  since: 'date', operatedOn: 'date', approach: ['posterior', 'anterior'], control: ['controlled', 'uncontrolled'], reading: 'text', readingOn: 'date',
-  phase: ['acute', 'settled'], severity: ['mild', 'moderate', 'severe'], side: ['left', 'right', 'both'], curve: 'text', levels: 'text',
-  practiceWeeks: 'number', complications: 'list', clearedMets: 'number',
-};
+/** Details that a form may carry for any condition, beside those its own fields ask for. */
+const COMMON_FIELDS = CONDITIONS.flatMap(({ fields }) => fields);
+const fieldOf = (condition: string, key: string): DetailField | undefined => CONDITIONS.find(({ id }) => id === condition)!.fields.find((field) => field.key === key) ?? COMMON_FIELDS.find((field) => field.key === key);
 const FITS: Readonly<Record<string, (value: unknown) => boolean>> = {
   date: isDate, number: (value) => typeof value === 'number' && Number.isFinite(value) && value >= 0, text: (value) => typeof value === 'string',
   boolean: (value) => typeof value === 'boolean', list: (value) => Array.isArray(value) && value.every((item) => typeof item === 'string'),
 };
+
+/** Dates of what has happened: they cannot lie after the class. */
+const PAST_DATES = new Set(['gaveBirth', 'operatedOn', 'since', 'readingOn', 'lastPeriod']);
 
 const isTable = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
 
@@ -85,6 +86,7 @@ export function readPerson(raw: unknown, field: string, errors: InputError[], on
     name, ...(born ? { born } : {}), heightCm, ...(weightKg === undefined ? {} : { weightKg }), ...(source.sex === 'woman' || source.sex === 'man' ? { sex: source.sex } : {}),
     can: { stand: can.stand !== false, floor: can.floor !== false, kneel: can.kneel !== false },
     ranges: ranges as Person['ranges'], conditions, screening: screening as Person['screening'], today: readToday(source.today),
+    limits: readLimits(source.limits, at('limits'), errors), clearances: readClearances(source.clearances, at('clearances'), errors),
   };
 
   function readToday(value: unknown): Today {
@@ -96,6 +98,40 @@ export function readPerson(raw: unknown, field: string, errors: InputError[], on
     return today as Today;
   }
 }
+
+/** Reads a list of tables, naming each problem by its place. */
+function readTables<T>(value: unknown, field: string, errors: InputError[], one: (raw: Record<string, unknown>, fail: (key: string, message: string) => void) => T | undefined): T[] {
+  if (value === undefined || value === null) return [];
+  if (!Array.isArray(value)) { errors.push({ field, message: `${field} is a list.` }); return []; }
+  return value.flatMap((raw, i) => {
+    const fail = (key: string, message: string): void => { errors.push({ field: key ? `${field}[${i}].${key}` : `${field}[${i}]`, message }); };
+    if (!isTable(raw)) { fail('', 'This is a table.'); return []; }
+    const read = one(raw, fail);
+    return read ? [read] : [];
+  });
+}
+const textOf = (value: unknown): string => (typeof value === 'string' ? value.trim() : '');
+
+/** A person's own limits. */
+const readLimits = (value: unknown, field: string, errors: InputError[]): OwnLimit[] => readTables(value, field, errors, (raw, fail) => {
+  if (typeof raw.kind !== 'string' || !Object.hasOwn(LIMIT_KINDS, raw.kind)) { fail('kind', `There is no such limit. Known: ${Object.keys(LIMIT_KINDS).join(', ')}.`); return undefined; }
+  const kind: LimitKind = LIMIT_KINDS[raw.kind as LimitKindId], by = textOf(raw.by), why = textOf(raw.why);
+  if (kind.unit && !(typeof raw.most === 'number' && raw.most >= 0 && raw.most <= (kind.unit === 'degrees' ? 180 : 600))) fail('most', kind.unit === 'degrees' ? 'Degrees are between 0 and 180.' : 'Seconds are between 0 and 600.');
+  if (raw.side !== undefined && raw.side !== '' && (!kind.sided || (raw.side !== 'right' && raw.side !== 'left'))) fail('side', kind.sided ? 'The side is right or left, or left out.' : 'This limit has no side.');
+  if (!by) fail('by', 'Say who set it: she herself, a physiotherapist, the teacher.');
+  if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until)) fail('until', 'Until is a real date, YYYY-MM-DD.');
+  return { kind: raw.kind as LimitKindId, by, ...(kind.unit ? { most: raw.most as number } : {}), ...(raw.side ? { side: raw.side as OwnSide } : {}), ...(isDate(raw.until) ? { until: raw.until } : {}), ...(why ? { why } : {}) };
+});
+
+/** Go-aheads on file. Each names a condition or a rule of the rulebook. */
+const readClearances = (value: unknown, field: string, errors: InputError[]): Clearance[] => readTables(value, field, errors, (raw, fail) => {
+  const by = textOf(raw.by), words = textOf(raw.words), what = textOf(raw.for);
+  if (!CONDITIONS.some(({ id }) => id === what) && !ruleById(what)) fail('for', 'A go-ahead names a condition or a rule of the rulebook.');
+  if (!by) fail('by', 'Say who gave it: doctor, midwife, physiotherapist, surgeon.');
+  if (!isDate(raw.on)) fail('on', 'When it was given is a real date, YYYY-MM-DD.');
+  if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until)) fail('until', 'Until is a real date, YYYY-MM-DD.');
+  return { for: what, by, on: isDate(raw.on) ? raw.on : '', ...(isDate(raw.until) ? { until: raw.until } : {}), ...(words ? { words } : {}) };
+});
 
 function readConditions(value: unknown, field: string, errors: InputError[], on?: string): PersonCondition[] {
   if (value === undefined || value === null) return [];
@@ -111,10 +147,11 @@ function readConditions(value: unknown, field: string, errors: InputError[], on?
     const details: Record<string, Details[string]> = {};
     for (const [key, detail] of Object.entries(entry)) {
       if (key === 'condition' || detail === undefined || detail === null || detail === '') continue;
-      const kind = Object.hasOwn(DETAIL_KINDS, key) ? DETAIL_KINDS[key] : undefined;
-      if (!kind) fail(key, `"${key}" is not known here. Did you mean "${closest(key, Object.keys(DETAIL_KINDS))}"?`);
-      else if (typeof kind !== 'string' && !kind.includes(detail as string)) fail(key, `${key} is ${kind.join(' or ')}.`);
-      else if (typeof kind === 'string' && !FITS[kind]!(detail)) fail(key, kind === 'date' ? `${key} is a real date, YYYY-MM-DD.` : `${key} is a ${kind}.`);
+      const asked = fieldOf(found.id, key);
+      if (!asked) fail(key, `"${key}" is not known here. Did you mean "${closest(key, COMMON_FIELDS.map((field) => field.key))}"?`);
+      else if (asked.type === 'choice' && !asked.choices!.includes(detail as string)) fail(key, `${key} is ${asked.choices!.join(' or ')}.`);
+      else if (asked.type !== 'choice' && !FITS[asked.type]!(detail)) fail(key, asked.type === 'date' ? `${key} is a real date, YYYY-MM-DD.` : `${key} is a ${asked.type}.`);
+      else if (asked.type === 'date' && on && PAST_DATES.has(key) && daysBetween(detail as string, on) < 0) fail(key, `${asked.label} lies after the class.`);
       else if (key === 'reading' && !parseReading(detail as string)) fail(key, 'A reading looks like 128/82.');
       else details[key] = detail as Details[string];
     }

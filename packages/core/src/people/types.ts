@@ -1,3 +1,4 @@
+import type { LimitKindId, OwnSide } from '../../catalogue/ownLimits.js';
 import type { Details } from '../rules/types.js';
 import type { SidedMeasure, MidlineMeasure } from '../poses/measures.js';
 
@@ -13,11 +14,18 @@ export interface Today {
   headache?: boolean;
   fever?: boolean;
   slept?: string | number;
+  /** Warning signs: ids of the list, or words. */
   signs?: readonly string[];
 }
 
 /** A condition someone has, by id, with its details. */
 export interface PersonCondition { condition: string; details: Details }
+
+/** A person's own limit: what, on which side, how far, who set it and until when. */
+export interface OwnLimit { kind: LimitKindId; side?: OwnSide; most?: number; by: string; until?: string; why?: string }
+
+/** A professional's go-ahead. It lifts only what it names: a condition's waiting, or one rule. */
+export interface Clearance { for: string; by: string; on: string; until?: string; words?: string }
 
 /** Someone who comes to class. What is not known has its usual value filled in. */
 export interface Person {
@@ -31,6 +39,8 @@ export interface Person {
   conditions: readonly PersonCondition[];
   screening: Readonly<Partial<Record<'fallsLastYear' | 'tugSeconds' | 'chairStands' | 'tandemSeconds', number>>>;
   today: Today;
+  limits: readonly OwnLimit[];
+  clearances: readonly Clearance[];
   sex?: 'woman' | 'man';
 }
 

@@ -16,8 +16,14 @@ export function readHouseView(chosen: unknown): { houseView: HouseView; errors: 
   for (const [topic, position] of Object.entries(chosen)) {
     const known = Object.hasOwn(HOUSE_VIEW_TOPICS, topic) ? HOUSE_VIEW_TOPICS[topic] : undefined, field = `houseView.${topic}`;
     if (!known) errors.push({ field, message: `There is no topic "${topic}". Did you mean "${closest(topic, Object.keys(HOUSE_VIEW_TOPICS))}"?` });
-    else if (typeof position !== 'string' || !known.positions.includes(position)) errors.push({ field, message: `"${topic}" takes ${known.positions.join(', ')}.` });
+    else if (typeof position !== 'string' || !known.positions.some(({ id }) => id === position)) errors.push({ field, message: `"${topic}" takes ${known.positions.map(({ id }) => id).join(', ')}.` });
     else houseView[topic] = position;
   }
   return { houseView, errors };
+}
+
+/** A topic and the position that a view takes on it, in words. */
+export function positionOf(topic: string, view: HouseView): { topic: string; name: string; position: string; positionName: string } {
+  const known = HOUSE_VIEW_TOPICS[topic]!, position = known.positions.find(({ id }) => id === view[topic]) ?? known.positions.find(({ id }) => id === known.usual)!;
+  return { topic, name: known.name, position: position.id, positionName: position.name };
 }

@@ -3,7 +3,7 @@ import type { Person } from '../people/types.js';
 import { SIDED_MEASURES, type Judged, type MeasureName } from '../poses/measures.js';
 import type { Action, Level } from '../poses/types.js';
 import type { ActiveRule } from './stagePerson.js';
-import { USE_NAMES, type Bound, type Quantity, type Sum } from './types.js';
+import { USE_NAMES, type Bound, type LimbSide, type Quantity, type Sum } from './types.js';
 
 /** A variant at a place in a lane: what a rule is held against. */
 export interface Trial extends Judged {
@@ -22,21 +22,22 @@ export interface Trial extends Judged {
 /** One rule that a trial meets, with its measured number against its limit. */
 export interface Breach extends ActiveRule { measure: string; value: number | string; limit: number | string }
 
-const SIDED = new Set<string>(SIDED_MEASURES);
+const SIDED = new Set<string>(SIDED_MEASURES), BOTH: readonly LimbSide[] = ['Right', 'Left'];
 const USES = new Map<string, 'neckFlexion'>(USE_NAMES.map((use) => [use, use.slice(0, -3) as 'neckFlexion']));
 
-/** The value of a quantity: a measure, the worse side of a limb's measure, or a share of the usual or measured range. */
-export function quantityOf(quantity: Quantity, { measures }: Pick<Judged, 'measures'>, ranges: Person['ranges']): number {
+/** The value of a quantity: a measure, a limb's measure (its worse side, or the one that is named), or a share of the usual or measured range. */
+export function quantityOf(quantity: Quantity, { measures }: Pick<Judged, 'measures'>, ranges: Person['ranges'], limb?: LimbSide): number {
   const base = USES.get(quantity);
   if (base) return measures[base] / (ranges[base] ?? USUAL_RANGE[base]);
   if (!SIDED.has(quantity)) return measures[quantity as MeasureName];
+  if (limb) return measures[`${quantity}${limb}` as MeasureName];
   return Math.max(measures[`${quantity}Right` as MeasureName], measures[`${quantity}Left` as MeasureName]);
 }
 
 /** Whether a bound bites: a comparison, nothing made. Says the same as {@link read}. */
-function bites(bound: Bound, trial: Trial, ranges: Person['ranges']): boolean {
+function bites(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbSide): boolean {
   if ('measure' in bound) {
-    const value = quantityOf(bound.measure, trial, ranges);
+    const value = quantityOf(bound.measure, trial, ranges, limb);
     return 'over' in bound ? value > bound.over : value < bound.under;
   }
   if ('level' in bound) return bound.level.includes(trial.level);
@@ -46,9 +47,9 @@ function bites(bound: Bound, trial: Trial, ranges: Person['ranges']): boolean {
 
 interface Reading { bites: boolean; measure: string; value: number | string; limit: number | string }
 
-function read(bound: Bound, trial: Trial, ranges: Person['ranges']): Reading {
+function read(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbSide): Reading {
   if ('measure' in bound) {
-    const value = quantityOf(bound.measure, trial, ranges);
+    const value = quantityOf(bound.measure, trial, ranges, limb);
     return 'over' in bound ? { bites: value > bound.over, measure: bound.measure, value, limit: bound.over }
       : { bites: value < bound.under, measure: bound.measure, value, limit: bound.under };
   }
@@ -63,11 +64,15 @@ function read(bound: Bound, trial: Trial, ranges: Person['ranges']): Reading {
   return { bites: trial.from !== undefined && trial.from !== trial.level, measure: 'levelChange', value: `${trial.from ?? trial.level} to ${trial.level}`, limit: 'slowly' };
 }
 
-/** How one rule stands against a trial, broken or not: the first bound that is a number is shown. */
+/** The limbs that a rule's bounds must bite on together; `[undefined]` for the worse side of each measure. */
+export const limbsOf = ({ rule, sides = BOTH }: ActiveRule): readonly (LimbSide | undefined)[] => (rule.limb === 'each' ? BOTH : rule.limb === 'affected' ? sides : [undefined]);
+
+/** How one rule stands against a trial, broken or not: the first bound that is a number is shown, on the limb where it is broken. */
 export function standing(active: ActiveRule, trial: Trial, ranges: Person['ranges']): Breach & { broken: boolean } {
-  const readings = active.rule.all.map((bound) => read(bound, trial, ranges));
+  const limbs = limbsOf(active).map((limb) => active.rule.all.map((bound) => read(bound, trial, ranges, limb)));
+  const broken = limbs.find((readings) => readings.every((reading) => reading.bites)), readings = broken ?? limbs[0]!;
   const shown = readings.find((reading) => typeof reading.value === 'number' && !(reading.measure === 'oneLeg')) ?? readings[0]!;
-  return { ...active, measure: shown.measure, value: shown.value, limit: shown.limit, broken: readings.every((reading) => reading.bites) };
+  return { ...active, measure: shown.measure, value: shown.value, limit: shown.limit, broken: broken !== undefined };
 }
 
 /** Every rule that a trial breaks, also those that a tighter one covers. */
@@ -75,7 +80,7 @@ export function judge(rules: readonly ActiveRule[], trial: Trial, ranges: Person
   const breaches: Breach[] = [];
   for (const active of rules) {
     // Deciding is a comparison of numbers; the finding is only made where the rule is broken.
-    if (active.rule.all.every((bound) => bites(bound, trial, ranges))) breaches.push(standing(active, trial, ranges));
+    if (limbsOf(active).some((limb) => active.rule.all.every((bound) => bites(bound, trial, ranges, limb)))) breaches.push(standing(active, trial, ranges));
   }
   return breaches;
 }

@@ -1,14 +1,18 @@
 import { CONDITIONS } from '../../catalogue/rules/index.js';
+import { CONFLICTS } from '../../catalogue/rules/conflicts.js';
 import { ABILITY_RULES, TODAY_RULES } from '../../catalogue/rules/everyone.js';
+import { LIMIT_KINDS, limbsOfSide, type LimitKind } from '../../catalogue/ownLimits.js';
 import { buildOf, type Build } from '../body/build.js';
-import type { Person } from '../people/types.js';
-import { isTooHighToPractise, isUncontrolled, parseReading } from './bloodPressure.js';
-import { ageOn } from './dates.js';
+import type { OwnLimit, Person } from '../people/types.js';
+import { ageOn, daysBetween, spokenDate } from './dates.js';
+import { asTheHallHasIt, NO_HALL_RULES, ownRulesOf, type HallRules } from './hallRules.js';
 import type { HouseView } from './houseView.js';
-import type { Alert, Condition, Fact, Rule, Stage, StageTest } from './types.js';
+import { conditionById, ruleById } from './rulebook.js';
+import { todaysStops } from './todaysStops.js';
+import type { Alert, Condition, Details, Fact, LimbSide, Rule, Stage, StageTest } from './types.js';
 
-/** A rule that is in force for someone on a date. */
-export interface ActiveRule { rule: Rule; condition: string }
+/** A rule that is in force for someone on a date; `sides` are those the condition is on. */
+export interface ActiveRule { rule: Rule; condition: string; sides?: readonly LimbSide[] }
 
 /** A person on a date: what is in force, what to know, and whether they must sit out. */
 export interface StagedPerson {
@@ -16,17 +20,12 @@ export interface StagedPerson {
   /** Whose proportions to measure with. */
   build: Build;
   rules: readonly ActiveRule[];
+  /** Rules that would be in force under another position of the house view. */
+  elsewhere: readonly ActiveRule[];
   alerts: readonly Alert[];
   stages: readonly { condition: string; name: string; label: string }[];
   /** Sits out: every step is rest. */
   stopped: boolean;
-}
-
-/** A condition of the rulebook by id. @throws RangeError */
-export function conditionById(id: string): Condition {
-  const condition = CONDITIONS.find((known) => known.id === id);
-  if (!condition) throw new RangeError(`No condition "${id}" in the rulebook.`);
-  return condition;
 }
 
 const holds = (facts: Stage['facts'], tests: readonly StageTest[] = []): boolean => tests.every((test) => {
@@ -37,54 +36,72 @@ const holds = (facts: Stage['facts'], tests: readonly StageTest[] = []): boolean
 
 const inView = ({ house }: Rule, view: HouseView): boolean => !house || house.positions.includes(view[house.topic]!);
 
-/** Signs that stop a class for anyone (PRACTICE section 4; CLINICAL row 61). Chest pain, stroke signs and thunderclap headache are emergencies. */
-const EMERGENCY = /chest pain|face.*droop|arm.*weak|slurred|thunderclap|sudden severe headache|saddle|bladder|bowel|faint|seizure|vision/i;
+/** Whether something with an end still holds. */
+const lasts = (until: string | undefined, on: string): boolean => until === undefined || daysBetween(on, until) >= 0;
 
-function todaysStops(person: Person, pregnant: boolean): Alert[] {
-  const { today } = person, alerts: Alert[] = [], reading = today.bp ? parseReading(today.bp) : undefined;
-  const stop = (text: string): void => { alerts.push({ kind: 'stop', text }); };
-  if (reading && isTooHighToPractise(reading)) stop(`${reading.systolic}/${reading.diastolic} at rest: measure again after five minutes. Still so: no class, see the doctor today.`);
-  else if (reading && pregnant && isUncontrolled(reading)) {
-    const severe = reading.systolic >= 160 || reading.diastolic >= 110;
-    stop(`${reading.systolic}/${reading.diastolic} in pregnancy: no class; ${severe ? 'emergency, call for help now' : 'midwife or doctor today'}.`);
-  }
-  if (today.fever) stop('Fever today: no class; rest at home.');
-  if (today.bleeding && pregnant) stop('Bleeding in pregnancy: no class; midwife or doctor today.');
-  for (const sign of today.signs ?? []) {
-    stop(EMERGENCY.test(sign) ? `Warning sign: ${sign}. No class; call the emergency services.` : `Warning sign: ${sign}. No class; see the doctor or midwife today.`);
-  }
-  return alerts;
+/** Conditions someone has on a date, named or known from birth and today, with details that a go-ahead on file has filled in. */
+function conditionsOf(person: Person, on: string): { condition: Condition; details: Details }[] {
+  const cleared = new Set(person.clearances.filter((one) => daysBetween(one.on, on) >= 0 && lasts(one.until, on)).map((one) => one.for));
+  const named = person.conditions.map(({ condition, details }) => ({ condition: conditionById(condition), details: cleared.has(condition) ? { ...details, cleared: true } : details }));
+  const mother = named.some(({ condition }) => condition.id === 'pregnancy' || condition.id === 'after-birth');
+  const inherent = CONDITIONS.filter((condition) => (condition.inherent?.(person, on) || (condition.id === 'menstruation' && person.today.bleeding === true && !mother)) && !named.some((entry) => entry.condition === condition));
+  return [...named, ...inherent.map((condition) => ({ condition, details: {} }))];
 }
 
 /**
  * Works out what someone's conditions mean on a date, and which rules are then in force.
  *
- * Conditions known from the date of birth (children, older adults) need not be named.
+ * Conditions known from the date of birth (children, older adults) need not be named. A go-ahead on file lifts only the
+ * condition or the rule that it names.
  * @param on class date `YYYY-MM-DD`
+ * @param hall what the hall changes about the rulebook
  */
-export function stagePerson(person: Person, on: string, houseView: HouseView): StagedPerson {
-  const named = person.conditions.map(({ condition, details }) => ({ condition: conditionById(condition), details }));
-  const inherent = CONDITIONS.filter((condition) => condition.inherent?.(person, on) && !named.some((entry) => entry.condition === condition))
-    .map((condition) => ({ condition, details: {} }));
-  const rules: ActiveRule[] = [], alerts: Alert[] = [], stages: { condition: string; name: string; label: string }[] = [];
-  const enforce = (list: readonly Rule[], facts: Stage['facts'], condition: string): void => {
-    for (const rule of list) if (holds(facts, rule.when) && inView(rule, houseView)) rules.push({ rule, condition });
+export function stagePerson(person: Person, on: string, houseView: HouseView, hall: HallRules = NO_HALL_RULES): StagedPerson {
+  const entries = conditionsOf(person, on), ids = new Set(entries.map(({ condition }) => condition.id)), own = ownRulesOf(hall);
+  const rules: ActiveRule[] = [], elsewhere: ActiveRule[] = [], alerts: Alert[] = [], stages: { condition: string; name: string; label: string }[] = [];
+  const enforce = (list: readonly Rule[], facts: Stage['facts'], condition: string, sides?: readonly LimbSide[]): void => {
+    for (const rule of list) {
+      if (!holds(facts, rule.when)) continue;
+      const to = inView(rule, houseView) ? rules : elsewhere;
+      for (const active of asTheHallHasIt(rule, hall)) to.push({ rule: active, condition, ...(sides ? { sides } : {}) });
+    }
   };
-  for (const { condition, details } of [...named, ...inherent]) {
+  for (const { condition, details } of entries) {
     const stage = condition.stage({ details, person, on });
     stages.push({ condition: condition.id, name: condition.name, label: stage.label });
-    alerts.push(...stage.alerts);
-    enforce(condition.rules, stage.facts, condition.id);
+    // Where anyone may start slowly, a missing go-ahead is a question; what must not practise still must not.
+    alerts.push(...stage.alerts.map((alert): Alert => (alert.kind === 'clearance' && houseView['who-may-start'] === 'anyone-slowly' ? { ...alert, kind: 'ask' } : alert)));
+    enforce(condition.rules, stage.facts, condition.id, stage.sides);
+    for (const { rule } of own.filter((one) => one.condition === condition.id)) rules.push({ rule, condition: condition.id });
   }
   const { today, can } = person, facts: Record<string, Fact> = { ...can };
   for (const [key, value] of Object.entries(today)) if (typeof value === 'number' || typeof value === 'boolean') facts[key] = value;
   enforce(TODAY_RULES, facts, 'today');
   enforce(ABILITY_RULES, facts, 'own-limits');
   for (const [range, degrees] of Object.entries(person.ranges)) rules.push({ rule: rangeRule(range, degrees), condition: 'own-limits' });
+  person.limits.forEach((limit, i) => { if (lasts(limit.until, on)) rules.push({ rule: limitRule(limit, i), condition: 'own-limits', sides: limbsOfSide(limit.side) }); });
 
-  alerts.unshift(...todaysStops(person, named.some((entry) => entry.condition.id === 'pregnancy')));
+  alerts.unshift(...todaysStops(person, entries, on));
   if ((today.pain ?? 0) >= 7) alerts.push({ kind: 'ask', text: `Pain ${today.pain} of 10 today: gentle only. New, at night, with fever or after a fall: refer.` });
-  return { person, build: buildOf(person.born === undefined ? undefined : ageOn(person.born, on)), rules, alerts, stages, stopped: alerts.some((alert) => alert.kind === 'stop') };
+  if (ids.has('pregnancy') && ids.has('after-birth')) alerts.push({ kind: 'ask', text: 'Both pregnant and after birth are entered: ask which holds. Both sets of rules are kept until then.' });
+  for (const { between, text } of CONFLICTS) if (between.every((id) => ids.has(id))) alerts.push({ kind: 'conflict', text });
+  const lifted = liftedBy(person, on, alerts);
+  return {
+    person, build: buildOf(person.born === undefined ? undefined : ageOn(person.born, on)), rules: rules.filter(({ rule }) => !lifted.has(rule.id)), elsewhere: elsewhere.filter(({ rule }) => !lifted.has(rule.id)),
+    alerts, stages, stopped: alerts.some((alert) => alert.kind === 'stop'),
+  };
+}
+
+/** Rules that a go-ahead on file names; each is said, so that nobody is surprised. */
+function liftedBy(person: Person, on: string, alerts: Alert[]): Set<string> {
+  const lifted = new Set<string>();
+  for (const clearance of person.clearances) {
+    const known = ruleById(clearance.for);
+    if (!known || daysBetween(clearance.on, on) < 0 || !lasts(clearance.until, on)) continue;
+    lifted.add(clearance.for);
+    alerts.push({ kind: 'stage', text: `Go-ahead by ${clearance.by}${clearance.until ? ` until ${spokenDate(clearance.until)}` : ''} lifts: ${known.rule.reason}` });
+  }
+  return lifted;
 }
 
 /** A person's own measured range as a limit. */
@@ -94,7 +111,12 @@ const rangeRule = (range: string, degrees: number): Rule => ({
   evidence: { kind: 'common-practice', source: 'measured on the person' },
 });
 
-const OTHER_NAMES: Readonly<Record<string, string>> = { today: 'Today', 'own-limits': 'Own limits' };
-
-/** What a finding's condition is called. */
-export const conditionName = (id: string): string => CONDITIONS.find((condition) => condition.id === id)?.name ?? OTHER_NAMES[id] ?? id;
+/** A person's own limit as a rule. */
+function limitRule({ kind: id, side, most, by, until, why }: OwnLimit, i: number): Rule {
+  const kind: LimitKind = LIMIT_KINDS[id];
+  return {
+    id: `own.limit-${i + 1}-${id}`, level: 'limit', all: kind.bound(most ?? 0), ...(kind.sided ? { limb: 'affected' as const } : {}),
+    reason: `Own limit: ${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''}.`,
+    evidence: { kind: 'common-practice', source: `set by ${by}${until ? `, until ${spokenDate(until)}` : ''}` },
+  };
+}

@@ -1,3 +1,4 @@
+import type { WarningId } from '../../catalogue/warningSigns.js';
 import type { MidlineMeasure, MeasureName, SidedMeasure } from '../poses/measures.js';
 import type { Action, Breath, Level } from '../poses/types.js';
 import type { Person } from '../people/types.js';
@@ -35,7 +36,10 @@ export type Bound =
 
 export type RuleLevel = 'never' | 'limit' | 'need' | 'watch';
 export type EvidenceKind = 'published' | 'common-practice' | 'memory';
-export interface Evidence { kind: EvidenceKind; source: string }
+/** What a rule or a position rests on; `found` is what published work found, `cite` its id among the sources. */
+export interface Evidence { kind: EvidenceKind; source: string; found?: string; cite?: string }
+/** Published work. */
+export interface Source { citation: string; found: string }
 
 /** A test on a stage's facts; all of a rule's tests must hold. */
 export type StageTest =
@@ -51,15 +55,25 @@ export interface Rule {
   /** The rule holds only where the house view on a topic is one of these positions. */
   house?: { topic: string; positions: readonly string[] };
   all: readonly [Bound, ...Bound[]];
+  /**
+   * Which limb the bounds look at. Left out: the worse side of each measure. `each`: all bounds on the same limb,
+   * either one. `affected`: the same, on the sides that the condition is on.
+   */
+  limb?: 'each' | 'affected';
   /** For a need: what is put within reach so that the variant passes. */
   adds?: { prop: string; where: string };
   /** What is said in class. */
   cue?: string;
   reason: string;
   evidence: Evidence;
+  /** Where it is not as the rulebook has it: moved by the hall, or the hall's own. */
+  changed?: { how: 'tightened' | 'loosened' | 'own'; by: string; reason: string; from?: number };
 }
 
 export type Fact = number | string | boolean;
+
+/** A limb's side, as measures name it. */
+export type LimbSide = 'Right' | 'Left';
 
 export type AlertKind = 'stop' | 'refer' | 'clearance' | 'ask' | 'conflict' | 'stage';
 /** Something to know before class. */
@@ -71,6 +85,8 @@ export interface Stage {
   label: string;
   facts: Readonly<Record<string, Fact>>;
   alerts: readonly Alert[];
+  /** The sides it is on, where it has sides; not known means both. */
+  sides?: readonly LimbSide[];
 }
 
 /** Details of one person's condition, as entered: dates, words, numbers, lists. */
@@ -84,14 +100,30 @@ export interface DetailField {
   label: string;
   type: 'date' | 'number' | 'text' | 'boolean' | 'list' | 'choice';
   choices?: readonly string[];
+  /** How one asks for it. */
+  question?: string;
 }
+
+/** Where a condition stands in the rulebook. */
+export type ConditionGroup = 'life' | 'ability' | 'heart' | 'eyes' | 'back' | 'neck' | 'arms' | 'legs' | 'belly' | 'nerves' | 'breath' | 'whole';
 
 /** A diagnosis, a life stage or a group. */
 export interface Condition {
   id: string;
   name: string;
   aliases: readonly string[];
+  group: ConditionGroup;
   fields: readonly DetailField[];
+  /** What can be practised well. */
+  well: string;
+  /** The go-ahead it needs, and whose; absent where none is. */
+  clearance?: string;
+  /** Warning signs to ask for, by id, beside those for everyone. */
+  warnings: readonly WarningId[];
+  /** What to say to the person. */
+  say: string;
+  /** When to send her to whom. */
+  refer: string;
   /** Known without being named: the person has it on that date. */
   inherent?: (person: Person, on: string) => boolean;
   stage: (input: StageInput) => Stage;

@@ -1,0 +1,144 @@
+import { buildOf } from '../body/build.js';
+import { USUAL_RANGE } from '../body/ranges.js';
+import type { Person } from '../people/types.js';
+import type { Catalogue } from '../poses/catalogue.js';
+import { MEASURE_NAMES, SIDED_MEASURES } from '../poses/measures.js';
+import type { Action, Breath, Level, Pose, Variant } from '../poses/types.js';
+import { breathSeconds } from '../timing/pace.js';
+import { ageOn } from './dates.js';
+import { limbsOf } from './judge.js';
+import type { ActiveRule, StagedPerson } from './stagePerson.js';
+import { USE_NAMES, type Bound, type LimbSide, type Quantity } from './types.js';
+
+/** How a variant stands for someone: allowed; with a cue or with something put within reach; limited; never. */
+export type Mark = 'allowed' | 'with-care' | 'limited' | 'never';
+const MARKS: readonly Mark[] = ['allowed', 'with-care', 'limited', 'never'];
+
+const LEVELS: readonly Level[] = ['lying', 'side-lying', 'prone', 'sitting', 'kneeling', 'all-fours', 'squatting', 'chair', 'standing', 'inverted'];
+const BREATHS: readonly Breath[] = ['natural', 'linked', 'slow', 'held', 'rapid'];
+const SUPPORTS = ['none', 'hand', 'trunk'] as const;
+const ACTIONS: readonly Action[] = ['open', 'strengthen', 'mobilise', 'balance', 'settle', 'breathe', 'invert', 'rest'];
+/** Columns that are not measures: what they hold is a place in a list, or seconds. */
+const EXTRA = ['level', 'breath', 'support', 'action', 'moving', 'hold', 'supineSeconds', 'supineHere'] as const;
+
+/** Everything rules can look at, for one body: a row a variant, a column a quantity. */
+export interface MeasureTable { rows: readonly { pose: Pose; variant: Variant }[]; columns: readonly Float64Array[] }
+
+const SIDED = new Set<string>(SIDED_MEASURES), COLUMN = new Map<string, number>([...MEASURE_NAMES, ...SIDED_MEASURES, ...EXTRA].map((name, i) => [name, i]));
+const USES = new Map<string, keyof typeof USUAL_RANGE & keyof Person['ranges']>(USE_NAMES.map((use) => [use, use.slice(0, -3) as 'neckFlexion']));
+
+const tables = new WeakMap<Catalogue, Map<string, MeasureTable>>();
+
+/** The table of a body and a way of breathing; made once and kept. */
+export function measureTable(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'>, on: string, held: 'usual' | 'least' | 'most' = 'usual'): MeasureTable {
+  const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on)), key = `${person.heightCm}|${build}|${breathSeconds(person, 'natural', on)}|${held}`;
+  let known = tables.get(catalogue);
+  if (!known) tables.set(catalogue, known = new Map());
+  let table = known.get(key);
+  if (!table) {
+    const rows = catalogue.poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant }))), columns = Array.from({ length: COLUMN.size }, () => new Float64Array(rows.length));
+    const set = (name: string, row: number, value: number): void => { columns[COLUMN.get(name)!]![row] = value; };
+    rows.forEach(({ pose, variant }, row) => {
+      const measures = catalogue.measures(variant.id, person.heightCm, build), seconds = pose.hold[held] * breathSeconds(person, variant.breath, on);
+      for (const name of MEASURE_NAMES) set(name, row, measures[name]);
+      for (const name of SIDED_MEASURES) set(name, row, Math.max(measures[`${name}Right`], measures[`${name}Left`]));
+      set('level', row, LEVELS.indexOf(variant.level));
+      set('breath', row, BREATHS.indexOf(variant.breath));
+      set('support', row, SUPPORTS.indexOf(variant.support));
+      set('action', row, ACTIONS.indexOf(pose.purposes[0].action));
+      set('moving', row, pose.hold.unit === 'rounds' ? 1 : 0);
+      set('hold', row, seconds);
+      set('supineSeconds', row, measures.supine > 0 ? seconds * (pose.side ? 2 : 1) : 0);
+      set('supineHere', row, measures.supine);
+    });
+    known.set(key, table = { rows, columns });
+  }
+  return table;
+}
+
+/** One comparison: a column over or under a number, or its place in or out of a set of bits. */
+type Test = { column: number; over: number } | { column: number; under: number } | { column: number; bits: number };
+
+/** A person's rules as comparisons: each broken where all of one of its lists of tests bite. */
+export interface CompiledRule { active: ActiveRule; code: number; any: readonly (readonly Test[])[] }
+
+const bitsOf = <T>(list: readonly T[], chosen: readonly T[]): number => chosen.reduce((bits, item) => bits | (1 << list.indexOf(item)), 0);
+const ALL_BITS = 0xffff;
+
+function testsOf(bound: Bound, ranges: Person['ranges'], limb: LimbSide | undefined, other: boolean): Test[] | undefined {
+  if ('measure' in bound) {
+    const { column, scale } = columnOf(bound.measure, ranges, limb, other);
+    return 'over' in bound ? [{ column, over: bound.over * scale }] : [{ column, under: bound.under * scale }];
+  }
+  const at = (name: (typeof EXTRA)[number]): number => COLUMN.get(name)!;
+  if ('holdOver' in bound) return [{ column: at('hold'), over: bound.holdOver }];
+  if ('sum' in bound) return [{ column: at('supineHere'), over: 0 }, { column: at('supineSeconds'), over: bound.over }];
+  if ('level' in bound) return [{ column: at('level'), bits: bitsOf(LEVELS, bound.level) }];
+  if ('levelNot' in bound) return [{ column: at('level'), bits: ALL_BITS & ~bitsOf(LEVELS, bound.levelNot) }];
+  if ('breath' in bound) return [{ column: at('breath'), bits: bitsOf(BREATHS, bound.breath) }];
+  if ('support' in bound) return [{ column: at('support'), bits: bitsOf(SUPPORTS, bound.support) }];
+  if ('still' in bound) return [{ column: at('moving'), bits: 1 }];
+  if ('purposeNot' in bound) return [{ column: at('action'), bits: ALL_BITS & ~bitsOf(ACTIONS, bound.purposeNot) }];
+  // A change of level happens between steps, not in a variant.
+  return undefined;
+}
+
+function columnOf(quantity: Quantity, ranges: Person['ranges'], limb: LimbSide | undefined, other: boolean): { column: number; scale: number } {
+  const base = USES.get(quantity);
+  if (base) return { column: COLUMN.get(base)!, scale: ranges[base] ?? USUAL_RANGE[base] };
+  const flip = (name: string): string => (other ? name.replace(/(Right|Left)$/, (side) => (side === 'Right' ? 'Left' : 'Right')) : name);
+  if (SIDED.has(quantity) && limb) return { column: COLUMN.get(flip(`${quantity}${limb}`))!, scale: 1 };
+  return { column: COLUMN.get(flip(quantity))!, scale: 1 };
+}
+
+const CODES = { watch: 1, need: 2, limit: 2, never: 3 } as const;
+
+/**
+ * Someone's rules made ready to be held against a whole catalogue at once. Sided poses are looked at on both sides: a rule
+ * is broken where either side breaks it.
+ */
+export function compileRules({ rules, person }: Pick<StagedPerson, 'rules' | 'person'>): CompiledRule[] {
+  return rules.flatMap((active): CompiledRule[] => {
+    const any: Test[][] = [], turned = active.rule.limb !== undefined || active.rule.all.some((bound) => 'measure' in bound && /(Right|Left)$/.test(bound.measure));
+    for (const other of turned ? [false, true] : [false]) for (const limb of limbsOf(active)) {
+      const lists = active.rule.all.map((bound) => testsOf(bound, person.ranges, limb, other));
+      if (lists.every((list) => list !== undefined)) any.push(lists.flat());
+    }
+    return any.length ? [{ active, code: active.rule.level === 'need' && active.rule.adds ? 1 : CODES[active.rule.level], any }] : [];
+  });
+}
+
+/** Whether one test bites in one row. */
+const bites = (test: Test, columns: readonly Float64Array[], row: number): boolean => {
+  const value = columns[test.column]![row]!;
+  return 'over' in test ? value > test.over : 'under' in test ? value < test.under : ((test.bits >> value) & 1) === 1;
+};
+
+/** Rows of a table in which a rule is broken. */
+export function rowsBroken({ any }: CompiledRule, { rows, columns }: MeasureTable): number[] {
+  const found: number[] = [];
+  for (let row = 0; row < rows.length; row++) if (any.some((tests) => tests.every((test) => bites(test, columns, row)))) found.push(row);
+  return found;
+}
+
+/** How every row of a table stands, as codes: 0 allowed, 1 with care, 2 limited, 3 never. Comparisons of numbers only; no text is made. */
+export function judgeAll(compiled: readonly CompiledRule[], { rows, columns }: MeasureTable): Uint8Array {
+  const codes = new Uint8Array(rows.length);
+  for (const { code, any } of compiled) {
+    for (const tests of any) {
+      const [first, ...rest] = tests as [Test, ...Test[]], column = columns[first.column]!;
+      for (let row = 0; row < codes.length; row++) {
+        if (codes[row]! >= code) continue;
+        const value = column[row]!;
+        if ('over' in first ? !(value > first.over) : 'under' in first ? !(value < first.under) : ((first.bits >> value) & 1) === 0) continue;
+        let all = true;
+        for (let i = 0; i < rest.length; i++) if (!bites(rest[i]!, columns, row)) { all = false; break; }
+        if (all) codes[row] = code;
+      }
+    }
+  }
+  return codes;
+}
+
+/** A code of {@link judgeAll} as a word. */
+export const markOf = (code: number): Mark => MARKS[code]!;
