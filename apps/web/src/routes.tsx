@@ -8,8 +8,12 @@ import { PoseScreen } from './features/atlas/PoseScreen.js';
 import { ClassesScreen } from './features/classes/ClassesScreen.js';
 import { ClassPlanScreen } from './features/classes/ClassPlanScreen.js';
 import { FittingScreen } from './features/fitting/FittingScreen.js';
+import { HouseViewScreen } from './features/houseView/HouseViewScreen.js';
 import { PeopleScreen } from './features/people/PeopleScreen.js';
 import { PersonScreen } from './features/people/PersonScreen.js';
+import { ConditionScreen } from './features/rulebook/ConditionScreen.js';
+import { RulebookScreen } from './features/rulebook/RulebookScreen.js';
+import { WhatIfScreen } from './features/rulebook/WhatIfScreen.js';
 import { AfterClassScreen } from './features/teach/AfterClassScreen.js';
 import { TeachScreen } from './features/teach/TeachScreen.js';
 import { ButtonLink } from './ui/Button.js';
@@ -42,6 +46,10 @@ export const router = createBrowserRouter([
   { path: '/atlas/compare', element: <CompareScreen /> },
   { path: '/atlas/:id', element: <PoseScreen /> },
   { path: '/atlas/:id/own', element: <OwnVariantScreen /> },
+  { path: '/rulebook', element: <RulebookScreen /> },
+  { path: '/rulebook/what-if', element: <WhatIfScreen /> },
+  { path: '/rulebook/:id', element: <ConditionScreen /> },
+  { path: '/house-view', element: <HouseViewScreen /> },
   { path: '/about', element: <AboutScreen /> },
   { path: '*', element: <Lost /> },
 ]);

@@ -1,6 +1,6 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { fitClass, isDate, parseSequence, readHouseView, readPeople, type Fitting, type HouseView, type InputError } from '@lotus-steady/core';
+import { fitClass, isDate, parseSequence, readHouseView, readPeople, type Fitting, type HallRules, type HouseView, type InputError } from '@lotus-steady/core';
 import { Sequelize } from 'sequelize-typescript';
 import { ClassRow, FittingRow, RecordRow } from '../database/models.js';
 import type { ClassPerson } from '../database/types.js';
@@ -11,7 +11,7 @@ import { StudioService } from '../studio/studio.service.js';
 import type { AfterClassDto, ClassDto, FitDto } from './class.dto.js';
 
 /** A fitting with what it was made from. */
-interface Fitted { people: ClassPerson[]; houseView: HouseView; fitting: Fitting }
+interface Fitted { people: ClassPerson[]; houseView: HouseView; hall: HallRules; fitting: Fitting }
 
 @Injectable()
 export class ClassesService {
@@ -53,17 +53,17 @@ export class ClassesService {
     const { people, errors: personErrors } = readPeople(coming.map(({ person, today }) => ({ ...person, today })), isDate(dto.on) ? dto.on : undefined);
     errors.push(...personErrors);
     if (errors.length) throw new FieldsException(errors);
-    return { people: coming, houseView, fitting: fitClass({ sequence, people, on: dto.on, houseView, catalogue }) };
+    return { people: coming, houseView, hall: studio.rules, fitting: fitClass({ sequence, people, on: dto.on, houseView, catalogue, hall: studio.rules }) };
   }
 
   /** Keeps a class with its fitting, new or changed, in one piece. */
   async save(dto: ClassDto, id?: string): Promise<{ id: string }> {
-    const { people, houseView, fitting } = await this.fit(dto), existing = id ? await this.find(id) : undefined;
+    const { people, houseView, hall, fitting } = await this.fit(dto), existing = id ? await this.find(id) : undefined;
     const columns = { title: dto.title, on: dto.on, time: dto.time ?? null, place: dto.place ?? null, sequenceText: dto.sequenceText, people, houseView };
     return this.sequelize.transaction(async (transaction) => {
       const row = existing ? await existing.update(columns, { transaction }) : await this.classes.create({ studioId: (await this.studio.current()).id, ...columns }, { transaction });
       await this.fittings.destroy({ where: { classId: row.id }, transaction });
-      await this.fittings.create({ classId: row.id, rulebook: fitting.rulebook, catalogue: fitting.catalogue, input: { on: dto.on, sequenceText: dto.sequenceText, people, houseView }, output: fitting }, { transaction });
+      await this.fittings.create({ classId: row.id, rulebook: fitting.rulebook, catalogue: fitting.catalogue, input: { on: dto.on, sequenceText: dto.sequenceText, people, houseView, hall }, output: fitting }, { transaction });
       return { id: row.id };
     });
   }

@@ -56,6 +56,17 @@ const MIGRATIONS: readonly { name: string; up(query: QueryInterface): Promise<vo
       await query.dropTable('own_variants');
     },
   },
+  {
+    name: '0004-own-limits-and-hall-rules',
+    async up(query) {
+      for (const column of ['limits', 'clearances']) await query.addColumn('people', column, { ...json, defaultValue: '[]' });
+      await query.addColumn('studios', 'rules', { ...json, defaultValue: '{"moved":[],"own":[]}' });
+    },
+    async down(query) {
+      for (const column of ['limits', 'clearances']) await query.removeColumn('people', column);
+      await query.removeColumn('studios', 'rules');
+    },
+  },
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

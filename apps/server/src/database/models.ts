@@ -1,5 +1,5 @@
 import type { ClassPerson, StepChange } from './types.js';
-import type { Details, Fitting, HouseView, OwnVariant } from '@lotus-steady/core';
+import type { Clearance, Details, Fitting, HallRules, HouseView, OwnLimit, OwnVariant } from '@lotus-steady/core';
 import { BelongsTo, Column, DataType, Default, ForeignKey, HasMany, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { jsonColumn } from './jsonColumn.js';
 
@@ -11,6 +11,8 @@ export class StudioRow extends Model {
   @Column(DataType.STRING) declare teacher: string;
   @Column(jsonColumn('houseView')) declare houseView: HouseView;
   @Column(jsonColumn('stock')) declare stock: Record<string, number>;
+  /** What the hall changes about the rulebook. */
+  @Column(jsonColumn('rules')) declare rules: HallRules;
 }
 
 @Table({ tableName: 'people' })
@@ -25,6 +27,8 @@ export class PersonRow extends Model {
   @Column(jsonColumn('can')) declare can: Record<string, boolean>;
   @Column(jsonColumn('ranges')) declare ranges: Record<string, number>;
   @Column(jsonColumn('screening')) declare screening: Record<string, number>;
+  @Column(jsonColumn('limits')) declare limits: readonly OwnLimit[];
+  @Column(jsonColumn('clearances')) declare clearances: readonly Clearance[];
   @HasMany(() => PersonConditionRow) declare conditions: PersonConditionRow[];
   @HasMany(() => RecordRow) declare records: RecordRow[];
   @HasMany(() => PropNoteRow) declare propNotes: PropNoteRow[];

@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { dateAfter, USUAL_HOUSE_VIEW, type Details } from '@lotus-steady/core';
+import { dateAfter, NO_HALL_RULES, USUAL_HOUSE_VIEW, type Details } from '@lotus-steady/core';
 import { ClassesService } from '../classes/classes.service.js';
 import { PersonConditionRow, PersonRow, SequenceRow, StudioRow } from '../database/models.js';
 import { DEMO_SEQUENCES, demoClasses, demoPeople } from './world.js';
@@ -25,11 +25,11 @@ export class DemoService {
     if (mode === 'fresh') await this.studios.destroy({ where: {} });
     if (await this.studios.count()) return;
     const demo = mode !== 'none';
-    const studio = await this.studios.create({ name: demo ? 'Saltmarsh Hall' : 'My studio', teacher: demo ? 'Maren Tolliver' : '', houseView: USUAL_HOUSE_VIEW, stock: demo ? STOCK : {} });
+    const studio = await this.studios.create({ name: demo ? 'Saltmarsh Hall' : 'My studio', teacher: demo ? 'Maren Tolliver' : '', houseView: USUAL_HOUSE_VIEW, stock: demo ? STOCK : {}, rules: NO_HALL_RULES });
     if (!demo) return;
     const ids = new Map<string, string>();
-    for (const { conditions = [], can, ranges, screening, ...person } of demoPeople(today)) {
-      const row = await this.people.create({ studioId: studio.id, ...person, can: { stand: true, floor: true, kneel: true, ...can }, ranges: ranges ?? {}, screening: screening ?? {} });
+    for (const { conditions = [], can, ranges, screening, limits = [], ...person } of demoPeople(today)) {
+      const row = await this.people.create({ studioId: studio.id, ...person, can: { stand: true, floor: true, kneel: true, ...can }, ranges: ranges ?? {}, screening: screening ?? {}, limits, clearances: [] });
       ids.set(person.name, row.id);
       await this.conditions.bulkCreate(conditions.map(({ condition, ...details }, position) => ({ personId: row.id, condition, details: details as Details, position })));
     }

@@ -1,4 +1,4 @@
-import { dateAfter, type Details } from '@lotus-steady/core';
+import { dateAfter, type Details, type OwnLimit } from '@lotus-steady/core';
 
 /** An invented person of an invented hall. */
 export interface DemoPerson {
@@ -10,6 +10,7 @@ export interface DemoPerson {
   ranges?: Record<string, number>;
   screening?: Record<string, number>;
   conditions?: readonly (Details & { condition: string })[];
+  limits?: readonly OwnLimit[];
 }
 
 export interface DemoClass { title: string; inDays: number; time: string; place: string; sequence: string; people: readonly string[] }
@@ -34,7 +35,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
     { name: 'Greta Loom', born: '1948-10-05', sex: 'woman', heightCm: 158, screening: { fallsLastYear: 1, chairStands: 9 } },
     { name: 'Edda Wick', born: '1950-12-17', sex: 'woman', heightCm: 162, screening: { fallsLastYear: 0, chairStands: 13, tandemSeconds: 10 } },
     { name: 'Odile Farrow', born: '1976-04-27', sex: 'woman', heightCm: 165, can: { stand: false, floor: false, kneel: false }, conditions: [{ condition: 'wheelchair-user' }] },
-    { name: 'Jory Pell', born: '1973-08-09', sex: 'man', heightCm: 175, can: { kneel: false } },
+    { name: 'Jory Pell', born: '1973-08-09', sex: 'man', heightCm: 175, limits: [{ kind: 'no-kneeling', by: 'Jory himself', why: 'a flare of the left knee', until: inDays(40) }] },
     { name: 'Anselm Reed', born: '1944-01-31', sex: 'man', heightCm: 170, can: { floor: false }, screening: { tugSeconds: 13.5 } },
     { name: 'Maud Carrow', born: '1941-06-12', sex: 'woman', heightCm: 154, can: { floor: false }, conditions: [{ condition: 'chair-user' }] },
     { name: 'Bertil Shaw', born: '1939-09-22', sex: 'man', heightCm: 168, can: { floor: false }, conditions: [{ condition: 'chair-user' }, { condition: 'high-blood-pressure', control: 'controlled', reading: '134/82', readingOn: inDays(-6) }] },

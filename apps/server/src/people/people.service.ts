@@ -12,7 +12,7 @@ import type { PersonDto, PropNoteDto } from './person.dto.js';
 export function writtenPerson(row: PersonRow): Record<string, unknown> {
   const conditions = [...row.conditions].sort((a, b) => a.position - b.position).map(({ condition, details }) => ({ condition, ...details }));
   return {
-    name: row.name, heightCm: row.heightCm, can: row.can, ranges: row.ranges, screening: row.screening, conditions,
+    name: row.name, heightCm: row.heightCm, can: row.can, ranges: row.ranges, screening: row.screening, conditions, limits: row.limits, clearances: row.clearances,
     ...(row.born ? { born: row.born } : {}), ...(row.sex ? { sex: row.sex } : {}), ...(row.weightKg === null ? {} : { weightKg: row.weightKg }),
   };
 }
@@ -104,5 +104,5 @@ export class PeopleService {
   }
 }
 
-const columns = ({ name, born, sex, heightCm, weightKg, can, ranges, screening }: Person) =>
-  ({ name, born: born ?? null, sex: sex ?? null, heightCm, weightKg: weightKg ?? null, can, ranges, screening });
+const columns = ({ name, born, sex, heightCm, weightKg, can, ranges, screening, limits, clearances }: Person) =>
+  ({ name, born: born ?? null, sex: sex ?? null, heightCm, weightKg: weightKg ?? null, can, ranges, screening, limits, clearances });

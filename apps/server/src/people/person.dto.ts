@@ -22,6 +22,8 @@ export class PersonDto {
   @IsOptional() @IsObject() ranges?: Record<string, number>;
   @IsOptional() @IsObject() screening?: Record<string, number>;
   @IsOptional() @IsArray() conditions?: unknown[];
+  @IsOptional() @IsArray() limits?: unknown[];
+  @IsOptional() @IsArray() clearances?: unknown[];
 }
 
 /** A prop height that worked for someone. */

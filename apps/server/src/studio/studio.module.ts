@@ -1,5 +1,6 @@
-import { Controller, Get, Module } from '@nestjs/common';
+import { Body, Controller, Get, HttpCode, Module, Put } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
+import { HallRulesDto, HouseViewDto } from './studio.dto.js';
 import { StudioRow } from '../database/models.js';
 import { StudioService } from './studio.service.js';
 
@@ -9,9 +10,12 @@ class StudioController {
 
   @Get()
   async current() {
-    const { name, teacher, houseView, stock } = await this.studio.current();
-    return { name, teacher, houseView, stock };
+    const { name, teacher, houseView, stock, rules } = await this.studio.current();
+    return { name, teacher, houseView, stock, rules };
   }
+
+  @Put('house-view') @HttpCode(204) keepHouseView(@Body() { houseView }: HouseViewDto) { return this.studio.keepHouseView(houseView); }
+  @Put('rules') @HttpCode(204) keepRules(@Body() rules: HallRulesDto) { return this.studio.keepRules(rules); }
 }
 
 @Module({ imports: [SequelizeModule.forFeature([StudioRow])], controllers: [StudioController], providers: [StudioService], exports: [StudioService] })

@@ -1,9 +1,9 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { USUAL_HOUSE_VIEW, type Fitting, type HouseView, type OwnVariant, type PropTask, type Today } from '@lotus-steady/core';
+import { NO_HALL_RULES, USUAL_HOUSE_VIEW, type Clearance, type Fitting, type HallRules, type HouseView, type OwnLimit, type OwnVariant, type PropTask, type Today } from '@lotus-steady/core';
 import { showOwn } from '../catalogue.js';
 import { call } from './client.js';
 
-export interface Studio { name: string; teacher: string; houseView: HouseView; stock: Record<string, number> }
+export interface Studio { name: string; teacher: string; houseView: HouseView; stock: Record<string, number>; rules: HallRules }
 export interface ClassLine { id: string; title: string; on: string; time: string | null; place: string | null; people: number; recorded: boolean }
 export interface StepChange { step: number; what: 'eased' | 'stopped' }
 export interface RecordEntry { personId: string; came: boolean; painBefore: number | null; painAfter: number | null; changes: StepChange[]; word: string }
@@ -14,7 +14,7 @@ export interface ClassWhole {
 /** A person as written: what the short form edits. */
 export interface WrittenPerson {
   name: string; born?: string; sex?: 'woman' | 'man'; heightCm?: number; weightKg?: number; can: { stand: boolean; floor: boolean; kneel: boolean };
-  ranges: Record<string, number>; screening: Record<string, number>; conditions: (Record<string, unknown> & { condition: string })[];
+  ranges: Record<string, number>; screening: Record<string, number>; conditions: (Record<string, unknown> & { condition: string })[]; limits: readonly OwnLimit[]; clearances: readonly Clearance[];
 }
 export interface PersonLine extends WrittenPerson { id: string }
 export interface PersonWhole extends PersonLine { records: { classId: string; title: string; on: string; came: boolean; painBefore: number | null; painAfter: number | null; changes: StepChange[]; word: string }[]; propNotes: PropNote[] }
@@ -24,11 +24,13 @@ export interface PropNote { task: PropTask; heightCm: number; words: string; on:
 export interface KeptVariant extends OwnVariant { key: string }
 export type OwnDraft = Pick<OwnVariant, 'name' | 'pose' | 'poseName' | 'base' | 'after' | 'angles'>;
 export interface SequenceLine { id: string; title: string; source: string }
-export interface ClassDraft { title: string; on: string; time?: string; place?: string; sequenceText: string; people: { id: string; today?: Today }[] }
+export interface ClassDraft { title: string; on: string; time?: string; place?: string; sequenceText: string; people: { id: string; today?: Today }[]; houseView?: Record<string, string> }
 
 export const useStudio = () => useQuery({ queryKey: ['studio'], queryFn: () => call<Studio>('studio') });
 /** The hall's house view; the usual one until it is read. */
 export const useHouseView = (): HouseView => useStudio().data?.houseView ?? USUAL_HOUSE_VIEW;
+/** What the hall changes about the rulebook. */
+export const useHallRules = (): HallRules => useStudio().data?.rules ?? NO_HALL_RULES;
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => call<ClassLine[]>('classes') });
 export const useClass = (id: string) => useQuery({ queryKey: ['classes', id], queryFn: () => call<ClassWhole>(`classes/${id}`) });
 export const usePeople = () => useQuery({ queryKey: ['people'], queryFn: () => call<PersonLine[]>('people') });
@@ -45,7 +47,7 @@ export const useOwnVariants = () => useQuery({
   },
 });
 
-export const useFit = () => useMutation({ mutationFn: ({ on, sequenceText, people }: ClassDraft) => call<Fitting>('classes/fit', 'POST', { on, sequenceText, people }) });
+export const useFit = () => useMutation({ mutationFn: ({ on, sequenceText, people, houseView }: ClassDraft) => call<Fitting>('classes/fit', 'POST', { on, sequenceText, people, houseView }) });
 
 /** Keeps something and lets the lists that show it be read again. */
 function useSave<In, Out = { id: string }>(save: (input: In) => Promise<Out>, ...keys: string[]) {
@@ -60,3 +62,13 @@ export const useSaveRecord = (id: string) => useSave((records: RecordEntry[]) =>
 export const useKeepProp = (id: string) => useSave((note: PropNote) => call<void>(`people/${id}/props`, 'PUT', note), 'people');
 export const useSaveOwnVariant = () => useSave((draft: OwnDraft) => call<{ id: string }>('own-variants', 'POST', draft), 'own-variants');
 export const useDeleteOwnVariant = () => useSave((key: string) => call<void>(`own-variants/${key}`, 'DELETE'), 'own-variants');
+/** Takes a position at once, so that two quick choices both count; what the server does not take goes back. */
+export function useKeepHouseView() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (houseView: HouseView) => call<void>('studio/house-view', 'PUT', { houseView }),
+    onMutate: (houseView) => { client.setQueryData<Studio>(['studio'], (now) => now && { ...now, houseView }); },
+    onSettled: () => client.invalidateQueries({ queryKey: ['studio'] }),
+  });
+}
+export const useKeepHallRules = () => useSave((rules: HallRules) => call<void>('studio/rules', 'PUT', rules), 'studio');

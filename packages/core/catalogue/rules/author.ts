@@ -57,10 +57,14 @@ export const weeksSince = (date: Details[string] | undefined, on: string): numbe
   return days < 0 ? undefined : Math.floor(days / 7);
 };
 
+/** Pain of 10 from which something settled is asked about again. Common practice, no published source. */
+const SORE = 7;
+
 /** Acute or settled, with a side where there is one; not known is acute, and asked about. */
 export const phased = (name: string, more: (input: StageInput, acute: boolean) => readonly Alert[] = () => []) => (input: StageInput): Stage => {
-  const phase = input.details.phase === 'settled' ? 'settled' : 'acute';
-  return staged(phase, { phase }, [...(input.details.phase ? [] : [ask(`${name}: ask whether it is still sore and new or has settled. Read as new until then.`)]), ...more(input, phase === 'acute')], { sides: sidesOf(input.details) });
+  // Settled, but much pain today, is asked about and read as the careful one.
+  const sore = input.details.phase === 'settled' && (input.person.today.pain ?? 0) >= SORE, phase = input.details.phase === 'settled' && !sore ? 'settled' : 'acute';
+  return staged(phase, { phase }, [...(sore ? [ask(`${name}: said to have settled, but pain is ${input.person.today.pain} of 10 today. Read as new until you have asked.`)] : []), ...(input.details.phase ? [] : [ask(`${name}: ask whether it is still sore and new or has settled. Read as new until then.`)]), ...more(input, phase === 'acute')], { sides: sidesOf(input.details) });
 };
 export const ACUTE = is('phase', 'acute'), SETTLED = is('phase', 'settled');
 

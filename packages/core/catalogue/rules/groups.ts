@@ -101,7 +101,7 @@ export const recentOperation: Condition = condition({
 export const acuteIllness: Condition = condition({
   id: 'acute-illness', name: 'Fever or acute illness', group: 'whole', aliases: ['fever', 'flu', 'infection', 'ill today'], well: 'Rest at home.', warnings: ['breathless-at-rest', 'fever-stiff-neck'],
   say: 'Come back when you have been without fever for two days.', refer: 'The doctor if it is more than a cold.', stage: () => staged('today', {}, [{ kind: 'stop', text: 'Fever or acute illness: no class; rest at home.' }]),
-  rules: [limit('rest', over('met', 1.3), 'Rest only.', { evidence: common })],
+  rules: [limit('rest', over('met', 1.3), 'Today is for rest only.', {})],
 });
 
 export const GROUPS: readonly Condition[] = [teenager, noFloor, largerBody, beginner, limbLoss, cognitive, sightLoss, anxiety, eatingDisorder, recentOperation, acuteIllness];

@@ -35,8 +35,8 @@ export const highBloodPressure: Condition = {
   group: 'heart', well: 'Standing and sitting with the head up, free breath, long out-breaths, rest; moderate effort lowers pressure over weeks.', warnings: ['chest-pain', 'stroke-signs', 'thunderclap', 'vision-change'],
   say: 'Breathe all the time; come up slowly.', refer: 'Over 180 or 110 twice: no class, the doctor today; with symptoms: emergency.',
   fields: [
-    { key: 'control', label: 'Under control', type: 'choice', choices: ['controlled', 'uncontrolled'] },
-    { key: 'reading', label: 'Last reading', type: 'text' }, { key: 'readingOn', label: 'Taken on', type: 'date' },
+    { key: 'control', label: 'Under control', type: 'choice', choices: ['controlled', 'uncontrolled'], question: 'Is it under control?' },
+    { key: 'reading', label: 'Last reading', type: 'text', question: 'The last reading, like 128/82?' }, { key: 'readingOn', label: 'Taken on', type: 'date', question: 'When was it taken?' },
   ],
   // A high reading today counts whatever was known before; adult classes do not hold under 13.
   inherent: ({ today, born }, on) => {

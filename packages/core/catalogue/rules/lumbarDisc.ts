@@ -1,26 +1,17 @@
-import type { Alert, Condition, StageTest } from '../../src/rules/types.js';
-import { common, published } from './author.js';
-
-const ACUTE: StageTest = { fact: 'phase', is: ['acute'] };
-const SETTLED: StageTest = { fact: 'phase', is: ['settled'] };
+import type { Condition } from '../../src/rules/types.js';
+import { ACUTE, ask, common, know, PHASE, phased, published, SETTLED, SIDE, SINCE } from './author.js';
 
 export const lumbarDisc: Condition = {
   id: 'lumbar-disc', name: 'Lumbar disc', aliases: ['disc prolapse', 'disc protrusion', 'slipped disc', 'herniated disc', 'disc', 'disc episode', 'lumbar disc prolapse'],
   group: 'back', well: 'Neutral and extension that eases: prone rest, small chest lifts, opposite arm and leg, standing, hip hinge, walking.', warnings: ['saddle', 'both-legs', 'leg-weakness', 'night-pain'],
   say: 'Up towards the back is good, down the leg is stop.', refer: 'Weakness that grows, both legs, saddle numbness: emergency.',
   fields: [
-    { key: 'phase', label: 'Phase', type: 'choice', choices: ['acute', 'settled'] }, { key: 'since', label: 'Since', type: 'date' },
-    { key: 'side', label: 'Side', type: 'choice', choices: ['left', 'right', 'both'] },
+    PHASE, SINCE, SIDE,
   ],
-  stage: ({ details }) => {
-    const phase = details.phase === 'settled' ? 'settled' : 'acute';
-    const alerts: Alert[] = details.phase ? [] : [{ kind: 'ask', text: 'Lumbar disc: ask whether it is still acute or has settled. Read as acute until then.' }];
-    if (phase === 'acute') {
-      alerts.push({ kind: 'ask', text: 'Ask today: does the leg pain move up towards the back (go on) or down the leg (stop)?' },
-        { kind: 'stage', text: 'Numbness in the saddle area, bladder or bowel trouble, both legs, or growing weakness: emergency.' });
-    }
-    return { label: phase, facts: { phase }, alerts };
-  },
+  stage: phased('Lumbar disc', (_, acute) => (acute ? [
+    ask('Ask today: does the leg pain move up towards the back (go on) or down the leg (stop)?'),
+    know('Numbness in the saddle area, bladder or bowel trouble, both legs, or growing weakness: emergency.'),
+  ] : [])),
   rules: [
     { id: 'lumbar-disc.flexion', level: 'limit', when: [ACUTE], all: [{ measure: 'lumbarFlexion', over: 5 }],
       reason: 'In the acute phase the low back does not round, sitting included.', evidence: common },

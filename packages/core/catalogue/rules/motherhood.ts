@@ -1,5 +1,5 @@
 import type { Condition } from '../../src/rules/types.js';
-import { ask, below, CLEARED, clear, common, condition, handInBalance, held, is, know, limit, at, noJumping, over, published, staged, stop, SIDE, sided, unsupported, watch, weeksSince, freeBreath } from './author.js';
+import { ask, below, CLEARED, clear, common, condition, handInBalance, held, is, know, limit, at, noJumping, notAt, over, published, staged, stop, SIDE, sided, unsupported, watch, weeksSince, freeBreath } from './author.js';
 
 /** Complications that stop exercise until cleared (ACOG CO 650, SOGC/CSEP: Mottola 2018; from memory). */
 export const PREGNANCY_COMPLICATIONS = ['ruptured membranes', 'preterm labour', 'unexplained bleeding', 'low placenta after 26 weeks', 'cervical insufficiency or stitch', 'pre-eclampsia', 'raised pressure', 'growth restriction', 'twins from 28 weeks', 'triplets', 'uncontrolled thyroid or diabetes'] as const;
@@ -48,7 +48,7 @@ export const afterBirth: Condition = condition({
     return staged(weeks === undefined ? 'date not known' : `${weeks} weeks after`, { weeks: weeks ?? 0, cleared, early: !cleared, open: (gap ?? 3) > 2, bleeding: details.bleedingStill === true || (details.bleedingStill === undefined && (weeks ?? 0) < 6) }, alerts);
   },
   rules: [
-    limit('early-effort', over('isometric', 1), 'Before the check: breath, pelvic floor and gentle mobility only.', { when: [is('early', true)], evidence: published('acog-co-736', 'start gradually when it is safe; the weeks are common practice') }),
+    limit('early-effort', [over('isometric', 1), notAt('lying')], 'Before the check: breath, pelvic floor and gentle mobility; on the back a bridge is fine.', { when: [is('early', true)], evidence: published('acog-co-736', 'start gradually when it is safe; the weeks are common practice') }),
     limit('early-belly', over('abdominalLoad', 1), 'Before the check: only the deepest layer of the belly.', { when: [is('early', true)], evidence: published('acog-co-736', 'the number is common practice') }),
     limit('early-inverted', over('inverted', 0), 'Before the check: no full inversions.', { when: [is('early', true)] }),
     limit('early-back-bend', over('lumbarExtensionUse', 0.6), 'Before the check: only small back bends.', { when: [is('early', true)] }),

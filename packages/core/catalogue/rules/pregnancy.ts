@@ -33,8 +33,8 @@ export const pregnancy: Condition = {
   warnings: ['vaginal-bleeding', 'fluid-loss', 'contractions', 'belly-pain', 'fewer-movements', 'pregnancy-headache', 'belly-blow', 'dizzy'],
   say: 'Talk while you move; if you cannot, it is too much. Roll to either side whenever you like.', refer: 'Any sign below; pressure of 140 or 90 the same day, 160 or 110 at once.',
   fields: [
-    { key: 'dueDate', label: 'Due date', type: 'date' }, { key: 'lastPeriod', label: 'First day of the last period', type: 'date' },
-    { key: 'complications', label: 'Complications', type: 'list' }, { key: 'cleared', label: 'Cleared by midwife or doctor', type: 'boolean' },
+    { key: 'dueDate', label: 'Due date', type: 'date', question: 'The due date, as the midwife or doctor gave it?' }, { key: 'lastPeriod', label: 'First day of the last period', type: 'date', question: 'Or the first day of the last period?' },
+    { key: 'complications', label: 'Complications', type: 'list', question: 'Any complications?' }, { key: 'cleared', label: 'Cleared by midwife or doctor', type: 'boolean', question: 'Have her midwife or doctor said yes to this class?' },
   ],
   stage: ({ details, on }) => stage(
     (details.dueDate as string | undefined) ?? (details.lastPeriod ? dueDateFrom(details.lastPeriod as string) : undefined),

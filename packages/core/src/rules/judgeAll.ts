@@ -140,5 +140,9 @@ export function judgeAll(compiled: readonly CompiledRule[], { rows, columns }: M
   return codes;
 }
 
+/** The first rule that gives a row its code; undefined for what is allowed. */
+export const decidingRule = (compiled: readonly CompiledRule[], { columns }: MeasureTable, row: number, code: number): ActiveRule | undefined =>
+  compiled.find((rule) => rule.code === code && rule.any.some((tests) => tests.every((test) => bites(test, columns, row))))?.active;
+
 /** A code of {@link judgeAll} as a word. */
 export const markOf = (code: number): Mark => MARKS[code]!;

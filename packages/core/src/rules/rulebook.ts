@@ -53,5 +53,9 @@ const stagesOf = (condition: Condition): string => JSON.stringify(trialDetails(c
   return [label, facts];
 }));
 
-/** Names the rules that a fitting was made with: a hash of their data and of what the stages come to. */
-export const RULEBOOK_VERSION = fingerprint(JSON.stringify([CONDITIONS.map((condition) => [condition, stagesOf(condition)]), TODAY_RULES, ABILITY_RULES, CONFLICTS, HOUSE_VIEW_TOPICS, WARNING_SIGNS]));
+/** Names some conditions with everything around them: a hash of their data and of what the stages come to. */
+export const rulebookVersion = (conditions: readonly Condition[]): string =>
+  fingerprint(JSON.stringify([conditions.map((condition) => [condition, stagesOf(condition)]), TODAY_RULES, ABILITY_RULES, CONFLICTS, HOUSE_VIEW_TOPICS, WARNING_SIGNS]));
+
+/** Names the rules that a fitting was made with. */
+export const RULEBOOK_VERSION = rulebookVersion(CONDITIONS);

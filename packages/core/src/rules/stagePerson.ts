@@ -85,6 +85,9 @@ export function stagePerson(person: Person, on: string, houseView: HouseView, ha
   if ((today.pain ?? 0) >= 7) alerts.push({ kind: 'ask', text: `Pain ${today.pain} of 10 today: gentle only. New, at night, with fever or after a fall: refer.` });
   if (ids.has('pregnancy') && ids.has('after-birth')) alerts.push({ kind: 'ask', text: 'Both pregnant and after birth are entered: ask which holds. Both sets of rules are kept until then.' });
   for (const { between, text } of CONFLICTS) if (between.every((id) => ids.has(id))) alerts.push({ kind: 'conflict', text });
+  for (const { rule } of rules) {
+    if (rule.changed?.how === 'loosened' && rule.level === 'watch') alerts.push({ kind: 'stage', text: rule.reason });
+  }
   const lifted = liftedBy(person, on, alerts);
   return {
     person, build: buildOf(person.born === undefined ? undefined : ageOn(person.born, on)), rules: rules.filter(({ rule }) => !lifted.has(rule.id)), elsewhere: elsewhere.filter(({ rule }) => !lifted.has(rule.id)),

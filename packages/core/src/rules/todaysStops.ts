@@ -10,6 +10,9 @@ const EMERGENCY = /chest pain|face.*droop|arm.*weak|slurred|thunderclap|sudden s
 /** Severe in pregnancy and the first six weeks after birth (ACOG PB 222, from memory). */
 const isSevereForMothers = ({ systolic, diastolic }: { systolic: number; diastolic: number }): boolean => systolic >= 160 || diastolic >= 110;
 
+/** A night shorter than this is said before class. Common practice, no published source. */
+const SHORT_SLEEP_HOURS = 5;
+
 /** Six weeks after birth, days. */
 const AFTER_BIRTH_DAYS = 42;
 
@@ -31,6 +34,7 @@ export function todaysStops({ today, born }: Person, entries: readonly { conditi
   } else if (reading && child) {
     if (isUncontrolled(reading)) alerts.push({ kind: 'ask', text: `${today.bp} in a child: adult classes do not hold under 13. Ask the parents and the doctor.` });
   } else if (reading && isTooHighToPractise(reading)) stop(`${today.bp} at rest: measure again after five minutes. Still so: no class, see the doctor today.`);
+  if (typeof today.slept === 'number' && today.slept < SHORT_SLEEP_HOURS) alerts.push({ kind: 'stage', text: `Slept ${today.slept} hours: the quiet way today, and up slowly.` });
   if (today.fever) stop('Fever today: no class; rest at home.');
   if (today.bleeding && pregnant) stop('Bleeding in pregnancy: no class; midwife or doctor today.');
   for (const sign of today.signs ?? []) {

@@ -1,9 +1,11 @@
-import { parseSequence, type Today } from '@lotus-steady/core';
+import { parseSequence, type HouseView, type Today } from '@lotus-steady/core';
+import { ClassHouseView } from './ClassHouseView.js';
+import { TodayFields } from './TodayFields.js';
 import { UserPlus } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError } from '../../api/client.js';
-import { useClass, useFit, usePeople, useSaveClass, useSequences, type ClassDraft, type ClassWhole } from '../../api/queries.js';
+import { useClass, useFit, usePeople, useSaveClass, useSequences, useStudio, type ClassDraft, type ClassWhole } from '../../api/queries.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { CheckField, FieldFrame, SelectField, TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
@@ -13,11 +15,13 @@ import { bodiesOf } from '../fitting/bodies.js';
 import { FittingView } from '../fitting/FittingView.js';
 import { PersonDialog } from '../people/PersonDialog.js';
 
-interface Plan { title: string; on: string; time: string; place: string; sequenceText: string; people: Record<string, Today> }
+interface Plan { title: string; on: string; time: string; place: string; sequenceText: string; people: Record<string, Today>; houseView: Record<string, string> }
 
-const EMPTY: Plan = { title: '', on: today(), time: '', place: '', sequenceText: '', people: {} };
+const EMPTY: Plan = { title: '', on: today(), time: '', place: '', sequenceText: '', people: {}, houseView: {} };
 const KEPT = 'lotus-steady.plan';
-const planOf = (known: ClassWhole): Plan => ({
+const planOf = (known: ClassWhole, hall: HouseView): Plan => ({
+  // Only where the class differs from the hall.
+  houseView: Object.fromEntries(Object.entries(known.houseView).filter(([topic, position]) => hall[topic] !== position)),
   title: known.title, on: known.on, time: known.time ?? '', place: known.place ?? '', sequenceText: known.sequenceText,
   people: Object.fromEntries(known.people.map(({ id, today: state }) => [id, state])),
 });
@@ -31,7 +35,7 @@ const kept = (): Plan => {
 };
 const keep = (plan: Plan): void => sessionStorage.setItem(KEPT, JSON.stringify({ ...plan, people: Object.fromEntries(Object.keys(plan.people).map((id) => [id, {}])) }));
 const draftOf = (plan: Plan, title: string): ClassDraft => ({
-  title, on: plan.on, sequenceText: plan.sequenceText, people: Object.entries(plan.people).map(([id, state]) => ({ id, today: state })),
+  title, on: plan.on, sequenceText: plan.sequenceText, people: Object.entries(plan.people).map(([id, state]) => ({ id, today: state })), houseView: plan.houseView,
   ...(plan.time ? { time: plan.time } : {}), ...(plan.place ? { place: plan.place } : {}),
 });
 
@@ -42,9 +46,9 @@ export function ClassPlanScreen({ id }: { id?: string }) {
 }
 
 function KnownPlan({ id }: { id: string }) {
-  const { data, error } = useClass(id);
+  const { data, error } = useClass(id), studio = useStudio();
   if (error) return <Page title="Plan"><Problem error={error} /></Page>;
-  return data ? <PlanForm id={id} start={planOf(data)} /> : <Page title="Plan"><Loading what="Reading the class" /></Page>;
+  return data && studio.data ? <PlanForm id={id} start={planOf(data, studio.data.houseView)} /> : <Page title="Plan"><Loading what="Reading the class" /></Page>;
 }
 
 function PlanForm({ id, start }: { id?: string; start: Plan }) {
@@ -127,11 +131,12 @@ function PlanForm({ id, start }: { id?: string; start: Plan }) {
                     const { [person.id]: _gone, ...rest } = plan.people;
                     change({ people: event.target.checked ? { ...rest, [person.id]: {} } : rest });
                   }} />
-                  {person.id in plan.people && <TodayFields name={person.name} state={plan.people[person.id]!} onChange={(state) => change({ people: { ...plan.people, [person.id]: state } })} />}
+                  {person.id in plan.people && <TodayFields person={person} on={plan.on} state={plan.people[person.id]!} onChange={(state) => change({ people: { ...plan.people, [person.id]: state } })} />}
                 </li>
               ))}
             </ul>
           </fieldset>
+          <ClassHouseView chosen={plan.houseView} onChange={(houseView) => change({ houseView })} />
           {unplaced.length > 0 && <ul role="alert" className="rounded-xl border border-clay bg-clay-wash p-4">{unplaced.map((item) => <li key={item.field}>{whose(item.field, coming, people.data)}{item.message}</li>)}</ul>}
           {problem && !problem.fields?.length && <Problem error={problem} />}
           {asked && !ready && <p role="alert" className="font-semibold text-clay">Still needed: {missing}.</p>}
@@ -153,17 +158,3 @@ const whose = (field: string, ids: readonly string[], people?: readonly { id: st
   const match = /^people\[(\d+)\]/.exec(field), person = match && people?.find(({ id }) => id === ids[Number(match[1])]);
   return person ? `${person.name}: ` : '';
 };
-
-/** How someone is today, asked before class. */
-function TodayFields({ name, state, onChange }: { name: string; state: Today; onChange: (state: Today) => void }) {
-  const set = (part: Today): void => onChange(Object.fromEntries(Object.entries({ ...state, ...part }).filter(([, value]) => value !== undefined && value !== '')) as Today);
-  const box = 'min-h-9 rounded-md border border-strong-line bg-paper px-2';
-  return (
-    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 pb-2 pl-8 text-soft">
-      <span>Today:</span>
-      <label className="flex items-center gap-2">pain<input aria-label={`Pain today, ${name}`} type="number" min={0} max={10} className={`${box} w-16`} value={state.pain ?? ''} onChange={(event) => set({ pain: event.target.value === '' ? undefined : Number(event.target.value) })} /></label>
-      <label className="flex items-center gap-2">pressure<input aria-label={`Blood pressure today, ${name}`} placeholder="128/82" className={`${box} w-24`} value={state.bp ?? ''} onChange={(event) => set({ bp: event.target.value })} /></label>
-      <label className="flex items-center gap-2"><input type="checkbox" className="size-4 accent-(--teal)" checked={state.dizzy ?? false} onChange={(event) => set({ dizzy: event.target.checked || undefined })} />dizzy</label>
-    </div>
-  );
-}

@@ -10,6 +10,7 @@ import { groupLanes, type Group, type StepGroups } from './groupLanes.js';
 import { LevelLine } from './LevelLine.js';
 import { LaneGrid } from './LaneGrid.js';
 import { SOME_BODY, type PersonBody } from './bodies.js';
+import { Loosened } from './Loosened.js';
 import { WhyPanel } from './WhyPanel.js';
 
 interface Props { fitting: Fitting; bodies: Readonly<Record<string, PersonBody>> }
@@ -111,7 +112,7 @@ function StepRow({ row: { step, written, differing }, before, after, names, chos
       <div className="border-l border-line px-3 py-2">
         {written ? (
           <button type="button" data-cell aria-expanded={chosen === 'as-written'} onClick={() => onOpen(step.step, written)} className="w-full rounded-lg text-left hover:bg-teal-wash">
-            <VerdictMark verdict="as-written" /><span className="block font-display text-2xl font-semibold">{written.people.length}</span>
+            <VerdictMark verdict="as-written" /><Loosened entries={written.people.map(({ entry }) => entry)} /><span className="block font-display text-2xl font-semibold">{written.people.length}</span>
             <span className="block leading-tight text-soft">{differing.length ? written.people.map(({ name }) => names.get(name)).join(', ') : 'everyone'}</span>
           </button>
         ) : <p className="text-soft">nobody as written</p>}
@@ -129,7 +130,7 @@ function Tile({ group: { entry, people }, names, open, onOpen }: { group: Group;
     <button type="button" data-cell aria-expanded={open} onClick={onOpen} className={`flex h-full min-h-24 w-57 items-center gap-1 rounded-xl border bg-paper p-1 text-left hover:border-teal ${open ? 'border-2 border-teal' : 'border-line'}`}>
       <Figure variant={entry.variant} side={side} className="w-21 shrink-0" decorative />
       <span className="min-w-0 py-1 pr-1">
-        <VerdictMark verdict={entry.verdict} />
+        <VerdictMark verdict={entry.verdict} /><Loosened entries={people.map((one) => one.entry)} />
         <span className="block leading-tight font-bold first-letter:uppercase">{sayWay(entry)}{side ? `, ${side} side` : ''}</span>
         <span className="block leading-tight text-soft">{[sayProps(entry.props), sayHold(entry.hold)].filter(Boolean).join(' · ')}</span>
         <span className="block leading-tight text-indigo">{people.map(({ name }) => names.get(name)).join(', ')}</span>

@@ -1,4 +1,4 @@
-import { type Build, conditionName, type Finding, type LaneStep } from '@lotus-steady/core';
+import { type Build, conditionName, HOUSE_VIEW_TOPICS, type Finding, type LaneStep } from '@lotus-steady/core';
 import { variantById } from '../../catalogue.js';
 import { ArrowRight, X } from 'lucide-react';
 import { ExactFigure } from '../../figure/ExactFigure.js';
@@ -51,7 +51,8 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onC
       {entry.props.map((prop) => <p key={prop.prop + prop.where} className="text-soft">{prop.prop}{prop.count > 1 ? ` × ${prop.count}` : ''}{prop.heightCm ? `, ${prop.heightCm} cm` : ''}: {prop.where}</p>)}
       <section className="mt-4 border-t border-line pt-3">
         <h3 className="text-lg">Why</h3>
-        {!rules.length && <p className="text-soft">Nothing that is known about {person} touches this step.</p>}
+        {entry.allowedBy?.map(({ topic, name, positionName, other, reason }) => <p key={topic} className="mt-2 rounded-lg border border-indigo px-3 py-2"><b className="text-indigo">Allowed by your view on {name.toLowerCase()}</b> ({positionName.toLowerCase()}). With “{other.toLowerCase()}”: {reason}</p>)}
+        {!rules.length && !entry.allowedBy && <p className="text-soft">Nothing that is known about {person} touches this step.</p>}
         {rules.map((rule) => <Rule key={rule} findings={entry.findings.filter((finding) => finding.rule === rule)} />)}
       </section>
       <section className="mt-4 border-t border-line pt-3">
@@ -73,12 +74,20 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onC
   );
 }
 
+/** What the positions under which a rule does not hold are called. */
+function otherPositions({ topic, positions }: NonNullable<Finding['house']>): string {
+  const others = HOUSE_VIEW_TOPICS[topic]!.positions.filter(({ id }) => !positions.includes(id)).map(({ name }) => `“${name.toLowerCase()}”`);
+  return others.length ? `with ${others.join(' or ')} it would not hold.` : 'it holds under every position.';
+}
+
 function Rule({ findings }: { findings: readonly Finding[] }) {
   const [first] = findings, onAsked = findings.find((finding) => finding.on === 'asked'), onChosen = findings.find((finding) => finding.on === 'chosen');
   if (!first) return null;
   return (
     <div className="mt-3" data-rule={first.rule}>
       <p>{first.reason}</p>
+      {first.changed && <p className={first.changed.how === 'loosened' ? 'font-semibold text-clay' : 'text-teal'}>{first.changed.how === 'own' ? 'A rule of your own' : `${first.changed.how === 'loosened' ? 'Loosened' : 'Tightened'} here`} by {first.changed.by}: {first.changed.reason}</p>}
+      {first.house && <p className="text-sm text-indigo">Decided by your view on {HOUSE_VIEW_TOPICS[first.house.topic]!.name.toLowerCase()}; {otherPositions(first.house)}</p>}
       {[onAsked, onChosen].map((finding) => {
         if (!finding) return null;
         const { words, unit, most, drawn } = measureWords(finding.measure, finding.value, finding.limit), name = `${words}, ${finding.on}`;

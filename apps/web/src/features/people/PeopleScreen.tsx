@@ -1,22 +1,29 @@
-import { stagePerson, readPeople, USUAL_HOUSE_VIEW } from '@lotus-steady/core';
+import { LIMIT_KINDS, stagePerson, readPeople, USUAL_HOUSE_VIEW, type LimitKind, type Person } from '@lotus-steady/core';
 import { UserPlus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { usePeople, type PersonLine } from '../../api/queries.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { today } from '../../ui/say.js';
+import { sayDate, today } from '../../ui/say.js';
 import { Empty, Loading, Problem } from '../../ui/states.js';
 import { PersonDialog } from './PersonDialog.js';
 
-/** What someone's conditions mean today, in a few words each. */
-export function stagesToday({ id: _id, ...written }: PersonLine): string[] {
+/** Someone as the core reads them; undefined where something entered no longer holds. */
+export function personOf({ id: _id, ...written }: PersonLine): Person | undefined {
   const { people, errors } = readPeople([written], today());
-  return errors.length ? [] : stagePerson(people[0]!, today(), USUAL_HOUSE_VIEW).stages.map((stage) => `${stage.name}, ${stage.label}`);
+  return errors.length ? undefined : people[0];
+}
+
+/** What someone's conditions mean today, in a few words each. */
+export function stagesToday(line: PersonLine): string[] {
+  const person = personOf(line);
+  return person ? stagePerson(person, today(), USUAL_HOUSE_VIEW).stages.map(({ name, label }) => (label ? `${name}, ${label}` : name)) : [];
 }
 
 /** What someone does not do, and their own measured ranges. */
-export const ownLimits = ({ can, ranges }: PersonLine): string[] => [
+export const ownLimits = ({ can, ranges, limits }: PersonLine): string[] => [
+  ...limits.map(({ kind: id, side, most, by, until, why }) => { const kind: LimitKind = LIMIT_KINDS[id]; return `${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''} (${by}${until ? `, until ${sayDate(until)}` : ''})`; }),
   ...[!can.stand && 'does not stand', !can.floor && 'does not get to the floor', !can.kneel && 'no weight on the knees'].filter((text): text is string => text !== false),
   ...Object.entries(ranges).map(([range, degrees]) => `${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees`),
 ];

@@ -1,18 +1,8 @@
-import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import type { PersonLine } from '../../api/queries.js';
+import { Modal } from '../../ui/Modal.js';
 import { PersonForm } from './PersonForm.js';
 
-/** The short form over the screen one came from. A stray click outside loses nothing: only Cancel and Escape close it. */
-export function PersonDialog({ person, onClose, onSaved }: { person?: PersonLine; onClose: () => void; onSaved: (id: string) => void }) {
-  return (
-    <Dialog open onClose={() => undefined} className="relative z-40" onKeyDown={(event) => { if (event.key === 'Escape') onClose(); }}>
-      <DialogBackdrop className="fixed inset-0 bg-black/40" />
-      <div className="fixed inset-0 overflow-y-auto p-4"><div className="flex min-h-full items-center justify-center">
-        <DialogPanel className="w-full max-w-2xl rounded-2xl border border-line bg-paper p-6 shadow-xl">
-          <DialogTitle className="mb-4 text-2xl">{person ? person.name : 'A new person'}</DialogTitle>
-          <PersonForm person={person} onSaved={onSaved} onCancel={onClose} />
-        </DialogPanel>
-      </div></div>
-    </Dialog>
-  );
-}
+/** The short form over the screen one came from. */
+export const PersonDialog = ({ person, onClose, onSaved }: { person?: PersonLine; onClose: () => void; onSaved: (id: string) => void }) => (
+  <Modal title={person ? person.name : 'A new person'} onClose={onClose}><PersonForm person={person} onSaved={onSaved} onCancel={onClose} /></Modal>
+);

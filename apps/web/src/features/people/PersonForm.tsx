@@ -1,63 +1,30 @@
-import { CONDITIONS, readPerson, type DetailField, type InputError } from '@lotus-steady/core';
+import { CONDITIONS, readPerson, type InputError } from '@lotus-steady/core';
 import { X } from 'lucide-react';
 import { useState } from 'react';
-import { useFieldArray, useForm, type UseFormReturn } from 'react-hook-form';
+import { useFieldArray, useForm } from 'react-hook-form';
 import type { ApiError } from '../../api/client.js';
-import { useSavePerson, type PersonLine, type WrittenPerson } from '../../api/queries.js';
+import { useSavePerson, type PersonLine } from '../../api/queries.js';
 import { Button } from '../../ui/Button.js';
 import { CheckField, SelectField, TextField } from '../../ui/Field.js';
 import { today } from '../../ui/say.js';
 import { Problem } from '../../ui/states.js';
+import { ConditionPicker } from './ConditionPicker.js';
+import { ClearanceFields, LimitFields } from './LimitFields.js';
+import { valuesOf, writtenOf, type PersonValues } from './personValues.js';
+import { StageFields } from './StageFields.js';
 
-/** Groups that the date of birth tells; nobody needs to enter them. */
-const KNOWN_FROM_BIRTH = new Set(['child', 'older-adult']);
-
-/** The form's own shape: every value as it is typed. */
-interface Values {
-  name: string; born: string; sex: string; heightCm: string; stand: boolean; floor: boolean; kneel: boolean; fallsLastYear: string;
-  conditions: { condition: string; details: Record<string, string | boolean> }[];
-}
-
-const valuesOf = (person?: PersonLine): Values => ({
-  name: person?.name ?? '', born: person?.born ?? '', sex: person?.sex ?? '', heightCm: person?.heightCm === undefined ? '' : String(person.heightCm),
-  stand: person?.can.stand ?? true, floor: person?.can.floor ?? true, kneel: person?.can.kneel ?? true,
-  fallsLastYear: person?.screening.fallsLastYear === undefined ? '' : String(person.screening.fallsLastYear),
-  conditions: (person?.conditions ?? []).map(({ condition, ...details }) => ({
-    condition, details: Object.fromEntries(Object.entries(details).map(([key, value]) => [key, typeof value === 'boolean' ? value : Array.isArray(value) ? value.join(', ') : String(value)])),
-  })),
-});
-
-const detailOf = (field: DetailField | undefined, value: string | boolean): unknown => {
-  if (typeof value === 'boolean') return value || undefined;
-  const text = value.trim();
-  if (!text) return undefined;
-  if (field?.type === 'number') return Number(text);
-  return field?.type === 'list' ? text.split(/\s*,\s*/).filter(Boolean) : text;
-};
-
-function writtenOf(values: Values, person?: PersonLine): WrittenPerson {
-  const { fallsLastYear: _old, ...screening } = person?.screening ?? {};
-  return {
-    name: values.name, can: { stand: values.stand, floor: values.floor, kneel: values.kneel }, ranges: person?.ranges ?? {},
-    screening: { ...screening, ...(values.fallsLastYear === '' ? {} : { fallsLastYear: Number(values.fallsLastYear) }) },
-    ...(values.born ? { born: values.born } : {}), ...(values.sex ? { sex: values.sex as 'woman' | 'man' } : {}), ...(values.heightCm ? { heightCm: Number(values.heightCm) } : {}),
-    ...(person?.weightKg === undefined ? {} : { weightKg: person.weightKg }),
-    conditions: values.conditions.map(({ condition, details }) => {
-      const fields = CONDITIONS.find((known) => known.id === condition)?.fields ?? [];
-      return { condition, ...Object.fromEntries(Object.entries(details).map(([key, value]) => [key, detailOf(fields.find((field) => field.key === key), value)]).filter(([, value]) => value !== undefined)) };
-    }),
-  };
-}
+/** Groups that the date of birth or the day tells; nobody needs to enter them. */
+const KNOWN_BY_ITSELF = new Set(['child', 'teenager', 'older-adult', 'acute-illness', 'menstruation']);
 
 /** The short form of a person. What is wrong is said at its field; nothing typed is lost. */
 export function PersonForm({ person, onSaved, onCancel }: { person?: PersonLine; onSaved: (id: string) => void; onCancel: () => void }) {
-  const form = useForm<Values>({ defaultValues: valuesOf(person) }), { register, handleSubmit, control } = form;
+  const form = useForm<PersonValues>({ defaultValues: valuesOf(person) }), { register, handleSubmit, control, watch, setValue } = form;
   const conditions = useFieldArray({ control, name: 'conditions' }), save = useSavePerson(person?.id);
   // What the core can tell is said at once and all together; the server checks again and knows the namesakes.
   const [found, setFound] = useState<readonly InputError[]>([]), problem = save.error as ApiError | null, fields = [...found, ...(problem?.fields ?? [])];
   const wrong = (field: string): string | undefined => fields.find((item) => item.field === field)?.message;
   const shown = new Set(['name', 'born', 'heightCm', 'sex', 'screening.fallsLastYear']);
-  const others = fields.filter((item) => !shown.has(item.field) && !item.field.startsWith('conditions['));
+  const others = fields.filter((item) => !shown.has(item.field) && !/^(conditions|limits|clearances)\[/.test(item.field));
   return (
     <form noValidate className="space-y-5" onSubmit={(event) => void handleSubmit(async (values) => {
       const written = writtenOf(values, person), errors: InputError[] = [];
@@ -79,36 +46,24 @@ export function PersonForm({ person, onSaved, onCancel }: { person?: PersonLine;
         <CheckField label="stands" {...register('stand')} /><CheckField label="gets to the floor and back" {...register('floor')} /><CheckField label="puts weight on the knees" {...register('kneel')} />
       </fieldset>
       <fieldset className="space-y-3"><legend className="font-semibold">Conditions and groups</legend>
-        {conditions.fields.map((entry, i) => <ConditionFields key={entry.id} form={form} index={i} wrong={(key) => wrong(`conditions[${i}].${key}`)} remove={() => conditions.remove(i)} />)}
-        <SelectField label="Add one" value="" onChange={(event) => { if (event.target.value) conditions.append({ condition: event.target.value, details: {} }); }}>
-          <option value="">Choose …</option>
-          {CONDITIONS.filter((condition) => !KNOWN_FROM_BIRTH.has(condition.id)).map((condition) => <option key={condition.id} value={condition.id}>{condition.name}</option>)}
-        </SelectField>
+        {conditions.fields.map((entry, i) => {
+          const condition = CONDITIONS.find((known) => known.id === watch(`conditions.${i}.condition`));
+          return condition && (
+            <div key={entry.id} className="rounded-xl border border-line bg-sunk p-4">
+              <div className="flex items-center justify-between"><h3 className="text-lg">{condition.name}</h3><Button look="quiet" onClick={() => conditions.remove(i)} aria-label={`Take ${condition.name} away`}><X aria-hidden size={20} /></Button></div>
+              {wrong(`conditions[${i}].condition`) && <p className="font-semibold text-clay">{wrong(`conditions[${i}].condition`)}</p>}
+              {condition.clearance && <p className="mb-2 text-soft">Go-ahead: {condition.clearance}</p>}
+              <StageFields condition={condition} details={watch(`conditions.${i}.details`)} wrong={(key) => wrong(`conditions[${i}].${key}`)} onChange={(details) => setValue(`conditions.${i}.details`, details, { shouldDirty: true })} />
+            </div>
+          );
+        })}
+        <ConditionPicker label="Add one" taken={watch('conditions').map(({ condition }) => condition)} without={KNOWN_BY_ITSELF} onPick={(condition) => conditions.append({ condition, details: {} })} />
       </fieldset>
+      <LimitFields form={form} wrong={wrong} />
+      <ClearanceFields form={form} wrong={wrong} />
       {others.length > 0 && <ul role="alert" className="text-clay">{others.map((item) => <li key={item.field}>{item.message}</li>)}</ul>}
       {problem && !problem.fields.length && <Problem error={problem} />}
       <div className="flex justify-end gap-3"><Button onClick={onCancel}>Cancel</Button><Button look="main" type="submit" disabled={save.isPending}>{save.isPending ? 'Saving …' : 'Save person'}</Button></div>
     </form>
-  );
-}
-
-interface ConditionProps { form: UseFormReturn<Values>; index: number; wrong: (key: string) => string | undefined; remove: () => void }
-
-function ConditionFields({ form: { register, watch }, index, wrong, remove }: ConditionProps) {
-  const condition = CONDITIONS.find((known) => known.id === watch(`conditions.${index}.condition`));
-  if (!condition) return null;
-  return (
-    <div className="rounded-xl border border-line bg-sunk p-4">
-      <div className="flex items-center justify-between"><h3 className="text-lg">{condition.name}</h3><Button look="quiet" onClick={remove} aria-label={`Take ${condition.name} away`}><X aria-hidden size={20} /></Button></div>
-      {wrong('condition') && <p className="font-semibold text-clay">{wrong('condition')}</p>}
-      <div className="grid gap-3 sm:grid-cols-2">
-        {condition.fields.map((field) => {
-          const name = `conditions.${index}.details.${field.key}` as const;
-          if (field.type === 'boolean') return <CheckField key={field.key} label={field.label} {...register(name)} className="self-end" />;
-          if (field.type === 'choice') return <SelectField key={field.key} label={field.label} error={wrong(field.key)} {...register(name)}><option value="">not known</option>{field.choices!.map((choice) => <option key={choice}>{choice}</option>)}</SelectField>;
-          return <TextField key={field.key} label={field.label} type={field.type === 'date' ? 'date' : 'text'} error={wrong(field.key)} hint={field.type === 'list' ? 'Separated by commas' : undefined} {...register(name)} />;
-        })}
-      </div>
-    </div>
   );
 }

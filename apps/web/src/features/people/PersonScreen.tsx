@@ -1,13 +1,14 @@
+import { nextChanges, ruleById, conditionName, stagePerson } from '@lotus-steady/core';
 import { Trash2 } from 'lucide-react';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useDeletePerson, usePerson, type PersonWhole } from '../../api/queries.js';
+import { useDeletePerson, useHallRules, useHouseView, usePerson, type PersonWhole } from '../../api/queries.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate } from '../../ui/say.js';
+import { sayDate, today } from '../../ui/say.js';
 import { Empty, Loading, Problem } from '../../ui/states.js';
 import { PersonDialog } from './PersonDialog.js';
-import { ownLimits, stagesToday } from './PeopleScreen.js';
+import { ownLimits, personOf, stagesToday } from './PeopleScreen.js';
 import { PropSizes } from './PropSizes.js';
 
 /** One person: what is known, and how the classes were. */
@@ -22,7 +23,7 @@ export function PersonScreen({ id }: { id: string }) {
     </>}>
       {isPending && <Loading what="Reading" />}
       {(error ?? remove.error) && <Problem error={(error ?? remove.error)!} />}
-      {person && <><Known person={person} /><PropSizes person={person} /><Classes records={person.records} /></>}
+      {person && <><Known person={person} /><Ahead person={person} /><PropSizes person={person} /><Classes records={person.records} /></>}
       {person && editing && <PersonDialog person={person} onClose={() => setEditing(false)} onSaved={() => setEditing(false)} />}
     </Page>
   );
@@ -33,8 +34,28 @@ function Known({ person: { records: _records, propNotes: _notes, ...person } }: 
   const facts: [string, string][] = [
     ['Today', stagesToday(person).join(' · ') || 'nothing known that matters'], ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],
     ...(person.born ? [['Born', person.born] as [string, string]] : []), ...(limits ? [['Own limits', limits] as [string, string]] : []),
+    ...person.clearances.map(({ for: what, by, on, until }): [string, string] => ['Go-ahead', `${ruleById(what)?.rule.reason ?? conditionName(what)} by ${by}, ${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}`]),
   ];
   return <dl className="mb-8 grid gap-x-6 gap-y-2 rounded-2xl border border-line bg-paper p-5 sm:grid-cols-[8rem_1fr]">{facts.map(([term, text]) => <div key={term + text} className="contents"><dt className="text-soft">{term}</dt><dd>{text}</dd></div>)}</dl>;
+}
+
+/** What to know and ask now, and the next days on which something changes. */
+function Ahead({ person: { records: _records, propNotes: _notes, ...line } }: { person: PersonWhole }) {
+  const view = useHouseView(), hall = useHallRules(), text = JSON.stringify(line);
+  const { alerts, changes } = useMemo(() => {
+    const person = personOf(JSON.parse(text) as typeof line);
+    return person ? { alerts: stagePerson(person, today(), view, hall).alerts, changes: nextChanges(person, today(), view, hall) } : { alerts: [], changes: [] };
+  }, [text, view, hall]);
+  if (!alerts.length && !changes.length) return null;
+  return (
+    <section className="mb-8 grid gap-x-10 gap-y-5 md:grid-cols-2">
+      {alerts.length > 0 && <div><h2 className="mb-2 text-xl">To know and to ask</h2><ul className="space-y-1">{alerts.map(({ kind, text: words }) => <li key={words} className={kind === 'stop' || kind === 'conflict' ? 'font-semibold text-clay' : ''}>{kind === 'stop' ? 'No class today. ' : ''}{words}</li>)}</ul></div>}
+      {changes.length > 0 && <div><h2 className="mb-2 text-xl">What changes next</h2><ul className="space-y-3">{changes.map(({ on, begins, ends, stages }) => (
+        <li key={on}><b>From {sayDate(on)}{stages.length > 0 && ` (${stages.join('; ')})`}</b>
+          <ul className="list-disc pl-5">{begins.map((reason) => <li key={reason}>{reason}</li>)}{ends.map((reason) => <li key={reason} className="text-soft"><span className="sr-only">no longer: </span><s>{reason}</s></li>)}</ul></li>
+      ))}</ul></div>}
+    </section>
+  );
 }
 
 const Classes = ({ records }: { records: PersonWhole['records'] }) => (

@@ -10,6 +10,7 @@ import { Page } from '../../ui/Page.js';
 import { sayClock, sayHold, sayProps, shortNames } from '../../ui/say.js';
 import { Loading, Problem } from '../../ui/states.js';
 import { sayWay } from '../../ui/sayWay.js';
+import { Loosened } from '../fitting/Loosened.js';
 import { VerdictMark } from '../../ui/VerdictMark.js';
 import { momentsOf, type Moment } from './moments.js';
 import { useCountdown } from './useCountdown.js';
@@ -107,7 +108,7 @@ function Way({ entry, people, side }: { entry: LaneStep; people: readonly string
   return (
     <li className="flex items-center gap-2 rounded-xl border border-line bg-paper p-2">
       <Figure variant={entry.variant} side={pose.side ? side : undefined} className="w-26 shrink-0" decorative />
-      <div className="leading-tight"><b className="text-indigo">{people.join(', ')}</b><span className="block"><VerdictMark verdict={entry.verdict} /></span>
+      <div className="leading-tight"><b className="text-indigo">{people.join(', ')}</b><span className="block"><VerdictMark verdict={entry.verdict} /><Loosened entries={[entry]} /></span>
         <span className="block first-letter:uppercase">{sayWay(entry)}</span><span className="block text-soft">{[sayHold(entry.hold), sayProps(entry.props)].filter(Boolean).join(' · ')}</span></div>
     </li>
   );

@@ -1,0 +1,41 @@
+import { CONDITIONS, HOUSE_VIEW_TOPICS } from '@lotus-steady/core';
+import { useHouseView, useKeepHouseView } from '../../api/queries.js';
+import { Page } from '../../ui/Page.js';
+import { Problem } from '../../ui/states.js';
+
+const EVIDENCE = { published: 'published', 'common-practice': 'common practice', memory: 'from memory' } as const;
+
+/** Rules that hang on a topic. */
+const RULES: ReadonlyMap<string, number> = new Map(Object.keys(HOUSE_VIEW_TOPICS).map((topic) => [topic, CONDITIONS.flatMap(({ rules }) => rules).filter(({ house }) => house?.topic === topic).length]));
+
+/** Where good teachers differ: each topic with its positions and their reasons; the chosen one is kept for the hall. */
+export function HouseViewScreen() {
+  const view = useHouseView(), keep = useKeepHouseView();
+  return (
+    <Page title="Where teachers differ" about="Read, decide once for the hall; a class may differ.">
+      {keep.error && <div className="mb-4"><Problem error={keep.error} /></div>}
+      <p role="status" className="sr-only">{keep.isSuccess ? 'Kept.' : ''}</p>
+      <div className="space-y-5">
+        {Object.entries(HOUSE_VIEW_TOPICS).map(([id, topic]) => {
+          const rules = RULES.get(id)!, cues = topic.positions.some(({ cue }) => cue);
+          return (
+            <fieldset key={id} id={id} className="scroll-mt-4 rounded-2xl border border-line bg-paper p-5">
+              <legend className="sr-only">{topic.name}</legend>
+              <h2 className="text-xl">{topic.name}</h2>
+              <p className="mb-3 text-soft">{topic.question}{rules ? ` Decides ${rules === 1 ? 'one rule' : `${rules} rules`}.` : cues ? ' Decides what is said in class.' : ' Kept for you and your substitutes; it changes no fitting.'}</p>
+              <div className="grid gap-3 md:grid-cols-[repeat(auto-fit,minmax(15rem,1fr))]">
+                {topic.positions.map((position) => (
+                  <label key={position.id} className={`flex cursor-pointer gap-3 rounded-xl border p-4 ${view[id] === position.id ? 'border-2 border-teal bg-teal-wash' : 'border-line hover:border-teal'}`}>
+                    <input type="radio" name={id} className="mt-1 size-5 shrink-0 accent-(--teal)" checked={view[id] === position.id} onChange={() => keep.mutate({ ...view, [id]: position.id })} />
+                    <span><b>{position.name}</b>{position.id === topic.usual && <span className="text-soft"> · usual</span>}<span className="block">{position.reason}</span>
+                      <span className="block text-sm text-soft"><b className="text-indigo">{EVIDENCE[position.evidence.kind]}</b>{position.evidence.source.startsWith('common practice, no') ? '' : `: ${position.evidence.source}`}</span></span>
+                  </label>
+                ))}
+              </div>
+            </fieldset>
+          );
+        })}
+      </div>
+    </Page>
+  );
+}
