@@ -11,6 +11,8 @@ const shared = {
 
 /** Run with NODE_OPTIONS=--experimental-vm-modules: everything here is an ES module. */
 export default {
+  // Solving an own variant for every height takes some seconds.
+  testTimeout: 30_000,
   projects: [
     { ...shared, displayName: 'core', rootDir: 'packages/core', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
     { ...shared, displayName: 'web', rootDir: 'apps/web', testMatch: ['<rootDir>/tests/**/*.test.ts'] },

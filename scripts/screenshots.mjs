@@ -66,6 +66,13 @@ try {
     await page.getByLabel('Add a step eased, Bram Sedgely').selectOption('5');
   });
   await shoot('people', '/people');
+  await shoot('person', '/people', async (page) => {
+    await page.getByRole('link', { name: 'Hollis Penny' }).click();
+    await page.getByRole('heading', { name: 'What changes next' }).waitFor();
+  });
+  await shoot('rulebook-condition', '/rulebook/high-blood-pressure', async (page) => { await page.waitForTimeout(800); });
+  await shoot('what-if', '/rulebook/what-if?with=glaucoma', async (page) => { await page.waitForTimeout(800); });
+  await shoot('house-view', '/house-view');
 } finally {
   await browser.close();
   server.kill('SIGTERM');

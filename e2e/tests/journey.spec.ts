@@ -99,12 +99,12 @@ test('a new class from paste to record', async ({ page }) => {
   await expect(page.getByRole('heading', { level: 1, name: 'Small Hours' })).toBeVisible();
 
   await page.emulateMedia({ media: 'print' });
-  await expect(page.getByRole('link', { name: 'Teach' })).toBeHidden();
+  await expect(page.getByRole('link', { name: 'Teach', exact: true })).toBeHidden();
   await expect(page.getByText('own doctor, midwife or physiotherapist', { exact: false })).toBeVisible();
   expect((await page.pdf({ format: 'A4' })).byteLength).toBeGreaterThan(20_000);
   await page.emulateMedia({ media: 'screen' });
 
-  await page.getByRole('link', { name: 'Teach' }).click();
+  await page.getByRole('link', { name: 'Teach', exact: true }).click();
   await expect(page.getByRole('heading', { level: 2, name: 'Tree' })).toBeVisible();
   await expect(page.getByText('Their right')).toBeVisible();
   await expect(page.getByText('on your left as you face them')).toBeVisible();

@@ -37,6 +37,37 @@ const fieldsOf = (answer: { json: { fields: { field: string }[] } }): string[] =
 const peopleByName = async (): Promise<Record<string, string>> =>
   Object.fromEntries(((await ask('people')).json as { id: string; name: string }[]).map(({ id, name }) => [name, id]));
 
+describe('the hall’s view and rules', () => {
+  const studio = async () => (await ask('studio')).json as { houseView: Record<string, string>; rules: { moved: unknown[]; own: unknown[] } };
+  test('a position is kept, an unknown one is refused and changes nothing', async () => {
+    const { houseView } = await studio();
+    expect((await ask('studio/house-view', 'PUT', { houseView: { ...houseView, 'twist-breath': 'in-breath' } })).status).toBe(204);
+    expect((await studio()).houseView['twist-breath']).toBe('in-breath');
+    const refused = await ask('studio/house-view', 'PUT', { houseView: { ...houseView, 'twist-breath': 'sideways' } });
+    expect([refused.status, fieldsOf(refused)]).toEqual([400, ['houseView.twist-breath']]);
+    expect((await studio()).houseView['twist-breath']).toBe('in-breath');
+    await ask('studio/house-view', 'PUT', { houseView });
+  });
+  test('a moved limit is kept with its reason, used by the next fitting and named in its version', async () => {
+    const ids = await peopleByName(), draft = { on: TODAY, sequenceText: '- Downward-facing dog, 4 breaths', people: [{ id: ids['Perrin Ashlode'] }] };
+    const before = (await ask('classes/fit', 'POST', draft)).json as { rulebook: string; lanes: { steps: { verdict: string }[] }[] };
+    expect(fieldsOf(await ask('studio/rules', 'PUT', { moved: [{ rule: 'high-blood-pressure.head-down', to: 60 }], own: [] }))).toEqual(['moved[0].reason', 'moved[0].by', 'moved[0].on']);
+    expect((await ask('studio/rules', 'PUT', { moved: [{ rule: 'high-blood-pressure.head-down', to: 60, reason: 'her doctor said so', by: 'Maren', on: TODAY }], own: [] })).status).toBe(204);
+    const after = (await ask('classes/fit', 'POST', draft)).json as typeof before;
+    expect([before.lanes[0]!.steps[0]!.verdict, after.lanes[0]!.steps[0]!.verdict]).toEqual(['eased', 'as-written']);
+    expect(after.rulebook.startsWith(`${before.rulebook}+hall.`)).toBe(true);
+    await ask('studio/rules', 'PUT', { moved: [], own: [] });
+  });
+  test('own limits and go-aheads are kept with the person; what is wrong is named, and nothing is written', async () => {
+    const made = (await ask('people', 'POST', { name: 'Tilda Marsh', conditions: ['aneurysm'], limits: [{ kind: 'no-floor', by: 'herself' }], clearances: [{ for: 'aortic-disease', by: 'cardiologist', on: '2026-11-01' }] })).json as { id: string };
+    expect((await ask(`people/${made.id}`)).json).toMatchObject({ limits: [{ kind: 'no-floor', by: 'herself' }], clearances: [{ for: 'aortic-disease', by: 'cardiologist' }] });
+    const refused = await ask(`people/${made.id}`, 'PUT', { name: 'Tilda Marsh', limits: [{ kind: 'fly', by: 'x' }] });
+    expect([refused.status, fieldsOf(refused)]).toEqual([400, ['limits[0].kind']]);
+    expect((await ask(`people/${made.id}`)).json.limits).toHaveLength(1);
+    await ask(`people/${made.id}`, 'DELETE');
+  });
+});
+
 describe('the demo hall', () => {
   test('has its five classes this week, each with a fitting', async () => {
     const { json } = await ask('classes');

@@ -63,8 +63,8 @@ const MIGRATIONS: readonly { name: string; up(query: QueryInterface): Promise<vo
       await query.addColumn('studios', 'rules', { ...json, defaultValue: '{"moved":[],"own":[]}' });
     },
     async down(query) {
-      for (const column of ['limits', 'clearances']) await query.removeColumn('people', column);
-      await query.removeColumn('studios', 'rules');
+      // Sequelize's own removeColumn fails on this driver's answer.
+      for (const [table, column] of [['people', 'limits'], ['people', 'clearances'], ['studios', 'rules']]) await query.sequelize.query(`ALTER TABLE ${table} DROP COLUMN ${column}`);
     },
   },
 ];

@@ -1,6 +1,6 @@
 import { ageOn } from '../../src/rules/dates.js';
 import type { Condition } from '../../src/rules/types.js';
-import { ask, at, below, clear, common, condition, handInBalance, held, is, know, limit, need, noJumping, notAt, over, slowRise, staged, still, under, unsupported, watch, freeBreath } from './author.js';
+import { ask, at, below, clear, condition, handInBalance, held, is, know, limit, need, noJumping, notAt, over, slowRise, staged, still, under, unsupported, watch, freeBreath } from './author.js';
 
 export const teenager: Condition = condition({
   id: 'teenager', name: 'Teenager', group: 'life', aliases: ['teen', 'teens', 'adolescent'], inherent: (person, on) => person.born !== undefined && ageOn(person.born, on) >= 13 && ageOn(person.born, on) < 18,

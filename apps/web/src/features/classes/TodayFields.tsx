@@ -19,13 +19,13 @@ export function TodayFields({ person, on, state, onChange }: Props) {
   const chosen = state.signs ?? [], stopped = alerts.filter(({ kind }) => kind === 'stop'), others = alerts.filter(({ kind }) => kind !== 'stop');
   const box = 'min-h-9 rounded-md border border-strong-line bg-paper px-2', { name } = person;
   return (
-    <div className="space-y-1 pb-2 pl-8">
+    <div role="group" aria-label={`Today, ${name}`} className="space-y-1 pb-2 pl-8">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 text-soft">
         <span>Today:</span>
         <label className="flex items-center gap-2">pain<input aria-label={`Pain today, ${name}`} type="number" min={0} max={10} className={`${box} w-16`} value={state.pain ?? ''} onChange={(event) => set({ pain: event.target.value === '' ? undefined : Number(event.target.value) })} /></label>
         <label className="flex items-center gap-2">pressure<input aria-label={`Blood pressure today, ${name}`} placeholder="128/82" className={`${box} w-24`} value={state.bp ?? ''} onChange={(event) => set({ bp: event.target.value })} /></label>
         <label className="flex items-center gap-2">slept, hours<input aria-label={`Hours slept, ${name}`} type="number" min={0} max={16} className={`${box} w-16`} value={typeof state.slept === 'number' ? state.slept : ''} onChange={(event) => set({ slept: event.target.value === '' ? undefined : Number(event.target.value) })} /></label>
-        {YES_NO.map(([key, words]) => <label key={key} className="flex min-h-9 items-center gap-2"><input type="checkbox" aria-label={`${words} today, ${name}`} className="size-4 accent-(--teal)" checked={state[key] ?? false} onChange={(event) => set({ [key]: event.target.checked || undefined })} />{words}</label>)}
+        {YES_NO.map(([key, words]) => <label key={key} className="flex min-h-9 items-center gap-2"><input type="checkbox" className="size-4 accent-(--teal)" checked={state[key] ?? false} onChange={(event) => set({ [key]: event.target.checked || undefined })} />{words}</label>)}
       </div>
       <details>
         <summary className="min-h-9 content-center text-teal">Warning signs{chosen.length > 0 && `: ${chosen.length} today`}</summary>

@@ -36,7 +36,7 @@ export function WhatIfScreen() {
   return (
     <Page wide title="What if" about="Choose stages; the whole atlas is marked again." actions={<ButtonLink look="quiet" to="/rulebook">The rulebook</ButtonLink>}>
       <div className="grid gap-x-8 px-5 py-4 lg:grid-cols-[24rem_minmax(0,1fr)]">
-        <section aria-label="Somebody with" className="space-y-4">
+        <section aria-label="Whose stages" className="space-y-4">
           <ConditionPicker label="Somebody with" taken={asked.conditions.map(({ id }) => id)} onPick={(id) => change({ conditions: [...asked.conditions, { id, details: {} }] })} />
           {asked.conditions.map(({ id, details }, i) => {
             const condition = CONDITIONS.find((known) => known.id === id)!;

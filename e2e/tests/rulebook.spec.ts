@@ -1,0 +1,119 @@
+/** The rulebook through the real interface: look up, ask what if, move a limit, take a position, own limits, a stop today. */
+import { expect, test } from '@playwright/test';
+import { expectAccessible } from './axe.js';
+
+test('a condition is found by another name; its rules show what they touch; a limit is loosened, marked everywhere and taken back', async ({ page }) => {
+  await page.goto('/rulebook');
+  await page.getByRole('searchbox').fill('osteopenia');
+  await page.getByRole('link', { name: /Low bone density/ }).click();
+  await expect(page.getByText('59 women with spinal osteoporosis', { exact: false }).first()).toBeVisible();
+  await expect(page.getByText(/Touches \d+ of the ways/).first()).toBeVisible();
+  await expectAccessible(page);
+
+  await page.goto('/rulebook/high-blood-pressure');
+  const rule = page.getByRole('article').filter({ hasText: 'High blood pressure not under control: the head stays level' });
+  await rule.getByRole('button', { name: 'Move this limit' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByLabel(/Limit \(the rulebook says/).fill('60');
+  await expect(dialog.getByText('This loosens the rule.')).toBeVisible();
+  await dialog.getByRole('button', { name: 'Keep this limit' }).click();
+  await expect(dialog.getByText('A reason is needed.')).toBeVisible();
+  await dialog.getByLabel('Reason').fill('Her doctor measured in class.');
+  await expectAccessible(page);
+  await dialog.getByRole('button', { name: 'Keep this limit' }).click();
+  await expect(rule.getByText('Loosened here')).toBeVisible();
+
+  await page.goto('/classes/new');
+  await page.getByLabel('Sequence', { exact: true }).fill('# Loosened\n- Downward-facing dog, 4 breaths');
+  await page.getByRole('checkbox', { name: 'Perrin Ashlode' }).check();
+  await page.getByRole('button', { name: 'Fit this class' }).click();
+  await expect(page.getByText('loosened here', { exact: true }).first()).toBeVisible();
+  await page.locator('[data-cell]').first().click();
+  await expect(page.getByTestId('why').getByText(/Loosened here by Maren Tolliver/).first()).toBeVisible();
+
+  await page.goto('/rulebook/high-blood-pressure');
+  await rule.getByRole('button', { name: /take back/ }).click();
+  await page.getByRole('button', { name: 'As the rulebook has it' }).click();
+  await expect(rule.getByText('Loosened here')).toBeHidden();
+});
+
+test('what if: the atlas is marked again as stages are chosen, and contradictions are asked about', async ({ page }) => {
+  await page.goto('/rulebook/what-if?with=glaucoma');
+  const limited = page.getByRole('button', { name: /limited/ }), count = async (): Promise<number> => Number(/\d+/.exec(await limited.innerText())![0]);
+  await expect(limited).toBeVisible();
+  const alone = await count();
+  expect(alone).toBeGreaterThan(20);
+  await page.getByLabel('Somebody with').selectOption('low-bone-density');
+  await expect.poll(count).toBeGreaterThan(alone);
+  await page.getByLabel('Grade').selectOption('osteopenia');
+  await page.getByLabel('T-score').fill('-2.8');
+  await expect(page.getByText('Called osteopenia, but', { exact: false })).toBeVisible();
+  await limited.click();
+  await expect(page.getByRole('region', { name: 'The atlas, marked' }).getByRole('listitem').first()).toContainText('limited');
+  await expectAccessible(page);
+});
+
+test('a position is taken for the hall, shown in the why, and other for one class', async ({ page }) => {
+  await page.goto('/house-view');
+  const topic = page.locator('#controlled-pressure');
+  await topic.getByRole('radio', { name: /As usual, breath free/ }).check();
+  await expectAccessible(page);
+  await page.reload();
+  await expect(topic.getByRole('radio', { name: /As usual, breath free/ })).toBeChecked();
+
+  await page.goto('/classes/new');
+  await page.getByLabel('Sequence', { exact: true }).fill('# View\n- Downward-facing dog, 4 breaths');
+  await page.getByRole('checkbox', { name: 'Bertil Shaw' }).check();
+  await page.getByText('Where teachers differ, for this class').click();
+  await page.getByLabel('High pressure under control').selectOption('nothing-head-down');
+  await expect(page.getByText('for this class: 1 other than the hall')).toBeVisible();
+  await topicBack();
+
+  async function topicBack(): Promise<void> {
+    await page.goto('/house-view');
+    await topic.getByRole('radio', { name: /Nothing head-down/ }).check();
+    await page.reload();
+    await expect(topic.getByRole('radio', { name: /Nothing head-down/ })).toBeChecked();
+  }
+});
+
+test('an own limit and a go-ahead are kept with the person; a reading today stops, and says what to do', async ({ page }) => {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Ilse Farthing' }).click();
+  await page.getByRole('button', { name: 'Change' }).click();
+  const form = page.getByRole('dialog');
+  await form.getByRole('button', { name: 'An own limit' }).click();
+  await form.getByLabel('What', { exact: true }).selectOption('arm-raise');
+  await form.getByLabel('Degrees').fill('400');
+  await form.getByRole('button', { name: 'A go-ahead' }).click();
+  await form.getByRole('button', { name: 'Save person' }).click();
+  await expect(form.getByText('Degrees are between 0 and 180.')).toBeVisible();
+  await expect(form.getByText('Say who gave it', { exact: false })).toBeVisible();
+  await form.getByLabel('Degrees').fill('120');
+  await form.getByLabel('Side', { exact: true }).last().selectOption('right');
+  await form.getByLabel('Set by').fill('physiotherapist');
+  await form.getByLabel('For', { exact: true }).selectOption('lumbar-disc.rotation-settled');
+  await form.getByLabel('Given by').fill('physiotherapist');
+  await form.getByLabel('On', { exact: true }).fill('2026-11-02');
+  await expectAccessible(page);
+  await form.getByRole('button', { name: 'Save person' }).click();
+  await expect(form).toBeHidden();
+  await expect(page.getByText('right: arm forward and up to 120 degrees (physiotherapist)')).toBeVisible();
+  await expect(page.getByText('Go-ahead by physiotherapist', { exact: false }).first()).toBeVisible();
+
+  await page.getByRole('link', { name: 'People', exact: true }).click();
+  await page.getByRole('link', { name: 'Hollis Penny' }).click();
+  await expect(page.getByRole('heading', { name: 'What changes next' })).toBeVisible();
+  await expect(page.getByText('In the third trimester head-down shapes move to a chair or the wall.')).toBeVisible();
+  await expectAccessible(page);
+
+  await page.goto('/classes/new');
+  await page.getByRole('checkbox', { name: 'Hollis Penny' }).check();
+  await page.getByLabel('Blood pressure today, Hollis Penny').fill('146/92');
+  await expect(page.getByRole('alert')).toContainText('Hollis Penny must not practise today.');
+  await expect(page.getByRole('alert')).toContainText('midwife or doctor today');
+  await page.getByText('Warning signs').click();
+  await page.getByLabel(/The baby moves less/).check();
+  await expect(page.getByRole('alert')).toContainText('the midwife or maternity unit today');
+  await expectAccessible(page);
+});
