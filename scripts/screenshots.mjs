@@ -36,7 +36,7 @@ const why = async (page) => {
 };
 const on = (title, link) => async (page) => {
   await open(title)(page);
-  await page.getByRole('link', { name: link }).click();
+  await page.getByRole('link', { name: link, exact: true }).click();
   await page.getByRole('heading', { level: 1 }).waitFor();
 };
 

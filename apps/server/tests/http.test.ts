@@ -58,6 +58,12 @@ describe('the hall’s view and rules', () => {
     expect(after.rulebook.startsWith(`${before.rulebook}+hall.`)).toBe(true);
     await ask('studio/rules', 'PUT', { moved: [], own: [] });
   });
+  test('a class may differ from the hall', async () => {
+    const ids = await peopleByName(), draft = { on: TODAY, sequenceText: '- Seated twist, 4 breaths', people: [{ id: ids['Bram Sedgely'] }] };
+    const verdict = async (more: object): Promise<string> => ((await ask('classes/fit', 'POST', { ...draft, ...more })).json as { lanes: { steps: { verdict: string }[] }[] }).lanes[0]!.steps[0]!.verdict;
+    expect([await verdict({}), await verdict({ houseView: { 'disc-rotation': 'any-slowly' } })]).toEqual(['swapped', 'as-written']);
+    expect(fieldsOf(await ask('classes/fit', 'POST', { ...draft, houseView: { 'disc-rotation': 'wild' } }))).toEqual(['houseView.disc-rotation']);
+  });
   test('own limits and go-aheads are kept with the person; what is wrong is named, and nothing is written', async () => {
     const made = (await ask('people', 'POST', { name: 'Tilda Marsh', conditions: ['aneurysm'], limits: [{ kind: 'no-floor', by: 'herself' }], clearances: [{ for: 'aortic-disease', by: 'cardiologist', on: '2026-11-01' }] })).json as { id: string };
     expect((await ask(`people/${made.id}`)).json).toMatchObject({ limits: [{ kind: 'no-floor', by: 'herself' }], clearances: [{ for: 'aortic-disease', by: 'cardiologist' }] });

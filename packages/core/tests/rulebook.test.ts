@@ -5,7 +5,7 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Ajv } from 'ajv';
 import fc from 'fast-check';
-import { breathSeconds, BUILT_IN, compileRules, CONDITIONS, CONFLICTS, dateAfter, decidingRule, fitClass, HOUSE_VIEW_TOPICS, isLoosened, judge, judgeAll, LIMIT_KINDS, markOf, measureTable, movableBound, nextChanges, parseSequence, POSES, readHallRules, readPeople, ruleById, rulebookVersion, RULEBOOK_VERSION, SOMEBODY, SOURCES, stagePerson, trialDetails, USUAL_HOUSE_VIEW, WARNING_SIGNS, waysToSatisfy, type HallRules, type Person, type StagedPerson, type Trial } from '../src/index.js';
+import { breathSeconds, BUILT_IN, compileRules, CONDITIONS, CONFLICTS, conflictText, dateAfter, decidingRule, fitClass, HOUSE_VIEW_TOPICS, isLoosened, judge, judgeAll, LIMIT_KINDS, markOf, measureTable, movableBound, nextChanges, parseSequence, POSES, readHallRules, readPeople, ruleById, rulebookVersion, RULEBOOK_VERSION, SOMEBODY, SOURCES, stagePerson, trialDetails, USUAL_HOUSE_VIEW, WARNING_SIGNS, waysToSatisfy, type HallRules, type Person, type StagedPerson, type Trial } from '../src/index.js';
 import { mirrorMeasures } from '../src/poses/measures.js';
 import { rulebookText } from '../../../scripts/lib/rulebookText.js';
 
@@ -52,9 +52,10 @@ describe('what is there', () => {
     expect(usual.length).toBeGreaterThanOrEqual(6);
     expect(new Set(usual.map(({ pose }) => pose.family)).size).toBeGreaterThanOrEqual(id === 'wheelchair-user' ? 3 : 4);
   });
-  test.each(CONFLICTS.map((conflict) => [conflict.between.join(' and '), conflict] as const))('%s: said out loud, and the neutral choices suit both', (_names, { between, text, neutral }) => {
+  test.each(CONFLICTS.map((conflict) => [conflict.between.join(' and '), conflict] as const))('%s: said out loud, and the neutral choices suit both', (_names, conflict) => {
+    const { between, neutral } = conflict;
     const staged = stage({ conditions: between.map((condition) => ({ condition })) }), table = measureTable(BUILT_IN, SOMEBODY, ON), codes = judgeAll(compileRules(staged), table);
-    expect(staged.alerts).toContainEqual({ kind: 'conflict', text });
+    expect(staged.alerts).toContainEqual({ kind: 'conflict', text: conflictText(conflict) });
     expect(neutral.length).toBeGreaterThan(0);
     for (const id of neutral) expect([id, codes[table.rows.findIndex(({ variant }) => variant.id === POSES.find((pose) => pose.id === id)!.usual)]! < 2]).toEqual([id, true]);
   });
@@ -141,6 +142,16 @@ describe('today', () => {
     expect(staged.stages[0]!.label).toBe('osteoporosis');
     expect(staged.alerts.some(({ text }) => text.includes('ask again'))).toBe(true);
   });
+});
+
+describe('published classes at their edges', () => {
+  // WHO 1994: osteoporosis from -2.5 down, low between -1 and -2.5.
+  test.each([['-1.1', 'osteopenia'], ['-2.4', 'osteopenia'], ['-2.5', 'osteoporosis'], ['−3,1', 'osteoporosis'], ['-1.0', 'grade not known']])('T-score %s: %s', (tScore, label) => expect(stage({ conditions: [{ condition: 'low bone density', tScore }] }).stages[0]!.label).toBe(label));
+  // Common orthopaedic classes: mild from 10, moderate from 25, severe from 40.
+  test.each([[10, 'mild'], [24, 'mild'], [25, 'moderate'], [39, 'moderate'], [40, 'severe']])('%i degrees: %s', (cobb, label) => expect(stage({ conditions: [{ condition: 'scoliosis', cobb }] }).stages[0]!.label).toContain(label));
+  // Six weeks after birth are 42 days; twelve weeks after an operation are 84.
+  test.each([['2026-10-20', '6 weeks after'], ['2026-10-21', '5 weeks after']])('born %s: %s', (gaveBirth, label) => expect(stage({ conditions: [{ condition: 'after birth', gaveBirth }] }).stages[0]!.label).toBe(label));
+  test.each([['2026-09-08', true], ['2026-09-09', false]])('operated %s: twelve weeks are over: %s', (operatedOn, over) => expect(stage({ conditions: [{ condition: 'knee replacement', operatedOn }] }).rules.some(({ rule }) => rule.id === 'knee-replacement.kneeling-early')).toBe(!over));
 });
 
 describe('a go-ahead', () => {

@@ -1,5 +1,6 @@
 import { CONDITIONS } from '../../catalogue/rules/index.js';
-import { CONFLICTS } from '../../catalogue/rules/conflicts.js';
+import { POSES } from '../../catalogue/poses/index.js';
+import { CONFLICTS, type Conflict } from '../../catalogue/rules/conflicts.js';
 import { ABILITY_RULES, TODAY_RULES } from '../../catalogue/rules/everyone.js';
 import { LIMIT_KINDS, limbsOfSide, type LimitKind } from '../../catalogue/ownLimits.js';
 import { buildOf, type Build } from '../body/build.js';
@@ -35,6 +36,9 @@ const holds = (facts: Stage['facts'], tests: readonly StageTest[] = []): boolean
 });
 
 const inView = ({ house }: Rule, view: HouseView): boolean => !house || house.positions.includes(view[house.topic]!);
+
+/** What pulls apart, and which poses suit both all the same. */
+export const conflictText = ({ text, neutral }: Conflict): string => `${text} Neutral: ${[...new Set(neutral)].map((id) => POSES.find((pose) => pose.id === id)?.name.toLowerCase() ?? id).join(', ')}.`;
 
 /** Whether something with an end still holds. */
 const lasts = (until: string | undefined, on: string): boolean => until === undefined || daysBetween(on, until) >= 0;
@@ -84,7 +88,7 @@ export function stagePerson(person: Person, on: string, houseView: HouseView, ha
   alerts.unshift(...todaysStops(person, entries, on));
   if ((today.pain ?? 0) >= 7) alerts.push({ kind: 'ask', text: `Pain ${today.pain} of 10 today: gentle only. New, at night, with fever or after a fall: refer.` });
   if (ids.has('pregnancy') && ids.has('after-birth')) alerts.push({ kind: 'ask', text: 'Both pregnant and after birth are entered: ask which holds. Both sets of rules are kept until then.' });
-  for (const { between, text } of CONFLICTS) if (between.every((id) => ids.has(id))) alerts.push({ kind: 'conflict', text });
+  for (const conflict of CONFLICTS) if (conflict.between.every((id) => ids.has(id))) alerts.push({ kind: 'conflict', text: conflictText(conflict) });
   for (const { rule } of rules) {
     if (rule.changed?.how === 'loosened' && rule.level === 'watch') alerts.push({ kind: 'stage', text: rule.reason });
   }

@@ -1,4 +1,4 @@
-import { CONDITIONS, CONFLICTS, WARNING_SIGNS, type Condition, type WarningSign } from '@lotus-steady/core';
+import { CONDITIONS, CONFLICTS, conflictText, WARNING_SIGNS, type Condition, type WarningSign } from '@lotus-steady/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -37,9 +37,9 @@ function Whole({ condition }: { condition: Condition }) {
           <ul className="space-y-1">{warnings.map((sign) => <li key={sign}>{SIGNS[sign]!.asks}: <b>{SIGNS[sign]!.who}</b></li>)}</ul>
         </section>
       )}
-      {conflicts.map(({ between, text }) => {
-        const other = CONDITIONS.find((known) => known.id === between.find((one) => one !== id))!;
-        return <p key={other.id} className="mb-4 rounded-2xl border border-line bg-paper px-5 py-3"><b>Together with <Link className="text-teal underline" to={`/rulebook/${other.id}`}>{other.name}</Link>:</b> {text}</p>;
+      {conflicts.map((conflict) => {
+        const { between } = conflict, other = CONDITIONS.find((known) => known.id === between.find((one) => one !== id))!;
+        return <p key={other.id} className="mb-4 rounded-2xl border border-line bg-paper px-5 py-3"><b>Together with <Link className="text-teal underline" to={`/rulebook/${other.id}`}>{other.name}</Link>:</b> {conflictText(conflict)}</p>;
       })}
       <h2 className="mb-3 text-xl">Rules</h2>
       <ul className="space-y-4">
