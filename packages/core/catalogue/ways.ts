@@ -43,8 +43,8 @@ const ON_SIDE: Shape = vary(SIDE, {}, { on: [['floor', 'trochanterL shoulderJL k
 const ON_SIDE_FLAT: Shape = { ...ON_SIDE, posture: { ...ON_SIDE.posture, shoulderL: [168, -5, 0], elbowL: 10, neckSide: -4 }, on: [['floor', 'trochanterL shoulderJL kneeOutL ankleOutL palmR']] };
 /** Pushed half up from the side by the upper hand and the lower elbow. */
 const PUSHED_UP: Shape = {
-  posture: { roll: -50, yaw: 60, hip: [80, 6, 0], knee: 92, side: 18, shoulderL: [50, 34, 0], elbowL: 60, shoulderR: [60, -14, 0], elbowR: 20, forearm: 70, wristR: 60 }, on: [['floor', 'trochanterL kneeOutL ankleOutL? elbowL palmR?']],
-  face: [['T8', UP, [0.5, 0.72, null], 0.3]], free: 'legs arms side spine~4', apart: 'thighR-thighL shankR-shankL thighL-shankR thighR-shankL footR-footL footL-shankR footR-shankL',
+  posture: { roll: -58, yaw: 75, hip: [70, 4, 0], knee: 90, side: 22, shoulderL: [50, 34, 0], elbowL: 60, shoulderR: [60, -14, 0], elbowR: 20, forearm: 70, wristR: 60 }, on: [['floor', 'trochanterL kneeOutL ankleOutL? elbowL palmR?']],
+  face: [['pelvis', AHEAD, ACROSS, 0.4]], free: 'legs arms side~2', apart: 'thighR-thighL shankR-shankL thighL-shankR thighR-shankL footR-footL footL-shankR footR-shankL',
 };
 const ROLLED_DOWN: Shape = { symmetric: true, posture: { pitch: -44, lumbar: 30, thorax: 18, neck: 16, hip: [54, 5, 0], knee: 70, shoulder: [50, 6, 0], elbow: 20, forearm: 50 }, on: [['floor', 'buttock sacrum sole']], at: bothAt(['palmMidR', 'kneeR', { gapCm: 14, weight: 0.5 }]), free: 'legs arms' };
 const SQUAT: Shape = { symmetric: true, posture: { pitch: 30, lumbar: 12, hip: [116, 24, 18], knee: 130, ankle: 26, shoulder: [70, 6, 0], elbow: 10, forearm: 60, wrist: 40 }, on: [['floor', 'sole palm?']], at: bothAt(['ankleR', [null, null, 16]], ['palmMidR', [24, null, 8], { weight: 0.4 }]), balance: 'heelR ballR heelL ballL', free: 'legs arms spine~2' };

@@ -2,10 +2,12 @@ import type { Catalogue } from '../poses/catalogue.js';
 import { mirrorMeasures, type Judged } from '../poses/measures.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
 import type { HouseView } from '../rules/houseView.js';
-import { judge, longestHold, standing, type Breach, type Trial } from '../rules/judge.js';
-import type { StagedPerson } from '../rules/stagePerson.js';
+import { breaks, judge, longestHold, standing, type Breach, type Trial } from '../rules/judge.js';
+import type { ActiveRule, StagedPerson } from '../rules/stagePerson.js';
 import type { Sum } from '../rules/types.js';
 import { breathSeconds } from '../timing/pace.js';
+import { FLOOR_LEVELS } from './floorVisits.js';
+import { levelDistance } from './levelDistance.js';
 import { similarity } from './similarity.js';
 import type { Verdict } from './types.js';
 import { WEIGHTS } from './weights.js';
@@ -69,25 +71,35 @@ export function trialOf(ask: Ask, staged: StagedPerson, pose: Pose, variant: Var
 /** Seconds of the shortest hold that still is this pose, for this person. */
 const floorOf = (pose: Pose, variant: Variant, staged: StagedPerson, on: string): number => pose.hold.least * breathSeconds(staged.person, variant.breath, on);
 
+const sortings = new WeakMap<StagedPerson, { hard: ActiveRule[]; soft: ActiveRule[] }>();
+/** A person's rules by what a breach does: hard ones keep a variant out, soft ones add a cue or a prop. */
+function sorted(staged: StagedPerson): { hard: ActiveRule[]; soft: ActiveRule[] } {
+  let known = sortings.get(staged);
+  if (!known) {
+    const soft = ({ rule }: ActiveRule): boolean => rule.level === 'watch' || (rule.level === 'need' && rule.adds !== undefined);
+    sortings.set(staged, known = { hard: staged.rules.filter((active) => !soft(active)), soft: staged.rules.filter(soft) });
+  }
+  return known;
+}
+
 /** Tries one variant, shortening its hold if that is all it takes. Undefined where this person may not take it. */
-function attempt(ask: Ask, staged: StagedPerson, pose: Pose, variant: Variant, side: 'right' | 'left' | undefined): Candidate | undefined {
-  const { ranges } = staged.person;
-  let holdSeconds = ask.holdSeconds, trial = trialOf(ask, staged, pose, variant, holdSeconds, side), breaches = judge(staged.rules, trial, ranges);
-  const hard = (): Breach[] => breaches.filter(({ rule }) => rule.level === 'never' || rule.level === 'limit' || (rule.level === 'need' && !rule.adds));
-  if (hard().length) {
-    let most = holdSeconds;
-    for (const breach of hard()) {
-      const allowed = longestHold(breach, ask.before, Math.max(1, ask.sides.length));
-      if (allowed === undefined) return undefined;
-      most = Math.min(most, allowed);
-    }
+export function attempt(ask: Ask, staged: StagedPerson, pose: Pose, variant: Variant, side: 'right' | 'left' | undefined): Candidate | undefined {
+  const { ranges } = staged.person, { hard, soft } = sorted(staged);
+  let holdSeconds = ask.holdSeconds, trial = trialOf(ask, staged, pose, variant, holdSeconds, side), most = holdSeconds;
+  for (const active of hard) {
+    if (!breaks(active, trial, ranges)) continue;
+    const allowed = longestHold(active, ask.before, Math.max(1, ask.sides.length));
+    if (allowed === undefined) return undefined;
+    most = Math.min(most, allowed);
+  }
+  if (most < holdSeconds) {
     const breath = breathSeconds(staged.person, variant.breath, ask.on);
     holdSeconds = Math.floor(most / breath) * breath;
     if (holdSeconds < Math.min(floorOf(pose, variant, staged, ask.on), ask.holdSeconds) || holdSeconds <= 0) return undefined;
     trial = trialOf(ask, staged, pose, variant, holdSeconds, side);
-    breaches = judge(staged.rules, trial, ranges);
-    if (hard().length) return undefined;
+    if (hard.some((active) => breaks(active, trial, ranges))) return undefined;
   }
+  const breaches = judge(soft, trial, ranges);
   const added = breaches.filter(({ rule }) => rule.level === 'need'), watches = breaches.filter(({ rule }) => rule.level === 'watch');
   return { pose, variant, holdSeconds, added, watches, trial, ...weigh(ask, pose, variant, holdSeconds, added.length) };
 }
@@ -98,12 +110,12 @@ function weigh(ask: Ask, pose: Pose, variant: Variant, holdSeconds: number, adde
   if (pose === ask.pose) {
     const asked = pose.ladder.indexOf(ask.variant), taken = pose.ladder.indexOf(variant), away = Math.abs(asked - taken);
     if (away) cost += WEIGHTS.rung + away * WEIGHTS.perRung + (taken > asked ? WEIGHTS.fuller : 0);
-    if (variant.level !== ask.variant.level) cost += WEIGHTS.classLevel;
+    cost += levelDistance(ask.variant.level, variant.level) * WEIGHTS.classLevel;
     return { verdict: away || given > 1e-9 || added ? 'eased' : 'as-written', cost };
   }
   cost += WEIGHTS.pose + (1 - similarity(ask.pose, pose)) * 2 * WEIGHTS.partPurpose;
-  if (variant.level !== ask.variant.level) cost += WEIGHTS.classLevel;
-  if (ask.from && variant.level !== ask.from) cost += WEIGHTS.levelChange;
+  if (FLOOR_LEVELS.has(variant.level) !== FLOOR_LEVELS.has(ask.variant.level)) cost += WEIGHTS.classFloor;
+  cost += levelDistance(ask.variant.level, variant.level) * WEIGHTS.classLevel;
   if (pose.energy !== ask.pose.energy) cost += WEIGHTS.energy;
   cost += Math.abs(variant.declared.isometric - ask.variant.declared.isometric) * WEIGHTS.effort + variant.props.length * WEIGHTS.prop;
   if (variant.id !== pose.usual) cost += 1;

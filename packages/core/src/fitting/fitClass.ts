@@ -9,12 +9,14 @@ import { NO_HALL_RULES, rulesVersion, type HallRules } from '../rules/hallRules.
 import { positionOf, type HouseView } from '../rules/houseView.js';
 import { judge, quantityOf, type Breach } from '../rules/judge.js';
 import { stagePerson, type StagedPerson } from '../rules/stagePerson.js';
-import { USE_NAMES, type Sum } from '../rules/types.js';
+import { USE_NAMES } from '../rules/types.js';
 import type { Sequence, Step } from '../sequence/parseSequence.js';
-import { breathSeconds, PACE } from '../timing/pace.js';
-import { askedBreaches, candidatesFor, judgedFor, standingOf, trialOf, type Ask, type Candidate } from './candidates.js';
+import { askedSeconds, breathSeconds, PACE } from '../timing/pace.js';
+import { askedBreaches, attempt, judgedFor, standingOf, trialOf, type Ask, type Candidate } from './candidates.js';
+import { choosePath, type Choice, type SideChoice } from './choosePath.js';
 import { floorVisits } from './floorVisits.js';
 import { propsOf } from './propsOf.js';
+import type { Passage } from './waysBetween.js';
 import type { Finding, Fitting, Lane, LaneStep, PropUse } from './types.js';
 
 export interface FitInput { sequence: Sequence; people: readonly Person[]; on: string; houseView: HouseView; /** The built-in one unless there are own variants. */ catalogue?: Catalogue; /** What the hall changes about the rulebook. */ hall?: HallRules }
@@ -22,17 +24,12 @@ export interface FitInput { sequence: Sequence; people: readonly Person[]; on: s
 /** A step of one lane before the clock is known. */
 type Draft = Omit<LaneStep, 'clock'>;
 
-/** Asked seconds for one side, for one person. */
-export function askedSeconds({ hold, variant }: Pick<Step, 'hold' | 'variant'>, person: Pick<Person, 'born'>, on: string): number {
-  return hold.unit === 'seconds' ? hold.count : hold.count * breathSeconds(person, variant.breath, on);
-}
-
 /**
  * Fits a class: what each person does at each step, why, for how long and with what.
  *
- * Each lane is walked in order, because seconds on the back add up; at each step the best
- * candidate is taken. The same input always gives the same fitting. Choosing over the whole
- * class, ways between steps and prop sizing are not part of this yet.
+ * Each lane takes its best path over the whole class: what every step costs against what was asked, and what getting from
+ * one to the next takes. The same input always gives the same fitting. Fitting the minutes, stock and prop sizing are not
+ * part of this yet.
  */
 export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN, hall = NO_HALL_RULES }: FitInput): Fitting {
   const lanes = people.map((person) => fitLane(stagePerson(person, on, houseView, hall), sequence, on, catalogue, houseView));
@@ -55,42 +52,43 @@ export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN
 interface DraftLane { staged: StagedPerson; drafts: Draft[][] }
 
 function fitLane(staged: StagedPerson, sequence: Sequence, on: string, catalogue: Catalogue, view: HouseView): DraftLane {
-  let from: Level | undefined, before: Record<Sum, number> = { supineUnbroken: 0, supineTotal: 0 };
-  const drafts = sequence.steps.map((step): Draft[] => {
-    const ask: Ask = { catalogue, view, pose: step.pose, variant: step.variant, holdSeconds: askedSeconds(step, staged.person, on), sides: step.sides, on, before, ...(from ? { from } : {}) };
-    const entries = staged.stopped ? [sitOut(ask, step, staged)] : chooseSides(ask, step, staged);
-    const last = entries[entries.length - 1]!, back = entries.filter((entry) => entry.measures.supine > 0);
-    const seconds = back.reduce((sum, entry) => sum + entry.hold.seconds * Math.max(1, entry.sides.length), 0);
-    before = { supineUnbroken: last.measures.supine > 0 ? before.supineUnbroken + seconds : 0, supineTotal: before.supineTotal + seconds };
-    from = last.level;
-    return entries;
-  });
-  return { staged, drafts };
+  if (staged.stopped) return { staged, drafts: sequence.steps.map((step): Draft[] => [sitOut({ catalogue, view, pose: step.pose, variant: step.variant, holdSeconds: askedSeconds(step, staged.person, on), sides: step.sides, on, before: { supineUnbroken: 0, supineTotal: 0 } }, step, staged)]) };
+  return { staged, drafts: choosePath(sequence.steps, staged, catalogue, view, on).map((choice, i) => draftsOf(choice, sequence.steps[i]!, staged)) };
 }
 
-/** Chooses for each side; where both come out the same they are one entry. */
-function chooseSides(ask: Ask, step: Step, staged: StagedPerson): Draft[] {
-  if (!step.sides.length) return [entryFor(ask, step, staged, undefined, [])];
-  const entries = step.sides.map((side) => entryFor(ask, step, staged, side, [side]));
+/** A step's entries: one where both sides come out the same, otherwise one a side; the first says how one gets there. */
+function draftsOf({ ask, sides, passage }: Choice, step: Step, staged: StagedPerson): Draft[] {
+  const way = passage?.moves.length ? { way: wayOf(passage, staged) } : {};
+  const entries = sides.map((choice) => entryFor(ask, step, staged, choice));
   const [first, second] = entries;
   if (first && second && first.variant === second.variant && Math.abs(first.hold.seconds - second.hold.seconds) < 0.01) {
     const extra = second.findings.filter((finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on));
-    return [{ ...first, sides: ask.catalogue.variant(first.variant).pose.side ? step.sides : [], findings: [...first.findings, ...extra] }];
+    return [{ ...first, ...way, sides: ask.catalogue.variant(first.variant).pose.side ? step.sides : [], findings: [...first.findings, ...extra] }];
   }
-  return entries;
+  return entries.map((entry, i) => (i ? entry : { ...entry, ...way }));
 }
 
-function entryFor(ask: Ask, step: Step, staged: StagedPerson, side: 'right' | 'left' | undefined, sides: Draft['sides']): Draft {
-  const candidates = candidatesFor(ask, staged, side), chosen = candidates[0];
+/** How someone gets to a step, as it is said; where the usual way is out, why. */
+function wayOf({ moves, seconds, instead, none }: Passage, staged: StagedPerson): NonNullable<Draft['way']> {
+  const pause = staged.rules.find(({ rule }) => rule.all.some((bound) => 'levelChange' in bound));
+  return {
+    moves: moves.map(({ way, backwards }) => ({ id: way.id, name: backwards ? `${way.name}, in reverse` : way.name })), seconds, none,
+    instead: [...new Set(instead.map(({ rule }) => rule.reason))], ...(pause?.rule.cue ? { pause: pause.rule.cue } : {}),
+  };
+}
+
+function entryFor(ask: Ask, step: Step, staged: StagedPerson, { side, candidate, others }: SideChoice): Draft {
+  // Tried again where the lane now stands: changing level has cues of its own.
+  const chosen = candidate && { ...attempt(ask, staged, candidate.pose, candidate.variant, side)!, verdict: candidate.verdict, cost: candidate.cost };
   if (!chosen) return sitOut(ask, step, staged);
   const { variant, pose, holdSeconds, added, watches } = chosen;
   return {
     ...describe(ask, step, staged, pose, variant, chosen.verdict, holdSeconds, side),
-    sides,
+    sides: side ? [side] : [],
     props: [...propsOf(variant, staged.person.heightCm, staged.build), ...added.flatMap(({ rule }): PropUse[] => (rule.adds ? [{ prop: rule.adds.prop, count: 1, heightCm: 0, where: rule.adds.where }] : []))],
     cues: [...variant.cues, ...houseCues(ask.view, pose), ...[...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))],
     findings: findingsFor(ask, staged, side, chosen), ...allowedBy(ask, staged, chosen),
-    alternatives: candidates.slice(1, 4).map((other) => ({ pose: other.pose.id, variant: other.variant.id, verdict: other.verdict, holdSeconds: other.holdSeconds, cost: Math.round(other.cost * 10) / 10 })),
+    alternatives: others.slice(0, 3).map((other) => ({ pose: other.pose.id, variant: other.variant.id, verdict: other.verdict, holdSeconds: other.holdSeconds, cost: Math.round(other.cost * 10) / 10 })),
   };
 }
 

@@ -49,6 +49,8 @@ export interface LaneStep {
   clock: { start: number; end: number };
   props: readonly PropUse[];
   cues: readonly string[];
+  /** How one gets here from the step before, where the level changes; `none` where no way suits and someone must help. */
+  way?: { moves: readonly { id: string; name: string }[]; seconds: number; none: boolean; instead: readonly string[]; pause?: string };
   /** Of the chosen variant for this person, with the spine's shares of the usual (or the person's measured) range. */
   measures: Measures & Readonly<Record<UseName, number>>;
   findings: readonly Finding[];

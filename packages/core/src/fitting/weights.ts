@@ -13,8 +13,15 @@ export const WEIGHTS = {
   added: 1,
   /** Another pose, and one that serves only part of the purpose. */
   pose: 100, partPurpose: 60,
-  /** A level the class is not on, and one the person is not on. */
-  classLevel: 8, levelChange: 2,
+  /** Each move that lies between where the class is and where one does it; on the floor while the class is not, or the other way round. */
+  classLevel: 5, classFloor: 60,
+  /** One move between levels; a way that is not the usual one; getting down or up for someone who goes slowly, times that. */
+  way: 1.5, unusualWay: 0.5, slowFloor: 2,
+  /** No way that suits: taken only where nothing else is left. */
+  noWay: 400,
+  /** The two sides of a step do different things. */
+  sidesDiffer: 2,
   energy: 4, effort: 3, prop: 0.5,
-  rest: 1000,
+  /** A rest shape, and sitting out. */
+  rest: 1000, sitOut: 2000,
 } as const;

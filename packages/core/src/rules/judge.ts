@@ -22,7 +22,7 @@ export interface Trial extends Judged {
 /** One rule that a trial meets, with its measured number against its limit. */
 export interface Breach extends ActiveRule { measure: string; value: number | string; limit: number | string }
 
-const SIDED = new Set<string>(SIDED_MEASURES), BOTH: readonly LimbSide[] = ['Right', 'Left'];
+const SIDED = new Set<string>(SIDED_MEASURES), BOTH: readonly LimbSide[] = ['Right', 'Left'], WORSE = [undefined] as const;
 const USES = new Map<string, 'neckFlexion'>(USE_NAMES.map((use) => [use, use.slice(0, -3) as 'neckFlexion']));
 
 /** The value of a quantity: a measure, a limb's measure (its worse side, or the one that is named), or a share of the usual or measured range. */
@@ -64,8 +64,8 @@ function read(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbS
   return { bites: trial.from !== undefined && trial.from !== trial.level, measure: 'levelChange', value: `${trial.from ?? trial.level} to ${trial.level}`, limit: 'slowly' };
 }
 
-/** The limbs that a rule's bounds must bite on together; `[undefined]` for the worse side of each measure. */
-export const limbsOf = ({ rule, sides = BOTH }: ActiveRule): readonly (LimbSide | undefined)[] => (rule.limb === 'each' ? BOTH : rule.limb === 'affected' ? sides : [undefined]);
+/** The limbs that a rule's bounds must bite on together; undefined for the worse side of each measure. */
+export const limbsOf = ({ rule, sides = BOTH }: ActiveRule): readonly (LimbSide | undefined)[] => (rule.limb === 'each' ? BOTH : rule.limb === 'affected' ? sides : WORSE);
 
 /** How one rule stands against a trial, broken or not: the first bound that is a number is shown, on the limb where it is broken. */
 export function standing(active: ActiveRule, trial: Trial, ranges: Person['ranges']): Breach & { broken: boolean } {
@@ -75,12 +75,22 @@ export function standing(active: ActiveRule, trial: Trial, ranges: Person['range
   return { ...active, measure: shown.measure, value: shown.value, limit: shown.limit, broken: broken !== undefined };
 }
 
+/** Whether a trial breaks a rule: comparisons only, nothing is made. */
+export function breaks(active: ActiveRule, trial: Trial, ranges: Person['ranges']): boolean {
+  for (const limb of limbsOf(active)) {
+    let all = true;
+    for (const bound of active.rule.all) if (!bites(bound, trial, ranges, limb)) { all = false; break; }
+    if (all) return true;
+  }
+  return false;
+}
+
 /** Every rule that a trial breaks, also those that a tighter one covers. */
 export function judge(rules: readonly ActiveRule[], trial: Trial, ranges: Person['ranges']): Breach[] {
   const breaches: Breach[] = [];
   for (const active of rules) {
     // Deciding is a comparison of numbers; the finding is only made where the rule is broken.
-    if (limbsOf(active).some((limb) => active.rule.all.every((bound) => bites(bound, trial, ranges, limb)))) breaches.push(standing(active, trial, ranges));
+    if (breaks(active, trial, ranges)) breaches.push(standing(active, trial, ranges));
   }
   return breaches;
 }

@@ -1,6 +1,7 @@
 import { ageOn } from '../rules/dates.js';
 import type { Person } from '../people/types.js';
 import type { Breath } from '../poses/types.js';
+import type { Step } from '../sequence/parseSequence.js';
 
 /** Seconds that things take. Common practice, no published source; adjustable here and nowhere else. */
 export const PACE = {
@@ -15,4 +16,9 @@ const CHILD_BELOW = 13;
 export function breathSeconds(person: Pick<Person, 'born'>, breath: Breath, on: string): number {
   if (person.born && ageOn(person.born, on) < CHILD_BELOW) return PACE.childBreath;
   return breath === 'slow' ? PACE.slowBreath : PACE.breath;
+}
+
+/** Asked seconds for one side, for one person. */
+export function askedSeconds({ hold, variant }: Pick<Step, 'hold' | 'variant'>, person: Pick<Person, 'born'>, on: string): number {
+  return hold.unit === 'seconds' ? hold.count : hold.count * breathSeconds(person, variant.breath, on);
 }

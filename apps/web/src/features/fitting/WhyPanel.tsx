@@ -55,6 +55,7 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onC
         {!rules.length && !entry.allowedBy && <p className="text-soft">Nothing that is known about {person} touches this step.</p>}
         {rules.map((rule) => <Rule key={rule} findings={entry.findings.filter((finding) => finding.rule === rule)} />)}
       </section>
+      {entry.way && <Way way={entry.way} />}
       <section className="mt-4 border-t border-line pt-3">
         <h3 className="text-lg">To say</h3>
         <ul className="list-disc pl-5">{entry.cues.map((cue) => <li key={cue}>{cue}</li>)}</ul>
@@ -73,6 +74,17 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onC
     </div>
   );
 }
+
+/** How one gets here from the step before; where the usual way is out, why. */
+const Way = ({ way: { moves, none, instead, pause } }: { way: NonNullable<LaneStep['way']> }) => (
+  <section className="mt-4 border-t border-line pt-3">
+    <h3 className="text-lg">Getting there</h3>
+    {none && <p className="font-semibold text-clay">No way that suits is known: someone helps, or stay where you are.</p>}
+    <ol className="list-decimal pl-5">{moves.map(({ id, name }) => <li key={id + name}>{name}</li>)}</ol>
+    {instead.map((reason) => <p key={reason} className="mt-1 text-soft">Not the usual way: {reason}</p>)}
+    {pause && <p className="mt-1">{pause}</p>}
+  </section>
+);
 
 /** What the positions under which a rule does not hold are called. */
 function otherPositions({ topic, positions }: NonNullable<Finding['house']>): string {
