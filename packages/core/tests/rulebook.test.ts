@@ -39,6 +39,9 @@ describe('what is there', () => {
       expect(waysToSatisfy(rule).length).toBeGreaterThan(0);
     }
     expect(allRules.filter(({ evidence }) => evidence.kind === 'published').length).toBeGreaterThan(40);
+    // Nothing is listed that nothing rests on.
+    const cited = new Set([...allRules.map(({ evidence }) => evidence.cite), ...Object.values(HOUSE_VIEW_TOPICS).flatMap(({ positions }) => positions.map(({ evidence }) => evidence.cite))]);
+    expect(Object.keys(SOURCES).filter((id) => !cited.has(id))).toEqual([]);
   });
   test('no two conditions answer to the same name', () => {
     const names = CONDITIONS.flatMap(({ id, name, aliases }) => [...new Set([id.replaceAll('-', ' '), name.toLowerCase(), ...aliases.map((alias) => alias.toLowerCase())])]);
@@ -136,6 +139,10 @@ describe('today', () => {
     const staged = stage({ conditions: [{ condition: 'lumbar disc', phase: 'settled' }], today: { pain: 8 } });
     expect(staged.stages[0]!.label).toBe('acute');
     expect(staged.alerts.some(({ kind, text }) => kind === 'ask' && text.includes('said to have settled'))).toBe(true);
+  });
+  test('a pregnancy with complications brings the careful stage of pregnancy with it', () => {
+    const { stages, stopped } = stage({ conditions: ['preeclampsia'] });
+    expect([stages.map(({ condition }) => condition).sort(), stopped]).toEqual([['complicated-pregnancy', 'pregnancy'], true]);
   });
   test('osteopenia with a T-score of osteoporosis is asked about and read as the careful one', () => {
     const staged = stage({ conditions: [{ condition: 'osteopenia', bone: 'osteopenia', tScore: '-2.7' }] });

@@ -14,7 +14,7 @@ export const lumbarDisc: Condition = {
   ] : [])),
   rules: [
     { id: 'lumbar-disc.flexion', level: 'limit', when: [ACUTE], all: [{ measure: 'lumbarFlexion', over: 5 }],
-      reason: 'In the acute phase the low back does not round, sitting included.', evidence: common },
+      reason: 'In the acute phase the low back does not round, sitting included.', evidence: published('wilke-1999', 'sitting as such loads a disc no more than standing; what stays out is slumping; the number is common practice') },
     { id: 'lumbar-disc.rotation-low-back', level: 'limit', when: [ACUTE], all: [{ measure: 'lumbarTwist', over: 1 }],
       reason: 'In the acute phase the low back does not turn.', evidence: common },
     { id: 'lumbar-disc.rotation-chest', level: 'limit', when: [ACUTE], all: [{ measure: 'thoracicTwist', over: 5 }],

@@ -36,6 +36,8 @@ export const pregnancy: Condition = {
     { key: 'dueDate', label: 'Due date', type: 'date', question: 'The due date, as the midwife or doctor gave it?' }, { key: 'lastPeriod', label: 'First day of the last period', type: 'date', question: 'Or the first day of the last period?' },
     { key: 'complications', label: 'Complications', type: 'list', question: 'Any complications?' }, { key: 'cleared', label: 'Cleared by midwife or doctor', type: 'boolean', question: 'Have her midwife or doctor said yes to this class?' },
   ],
+  // Complications alone are entered without a due date: the careful week is read until it is known.
+  inherent: ({ conditions }) => conditions.some(({ condition }) => condition === 'complicated-pregnancy'),
   stage: ({ details, on }) => stage(
     (details.dueDate as string | undefined) ?? (details.lastPeriod ? dueDateFrom(details.lastPeriod as string) : undefined),
     details.cleared === true, (details.complications as readonly string[] | undefined) ?? [], on),
