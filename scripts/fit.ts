@@ -47,12 +47,12 @@ function run(): string {
 const MARKS = { 'as-written': 'as written', eased: 'eased', swapped: 'swapped', rest: 'rest' } as const;
 
 function asText({ title, on, minutes, steps, lanes, room }: Fitting): string {
-  const out = [`${title}, ${on}: ${minutes.planned} of ${minutes.asked} minutes`];
+  const out = [`${title}, ${on}: ${minutes.planned} of ${minutes.asked} minutes${minutes.written > minutes.planned ? `, shortened from ${minutes.written}` : ''}${minutes.over ? `; still ${minutes.over} over` : ''}`];
   for (const { person, stages, alerts } of lanes) {
     if (stages.length || alerts.length) out.push(`  ${person}: ${[...stages.map((stage) => `${stage.name}, ${stage.label}`), ...alerts.map((alert) => `[${alert.kind}] ${alert.text}`)].join(' · ')}`);
   }
   for (const step of steps) {
-    out.push('', `${step.step}. ${step.text}`);
+    out.push('', `${step.step}. ${step.text}${step.shortened ? ` (cut to ${step.shortened.to} ${step.shortened.unit} to keep the time)` : ''}`);
     const entries = lanes.flatMap((lane) => lane.steps.filter((entry) => entry.step === step.step).map((entry) => ({ person: lane.person, entry })));
     const written = entries.filter(({ entry }) => entry.verdict === 'as-written').map(({ person }) => person);
     if (written.length) out.push(`   as written: ${written.join(', ')}`);

@@ -15,6 +15,7 @@ import { askedSeconds, breathSeconds, PACE } from '../timing/pace.js';
 import { askedBreaches, attempt, judgedFor, standingOf, trialOf, type Ask, type Candidate } from './candidates.js';
 import { choosePath, type Choice, type SideChoice } from './choosePath.js';
 import { floorVisits } from './floorVisits.js';
+import { keepTime, shortenedTo, spanOf, type Shortened } from './keepTime.js';
 import { propsOf } from './propsOf.js';
 import type { Passage } from './waysBetween.js';
 import type { Finding, Fitting, Lane, LaneStep, PropUse } from './types.js';
@@ -28,25 +29,55 @@ type Draft = Omit<LaneStep, 'clock'>;
  * Fits a class: what each person does at each step, why, for how long and with what.
  *
  * Each lane takes its best path over the whole class: what every step costs against what was asked, and what getting from
- * one to the next takes. The same input always gives the same fitting. Fitting the minutes, stock and prop sizing are not
- * part of this yet.
+ * one to the next takes; then holds are shortened where the class would run over. The same input always gives the same fitting. Stock and
+ * prop sizing are not part of this yet.
  */
 export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN, hall = NO_HALL_RULES }: FitInput): Fitting {
   const lanes = people.map((person) => fitLane(stagePerson(person, on, houseView, hall), sequence, on, catalogue, houseView));
-  const clock = clockOf(sequence, lanes.map((lane) => lane.drafts), people, on);
+  const timed = keptTime(sequence, lanes, people, on), clock = timed.clock;
   return {
     title: sequence.title, on, rulebook: rulesVersion(hall), catalogue: catalogue.version,
-    minutes: { asked: sequence.minutes, planned: Math.round((clock[clock.length - 1]?.end ?? 0) / 6) / 10 },
+    minutes: { asked: sequence.minutes, planned: minutesOf(clock), written: timed.written, over: Math.max(0, Math.round((minutesOf(clock) - sequence.minutes) * 10) / 10) },
     steps: sequence.steps.map((step, i) => ({
       step: step.number, text: step.text, ...(step.section ? { section: step.section } : {}), ...(step.note ? { note: step.note } : {}),
-      pose: step.pose.id, variant: step.variant.id, ...clock[i]!,
+      pose: step.pose.id, variant: step.variant.id, ...clock[i]!, ...(timed.shortened[i] ? { shortened: timed.shortened[i] } : {}),
     })),
-    lanes: lanes.map(({ staged, drafts }): Lane => ({
-      person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, drafts, sequence, on)],
-      steps: drafts.flatMap((entries, i) => entries.map((draft): LaneStep => ({ ...draft, clock: clock[i]! }))),
-    })),
-    room: roomOf(lanes.map((lane) => lane.drafts)),
+    lanes: lanes.map(({ staged }, lane): Lane => {
+      const drafts = timed.drafts[lane]!;
+      return {
+        person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, drafts, sequence, on)],
+        steps: drafts.flatMap((entries, i) => entries.map((draft): LaneStep => ({ ...draft, clock: clock[i]! }))),
+      };
+    }),
+    room: roomOf(timed.drafts),
   };
+}
+
+type Clock = { start: number; end: number }[];
+const minutesOf = (clock: Clock): number => Math.round((clock[clock.length - 1]?.end ?? 0) / 6) / 10;
+
+interface Timed { drafts: Draft[][][]; clock: Clock; shortened: (Shortened | undefined)[]; written: number }
+
+/** The lanes within the class's minutes: a stage of its own, after everyone's choice is made; it changes nobody's verdict. */
+function keptTime(sequence: Sequence, lanes: readonly DraftLane[], people: readonly Person[], on: string): Timed {
+  const { steps } = sequence, drafts = lanes.map((lane) => lane.drafts), written = clockOf(sequence, drafts, people, on);
+  const cut = (i: number, share: number): Draft[][] => lanes.map(({ staged, drafts: own }) => own[i]!.map((draft) => cutTo(draft, steps[i]!, share, staged.person, on)));
+  const longest = (entries: readonly Draft[][]): number => Math.max(...entries.map((own) => own.reduce((sum, entry) => sum + spanOf(entry.hold.seconds, entry.sides.length), 0)));
+  const secondsOf = (i: number, share: number): number => {
+    const asked = written[i]!.end - written[i]!.start;
+    return lanes.length ? asked - longest(drafts.map((own) => own[i]!)) + longest(cut(i, share)) : asked;
+  };
+  const shares = lanes.length ? keepTime(steps, secondsOf, sequence.minutes * 60, on) : steps.map(() => 1);
+  const timed = lanes.map((_, lane) => steps.map((_step, i) => cut(i, shares[i]!)[lane]!));
+  return { drafts: timed, clock: clockOf(sequence, timed, people, on), shortened: steps.map((step, i) => shortenedTo(step, shares[i]!)), written: minutesOf(written) };
+}
+
+/** An entry held for a share of what was asked: whole breaths, never longer than before, never under the least that still is the pose. */
+function cutTo(draft: Draft, step: Step, share: number, person: Person, on: string): Draft {
+  if (share >= 1) return draft;
+  const breath = breathSeconds(person, draft.breath, on), { pose } = step, least = (draft.pose === pose.id ? pose.hold.least : 1) * breath;
+  const seconds = Math.min(draft.hold.seconds, Math.max(least, Math.floor((askedSeconds(step, person, on) * share) / breath + 1e-6) * breath)), count = Math.round((seconds / breath) * 10) / 10;
+  return { ...draft, hold: { ...(draft.hold.breaths === undefined ? {} : { breaths: count }), ...(draft.hold.rounds === undefined ? {} : { rounds: count }), seconds } };
 }
 
 interface DraftLane { staged: StagedPerson; drafts: Draft[][] }
@@ -153,7 +184,7 @@ function findingsFor(ask: Ask, staged: StagedPerson, side: 'right' | 'left' | un
 }
 
 /** Start and end of each step in seconds: as long as its longest lane, with the change of side, the change of level and the talk. */
-function clockOf(sequence: Sequence, lanes: readonly Draft[][][], people: readonly Person[], on: string): { start: number; end: number }[] {
+function clockOf(sequence: Sequence, lanes: readonly Draft[][][], people: readonly Person[], on: string): Clock {
   const seen = new Set<string>();
   let at = 0, level: Level | undefined;
   return sequence.steps.map((step, i) => {
@@ -171,8 +202,6 @@ function clockOf(sequence: Sequence, lanes: readonly Draft[][][], people: readon
 
 /** Few visits to the floor (common practice). */
 const FEW_FLOOR_VISITS = 2;
-
-const spanOf = (seconds: number, sides: number): number => seconds * Math.max(1, sides) + (sides > 1 ? PACE.changeSide : 0);
 
 /** What only the whole class shows: too long for a child, too often to the floor for an older adult. */
 function classAlerts({ person, stages }: StagedPerson, drafts: readonly Draft[][], sequence: Sequence, on: string): Lane['alerts'] {

@@ -1,3 +1,4 @@
+import type { Shortened } from './keepTime.js';
 import type { Measures } from '../poses/measures.js';
 import type { Breath, Level } from '../poses/types.js';
 import type { Alert, Evidence, RuleLevel, UseName } from '../rules/types.js';
@@ -71,8 +72,9 @@ export interface Fitting {
   on: string;
   rulebook: string;
   catalogue: string;
-  minutes: { asked: number; planned: number };
-  steps: readonly { step: number; text: string; section?: string; note?: string; pose: string; variant: string; start: number; end: number }[];
+  /** Minutes asked for, planned after holds were shortened, as written, and still over. */
+  minutes: { asked: number; planned: number; written: number; over: number };
+  steps: readonly { step: number; text: string; section?: string; note?: string; pose: string; variant: string; start: number; end: number; shortened?: Shortened }[];
   lanes: readonly Lane[];
   room: readonly { prop: string; count: number }[];
 }

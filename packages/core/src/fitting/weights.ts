@@ -22,6 +22,8 @@ export const WEIGHTS = {
   /** The two sides of a step do different things. */
   sidesDiffer: 2,
   energy: 4, effort: 3, prop: 0.5,
+  /** All of a hold cut to keep the time, growing with the square of what is cut; of a rest. */
+  cut: 10, cutRest: 80,
   /** A rest shape, and sitting out. */
   rest: 1000, sitOut: 2000,
 } as const;

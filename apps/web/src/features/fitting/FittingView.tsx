@@ -82,7 +82,7 @@ function BeforeClass({ fitting, names, children }: { fitting: Fitting; names: Ma
         {rest.length > 0 && <li className="hidden print:block"><ul>{more}</ul></li>}
       </ul>
       <dl className="flex flex-wrap gap-x-5 gap-y-1">
-        <div><dd className="inline font-bold tabular-nums">{fitting.minutes.planned}</dd> <dt className="inline text-soft">of {fitting.minutes.asked} min</dt></div>
+        <div><dd className="inline font-bold tabular-nums">{fitting.minutes.planned}</dd> <dt className="inline text-soft">of {fitting.minutes.asked} min{fitting.minutes.written > fitting.minutes.planned && `, shortened from ${fitting.minutes.written}`}</dt>{fitting.minutes.over > 0 && <dd className="font-semibold text-clay">still {fitting.minutes.over} min over: leave a step out</dd>}</div>
         <div><dd className="inline font-bold">{visits}</dd> <dt className="inline text-soft">{visits === 1 ? 'visit' : 'visits'} to the floor</dt></div>
         <div><dt className="sr-only">Props in the room</dt><dd>{sayProps(fitting.room) || 'no props'}</dd></div>
       </dl>
@@ -106,6 +106,7 @@ function StepRow({ row: { step, written, differing }, before, after, names, chos
           <p className="text-soft tabular-nums">{sayClock(step.start)}</p>
           <h2 className="text-lg">{pose.name}</h2>
           <p className="text-soft">{step.text.replace(/^[^,]*,?\s*/, '') || variant.name}</p>
+          {step.shortened && <p className="text-sm font-semibold text-clay">cut to {step.shortened.to} {step.shortened.unit} to keep the time</p>}
           {step.note && <p className="text-sm italic text-soft">{step.note}</p>}
         </div>
       </div>
