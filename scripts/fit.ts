@@ -40,8 +40,18 @@ function run(): string {
   const { people, errors } = readPeople(table.people, on), { houseView, errors: viewErrors } = readHouseView(table.houseView);
   const problems = [...unknown, ...errors, ...viewErrors];
   if (problems.length) throw new UsageError(problems.map(({ field, message }) => `${field}: ${message}`).join('\n'));
-  const fitting = fitClass({ sequence, people, on, houseView });
+  const { stock, problem } = readStock(table.stock);
+  if (problem) throw new UsageError(problem);
+  const fitting = fitClass({ sequence, people, on, houseView, ...(stock ? { stock } : {}) });
   return out === 'json' ? JSON.stringify(fitting, null, 1) : asText(fitting);
+}
+
+/** What the hall owns, by prop. */
+function readStock(value: unknown): { stock?: Record<string, number>; problem?: string } {
+  if (value === undefined) return {};
+  if (typeof value !== 'object' || value === null || Array.isArray(value)) return { problem: 'stock: a table of props and counts.' };
+  const wrong = Object.entries(value).find(([, count]) => !Number.isInteger(count) || count < 0);
+  return wrong ? { problem: `stock.${wrong[0]}: a whole number of 0 or more.` } : { stock: value as Record<string, number> };
 }
 
 const MARKS = { 'as-written': 'as written', eased: 'eased', swapped: 'swapped', rest: 'rest' } as const;
@@ -64,7 +74,7 @@ function asText({ title, on, minutes, steps, lanes, room }: Fitting): string {
       if (why) out.push(`      ${why.reason} (${why.measure} ${why.value}, limit ${why.limit}; ${why.evidence.kind})`);
     }
   }
-  if (room.length) out.push('', `Room: ${room.map(({ prop, count }) => `${count} ${prop}`).join(', ')}`);
+  if (room.length) out.push('', `Room: ${room.map(({ prop, count, short }) => `${count} ${prop}${short ? ` (${short} short)` : ''}`).join(', ')}`);
   out.push('', "For a trained teacher: each person's own doctor, midwife or physiotherapist and local rules come first.");
   return out.join('\n');
 }

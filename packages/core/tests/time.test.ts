@@ -65,3 +65,8 @@ test('a hold is cut by whole breaths, down to the least that still is the pose',
   const [step] = parseSequence('- Warrior two, 5 breaths').sequence.steps;
   expect(sharesOf(step!, ON)).toEqual([1, 0.8, 0.6].concat(step!.pose.hold.least <= 2 ? [0.4] : []).concat(step!.pose.hold.least <= 1 ? [0.2] : []));
 });
+
+test('the room says what the hall is short of, where its stock is known', () => {
+  const { sequence } = parseSequence('- Downward-facing dog with hands on a chair back, 4 breaths'), room = (stock?: Record<string, number>) => fitClass({ sequence, people, on: ON, houseView: USUAL_HOUSE_VIEW, ...(stock ? { stock } : {}) }).room.find(({ prop }) => prop === 'chair');
+  expect([room(), room({ chair: 3 }), room({ chair: 1 }), room({})]).toEqual([{ prop: 'chair', count: 3 }, { prop: 'chair', count: 3 }, { prop: 'chair', count: 3, short: 2 }, { prop: 'chair', count: 3, short: 3 }]);
+});

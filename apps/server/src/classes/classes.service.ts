@@ -53,7 +53,7 @@ export class ClassesService {
     const { people, errors: personErrors } = readPeople(coming.map(({ person, today }) => ({ ...person, today })), isDate(dto.on) ? dto.on : undefined);
     errors.push(...personErrors);
     if (errors.length) throw new FieldsException(errors);
-    return { people: coming, houseView, hall: studio.rules, fitting: fitClass({ sequence, people, on: dto.on, houseView, catalogue, hall: studio.rules }) };
+    return { people: coming, houseView, hall: studio.rules, fitting: fitClass({ sequence, people, on: dto.on, houseView, catalogue, hall: studio.rules, ...(Object.keys(studio.stock).length ? { stock: studio.stock } : {}) }) };
   }
 
   /** Keeps a class with its fitting, new or changed, in one piece. */

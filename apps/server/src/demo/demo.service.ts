@@ -8,7 +8,7 @@ import { DEMO_SEQUENCES, demoClasses, demoPeople } from './world.js';
 /** What a first start puts in an empty database: `once` the demo hall, `fresh` the demo hall anew, `none` an empty hall. */
 export type DemoMode = 'once' | 'fresh' | 'none';
 
-const STOCK = { blanket: 24, block: 20, bolster: 8, chair: 14, strap: 12, cushion: 6, mat: 16 };
+const STOCK = { blanket: 24, block: 20, bolster: 8, chair: 14, strap: 12, cushion: 6, mat: 16, table: 2, roll: 4 };
 
 @Injectable()
 export class DemoService {

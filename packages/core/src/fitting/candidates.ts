@@ -41,14 +41,26 @@ export interface Candidate {
   trial: Trial;
 }
 
-/** What has been looked up for a person: the same variants come round at every step. */
-const looked = new WeakMap<StagedPerson, { catalogue: Catalogue; right: Map<Variant, Judged>; left: Map<Variant, Judged> }>();
+interface Looked { right: Map<Variant, Judged>; left: Map<Variant, Judged> }
+/** What has been looked up for a body: the same variants come round at every step and for everyone of that build and height. */
+const looked = new WeakMap<Catalogue, Map<string, Looked>>();
+const lookedFor = new WeakMap<StagedPerson, { catalogue: Catalogue; known: Looked }>();
+
+function lookUps(catalogue: Catalogue, staged: StagedPerson): Looked {
+  const last = lookedFor.get(staged);
+  if (last?.catalogue === catalogue) return last.known;
+  let bodies = looked.get(catalogue);
+  if (!bodies) looked.set(catalogue, bodies = new Map());
+  const key = `${staged.person.heightCm}|${staged.build}`;
+  let known = bodies.get(key);
+  if (!known) bodies.set(key, known = { right: new Map(), left: new Map() });
+  lookedFor.set(staged, { catalogue, known });
+  return known;
+}
 
 /** Measures of a variant for a person, on one side. Without a side, as described. */
 export function judgedFor(catalogue: Catalogue, variant: Variant, staged: StagedPerson, side: 'right' | 'left' | undefined): Judged {
-  let known = looked.get(staged);
-  if (known?.catalogue !== catalogue) looked.set(staged, known = { catalogue, right: new Map(), left: new Map() });
-  const sided = known[side ?? 'right'];
+  const sided = lookUps(catalogue, staged)[side ?? 'right'];
   let judged = sided.get(variant);
   if (!judged) {
     const measures = catalogue.measures(variant.id, staged.person.heightCm, staged.build);
@@ -137,19 +149,33 @@ function offered(ask: Ask, { build }: StagedPerson, pose: Pose, variant: Variant
     && (variant.declared.impact === undefined || variant.declared.impact === 'flowing'));
 }
 
+const cheaper = (a: Candidate, b: Candidate): number => a.cost - b.cost || (a.variant.id < b.variant.id ? -1 : 1);
+
+const mates = new WeakMap<Catalogue, Map<Pose, readonly Pose[]>>();
+/** Other poses that serve something of what a pose is for. */
+function matesOf(catalogue: Catalogue, pose: Pose): readonly Pose[] {
+  let known = mates.get(catalogue);
+  if (!known) mates.set(catalogue, known = new Map());
+  let list = known.get(pose);
+  if (!list) known.set(pose, list = catalogue.poses.filter((other) => other !== pose && similarity(pose, other) > 0));
+  return list;
+}
+
 /**
  * Every way this person may do a step, best first: the asked variant, its ladder, poses of the
  * same purpose, and rest shapes. The asked one comes first wherever it passes.
  */
 export function candidatesFor(ask: Ask, staged: StagedPerson, side: 'right' | 'left' | undefined): Candidate[] {
-  const found: Candidate[] = [];
-  for (const pose of ask.catalogue.poses) {
-    if (pose !== ask.pose && similarity(ask.pose, pose) === 0) continue;
+  const found: Candidate[] = [], look = (pose: Pose): void => {
     for (const variant of pose.ladder) {
       const candidate = offered(ask, staged, pose, variant) ? attempt(ask, staged, pose, variant, side) : undefined;
       if (candidate) found.push(candidate);
     }
-  }
+  };
+  look(ask.pose);
+  // A rung costs less than any other pose: where the asked one passes and two rungs stand beside it, nothing else comes before them.
+  if (found.length >= 3 && found.some(({ verdict }) => verdict === 'as-written')) return found.sort(cheaper);
+  for (const pose of matesOf(ask.catalogue, ask.pose)) look(pose);
   const rest = ask.catalogue.poses.find((pose) => pose.id === REST)!;
   if (ask.pose !== rest && found.length < ENOUGH) {
     for (const variant of rest.ladder) {
@@ -157,7 +183,7 @@ export function candidatesFor(ask: Ask, staged: StagedPerson, side: 'right' | 'l
       if (candidate) found.push({ ...candidate, verdict: 'rest', cost: WEIGHTS.rest + candidate.cost });
     }
   }
-  return found.sort((a, b) => a.cost - b.cost || (a.variant.id < b.variant.id ? -1 : 1));
+  return found.sort(cheaper);
 }
 
 /** How the asked variant stands against every rule that it breaks. */

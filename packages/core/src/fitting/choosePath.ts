@@ -22,7 +22,7 @@ export interface Choice { ask: Ask; sides: readonly SideChoice[]; passage?: Pass
 export interface Option { sides: readonly SideChoice[]; cost: number; entry: Level; exit: Level; supine: number; onBack: boolean }
 
 /** A lane up to some step: what it cost, where it is, and what has added up. `from` points back along the path. */
-interface Label { cost: number; level: Level | undefined; sums: Sums; from?: Label; option?: Option; ask?: Ask; passage?: Passage }
+interface Label { cost: number; level: Level | undefined; sums: Sums; from?: Label; option?: Option; ask?: Ask; passage?: Passage | undefined }
 
 const NOTHING: Sums = { supineUnbroken: 0, supineTotal: 0 };
 
@@ -78,7 +78,8 @@ export function choosePath(steps: readonly Step[], staged: StagedPerson, catalog
       for (const option of here.options) {
         const way = label.level === undefined ? undefined : passage(label.level, option.entry);
         const sums: Sums = adds ? { supineUnbroken: option.onBack ? label.sums.supineUnbroken + option.supine : 0, supineTotal: label.sums.supineTotal + option.supine } : NOTHING;
-        const reached: Label = { cost: label.cost + option.cost + (way?.cost ?? 0), level: option.exit, sums, from: label, option, ask: { ...here.ask, ...(label.level ? { from: label.level } : {}) }, ...(way ? { passage: way } : {}) };
+        const reached: Label = { cost: label.cost + option.cost + (way?.cost ?? 0), level: option.exit, sums, from: label, option, ask: here.ask, passage: way };
+        // Where nothing adds up, the cheapest of each level is all that is left.
         if (!next.some((other) => covers(other, reached))) {
           for (let i = next.length - 1; i >= 0; i--) if (covers(reached, next[i]!)) next.splice(i, 1);
           next.push(reached);
@@ -89,6 +90,6 @@ export function choosePath(steps: readonly Step[], staged: StagedPerson, catalog
   }
   const chosen: Choice[] = [];
   let at: Label | undefined = labels.reduce<Label | undefined>((best, label) => (!best || label.cost < best.cost - 1e-9 ? label : best), undefined);
-  for (; at?.option; at = at.from) chosen.unshift({ ask: at.ask!, sides: at.option.sides, cost: at.cost - at.from!.cost, ...(at.passage ? { passage: at.passage } : {}) });
+  for (; at?.option; at = at.from) chosen.unshift({ ask: { ...at.ask!, ...(at.from!.level ? { from: at.from!.level } : {}) }, sides: at.option.sides, cost: at.cost - at.from!.cost, ...(at.passage ? { passage: at.passage } : {}) });
   return chosen;
 }

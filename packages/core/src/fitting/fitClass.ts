@@ -20,7 +20,7 @@ import { propsOf } from './propsOf.js';
 import type { Passage } from './waysBetween.js';
 import type { Finding, Fitting, Lane, LaneStep, PropUse } from './types.js';
 
-export interface FitInput { sequence: Sequence; people: readonly Person[]; on: string; houseView: HouseView; /** The built-in one unless there are own variants. */ catalogue?: Catalogue; /** What the hall changes about the rulebook. */ hall?: HallRules }
+export interface FitInput { sequence: Sequence; people: readonly Person[]; on: string; houseView: HouseView; /** The built-in one unless there are own variants. */ catalogue?: Catalogue; /** What the hall changes about the rulebook. */ hall?: HallRules; /** What the hall owns, by prop; unknown unless given. */ stock?: Readonly<Record<string, number>> }
 
 /** A step of one lane before the clock is known. */
 type Draft = Omit<LaneStep, 'clock'>;
@@ -32,7 +32,7 @@ type Draft = Omit<LaneStep, 'clock'>;
  * one to the next takes; then holds are shortened where the class would run over. The same input always gives the same fitting. Stock and
  * prop sizing are not part of this yet.
  */
-export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN, hall = NO_HALL_RULES }: FitInput): Fitting {
+export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN, hall = NO_HALL_RULES, stock }: FitInput): Fitting {
   const lanes = people.map((person) => fitLane(stagePerson(person, on, houseView, hall), sequence, on, catalogue, houseView));
   const timed = keptTime(sequence, lanes, people, on), clock = timed.clock;
   return {
@@ -49,7 +49,7 @@ export function fitClass({ sequence, people, on, houseView, catalogue = BUILT_IN
         steps: drafts.flatMap((entries, i) => entries.map((draft): LaneStep => ({ ...draft, clock: clock[i]! }))),
       };
     }),
-    room: roomOf(timed.drafts),
+    room: roomOf(timed.drafts, stock),
   };
 }
 
@@ -216,7 +216,7 @@ function classAlerts({ person, stages }: StagedPerson, drafts: readonly Draft[][
 }
 
 /** Props needed at once, at the step that needs most of each. Everyone needs their own; the wall is there. */
-function roomOf(lanes: readonly Draft[][][]): Fitting['room'] {
+function roomOf(lanes: readonly Draft[][][], stock: FitInput['stock']): Fitting['room'] {
   const most = new Map<string, number>();
   lanes[0]?.forEach((_, i) => {
     const now = new Map<string, number>();
@@ -231,5 +231,8 @@ function roomOf(lanes: readonly Draft[][][]): Fitting['room'] {
     }
     for (const [prop, count] of now) most.set(prop, Math.max(most.get(prop) ?? 0, count));
   });
-  return [...most].sort(([a], [b]) => (a < b ? -1 : 1)).map(([prop, count]) => ({ prop, count }));
+  return [...most].sort(([a], [b]) => (a < b ? -1 : 1)).map(([prop, count]) => {
+    const short = stock ? count - (stock[prop] ?? 0) : 0;
+    return { prop, count, ...(short > 0 ? { short } : {}) };
+  });
 }

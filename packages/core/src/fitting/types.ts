@@ -76,5 +76,6 @@ export interface Fitting {
   minutes: { asked: number; planned: number; written: number; over: number };
   steps: readonly { step: number; text: string; section?: string; note?: string; pose: string; variant: string; start: number; end: number; shortened?: Shortened }[];
   lanes: readonly Lane[];
-  room: readonly { prop: string; count: number }[];
+  /** Props needed at once; where the hall's stock is known and does not reach, by how many it is short. */
+  room: readonly { prop: string; count: number; short?: number }[];
 }

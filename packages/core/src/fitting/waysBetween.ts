@@ -52,9 +52,8 @@ function shortest(from: Level, to: Level, moves: readonly (Move & { cost: number
     if (level === to) break;
     done.add(level);
     for (const move of moves) {
-      const [start, end] = move.backwards ? [move.way.to, move.way.from] : [move.way.from, move.way.to];
-      if (start !== level) continue;
-      const known = best.get(end);
+      if ((move.backwards ? move.way.to : move.way.from) !== level) continue;
+      const end = move.backwards ? move.way.from : move.way.to, known = best.get(end);
       if (!known || cost + move.cost < known.cost - 1e-9) best.set(end, { cost: cost + move.cost, by: move });
     }
   }

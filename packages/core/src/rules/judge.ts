@@ -22,16 +22,18 @@ export interface Trial extends Judged {
 /** One rule that a trial meets, with its measured number against its limit. */
 export interface Breach extends ActiveRule { measure: string; value: number | string; limit: number | string }
 
-const SIDED = new Set<string>(SIDED_MEASURES), BOTH: readonly LimbSide[] = ['Right', 'Left'], WORSE = [undefined] as const;
+/** A limb's measures by side, their names put together once. */
+const SIDED = new Map<string, Readonly<Record<LimbSide, MeasureName>>>(SIDED_MEASURES.map((name) => [name, { Right: `${name}Right`, Left: `${name}Left` }])), BOTH: readonly LimbSide[] = ['Right', 'Left'], WORSE = [undefined] as const;
 const USES = new Map<string, 'neckFlexion'>(USE_NAMES.map((use) => [use, use.slice(0, -3) as 'neckFlexion']));
 
 /** The value of a quantity: a measure, a limb's measure (its worse side, or the one that is named), or a share of the usual or measured range. */
 export function quantityOf(quantity: Quantity, { measures }: Pick<Judged, 'measures'>, ranges: Person['ranges'], limb?: LimbSide): number {
   const base = USES.get(quantity);
   if (base) return measures[base] / (ranges[base] ?? USUAL_RANGE[base]);
-  if (!SIDED.has(quantity)) return measures[quantity as MeasureName];
-  if (limb) return measures[`${quantity}${limb}` as MeasureName];
-  return Math.max(measures[`${quantity}Right` as MeasureName], measures[`${quantity}Left` as MeasureName]);
+  const sided = SIDED.get(quantity);
+  if (!sided) return measures[quantity as MeasureName];
+  if (limb) return measures[sided[limb]];
+  return Math.max(measures[sided.Right], measures[sided.Left]);
 }
 
 /** Whether a bound bites: a comparison, nothing made. Says the same as {@link read}. */

@@ -84,7 +84,7 @@ function BeforeClass({ fitting, names, children }: { fitting: Fitting; names: Ma
       <dl className="flex flex-wrap gap-x-5 gap-y-1">
         <div><dd className="inline font-bold tabular-nums">{fitting.minutes.planned}</dd> <dt className="inline text-soft">of {fitting.minutes.asked} min{fitting.minutes.written > fitting.minutes.planned && `, shortened from ${fitting.minutes.written}`}</dt>{fitting.minutes.over > 0 && <dd className="font-semibold text-clay">still {fitting.minutes.over} min over: leave a step out</dd>}</div>
         <div><dd className="inline font-bold">{visits}</dd> <dt className="inline text-soft">{visits === 1 ? 'visit' : 'visits'} to the floor</dt></div>
-        <div><dt className="sr-only">Props in the room</dt><dd>{sayProps(fitting.room) || 'no props'}</dd></div>
+        <div><dt className="sr-only">Props in the room</dt><dd>{sayProps(fitting.room) || 'no props'}</dd>{fitting.room.some(({ short }) => short) && <dd className="font-semibold text-clay">{sayProps(fitting.room.flatMap(({ prop, short }) => (short ? [{ prop, count: short }] : [])))} short in the hall</dd>}</div>
       </dl>
       {children}
     </section>
