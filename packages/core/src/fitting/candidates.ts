@@ -41,6 +41,9 @@ export interface Candidate {
   trial: Trial;
 }
 
+/** Bodies kept at once; each holds the measures of the whole catalogue. */
+const BODIES_MOST = 60;
+
 interface Looked { right: Map<Variant, Judged>; left: Map<Variant, Judged> }
 /** What has been looked up for a body: the same variants come round at every step and for everyone of that build and height. */
 const looked = new WeakMap<Catalogue, Map<string, Looked>>();
@@ -53,7 +56,10 @@ function lookUps(catalogue: Catalogue, staged: StagedPerson): Looked {
   if (!bodies) looked.set(catalogue, bodies = new Map());
   const key = `${staged.person.heightCm}|${staged.build}`;
   let known = bodies.get(key);
-  if (!known) bodies.set(key, known = { right: new Map(), left: new Map() });
+  if (!known) {
+    if (bodies.size >= BODIES_MOST) bodies.clear();
+    bodies.set(key, known = { right: new Map(), left: new Map() });
+  }
   lookedFor.set(staged, { catalogue, known });
   return known;
 }
