@@ -23,8 +23,10 @@ export function Page({ title, about, actions, wide, children }: Props) {
       <a href="#main" className="no-print sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2 focus:bg-paper focus:p-3">Skip to the content</a>
       <header className="border-b border-line bg-ground print:border-0">
         <div className={`mx-auto flex flex-wrap items-center gap-x-6 gap-y-2 px-5 py-3 ${wide ? '' : 'max-w-6xl'}`}>
-          <h1 className="text-2xl md:text-3xl">{title}</h1>
-          {about && <p className="text-soft">{about}</p>}
+          <div className="min-w-0">
+            <h1 className="text-2xl md:text-3xl">{title}</h1>
+            {about && <p className="text-soft">{about}</p>}
+          </div>
           <nav aria-label="Main" className="no-print ml-auto flex gap-1">
             {DOORS.map(([to, name]) => (
               <NavLink key={to} to={to} className={({ isActive }) => `min-h-11 content-center border-b-3 px-3 ${isActive ? 'border-teal font-bold' : 'border-transparent text-soft hover:text-ink'}`}>{name}</NavLink>

@@ -117,7 +117,7 @@ export const supinePoses: readonly Pose[] = [
   },
   {
     id: 'shoulder-stand', family: 'inverted', name: 'Shoulder stand', sanskrit: 'Sālamba Sarvāṅgāsana', aliases: ['sarvangasana', 'shoulderstand', 'salamba sarvangasana', 'candle'],
-    purposes: [{ action: 'invert', region: 'whole' }, { action: 'open', region: 'neck', spine: 'flexion' }], energy: 'neutral',
+    purposes: [{ action: 'invert', region: 'whole' }, { action: 'settle', region: 'whole' }, { action: 'open', region: 'neck', spine: 'flexion' }], energy: 'neutral',
     hold: { unit: 'breaths', usual: 10, least: 3, most: 30 }, usual: 'shoulder-stand.blankets',
     meaning: 'Supported pose of all limbs: standing on the shoulders.', parts: ['whole', 'neck'], place: ['work'], before: ['bridge'], after: ['plough'],
     guide: { setUp: 'Blankets with stepped edges, shoulders two to three fingers inside, head on the floor.', look: 'Up to the toes; never turn the head.', feel: 'In the upper back and arms.', notHere: 'Not in the neck, the throat, the teeth or the eyes.', comeOut: 'Through plough with bent knees, roll down slowly, then the small twist or knees in.' },

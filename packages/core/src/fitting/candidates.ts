@@ -1,3 +1,4 @@
+import { USUAL_RANGE } from '../body/ranges.js';
 import type { Catalogue } from '../poses/catalogue.js';
 import { mirrorMeasures, type Judged } from '../poses/measures.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
@@ -119,10 +120,17 @@ export function attempt(ask: Ask, staged: StagedPerson, pose: Pose, variant: Var
   }
   const breaches = judge(soft, trial, ranges);
   const added = breaches.filter(({ rule }) => rule.level === 'need'), watches = breaches.filter(({ rule }) => rule.level === 'watch');
-  return { pose, variant, holdSeconds, added, watches, trial, ...weigh(ask, pose, variant, holdSeconds, added.length) };
+  return { pose, variant, holdSeconds, added, watches, trial, ...weigh(ask, staged, pose, variant, holdSeconds, added.length) };
 }
 
-function weigh(ask: Ask, pose: Pose, variant: Variant, holdSeconds: number, added: number): { verdict: Verdict; cost: number } {
+/** Movements in which another pose may be deeper than what was asked. */
+const DEPTHS = ['lumbarFlexion', 'lumbarExtension', 'thoracicTwist', 'sideBend', 'neckFlexion', 'neckExtension'] as const;
+
+/** By how many usual ranges one variant goes deeper than another, over spine and neck. */
+const deeperThan = ({ measures: asked }: Judged, { measures: taken }: Judged): number =>
+  DEPTHS.reduce((sum, name) => sum + Math.max(0, taken[name] - asked[name]) / USUAL_RANGE[name], 0);
+
+function weigh(ask: Ask, staged: StagedPerson, pose: Pose, variant: Variant, holdSeconds: number, added: number): { verdict: Verdict; cost: number } {
   const given = 1 - holdSeconds / ask.holdSeconds, resting = ask.pose.purposes[0].action === 'rest';
   let cost = given * (resting ? WEIGHTS.restHold : WEIGHTS.hold) + added * WEIGHTS.added;
   if (pose === ask.pose) {
@@ -135,6 +143,7 @@ function weigh(ask: Ask, pose: Pose, variant: Variant, holdSeconds: number, adde
   if (FLOOR_LEVELS.has(variant.level) !== FLOOR_LEVELS.has(ask.variant.level)) cost += WEIGHTS.classFloor;
   cost += levelDistance(ask.variant.level, variant.level) * WEIGHTS.classLevel;
   if (pose.energy !== ask.pose.energy) cost += WEIGHTS.energy;
+  cost += deeperThan(judgedFor(ask.catalogue, ask.variant, staged, undefined), judgedFor(ask.catalogue, variant, staged, undefined)) * WEIGHTS.deeper;
   cost += Math.abs(variant.declared.isometric - ask.variant.declared.isometric) * WEIGHTS.effort + variant.props.length * WEIGHTS.prop;
   if (variant.id !== pose.usual) cost += 1;
   return { verdict: 'swapped', cost };

@@ -6,10 +6,11 @@ const shares = (a: Purpose, b: Purpose): boolean =>
 /**
  * How well one pose serves what another is for: 1 where the primary purposes share action and
  * region or name the same direction of the spine ("same purpose"); 0.5 where a primary meets a
- * secondary; 0 otherwise.
+ * secondary, 0.75 where each primary meets a secondary of the other; 0 otherwise.
  */
 export function similarity(a: Pick<Pose, 'purposes'>, b: Pick<Pose, 'purposes'>): number {
   const [primaryA, ...secondA] = a.purposes, [primaryB, ...secondB] = b.purposes;
   if (shares(primaryA, primaryB)) return 1;
-  return secondB.some((purpose) => shares(primaryA, purpose)) || secondA.some((purpose) => shares(purpose, primaryB)) ? 0.5 : 0;
+  const there = secondB.some((purpose) => shares(primaryA, purpose)), back = secondA.some((purpose) => shares(purpose, primaryB));
+  return there && back ? 0.75 : there || back ? 0.5 : 0;
 }

@@ -22,6 +22,8 @@ export const WEIGHTS = {
   /** The two sides of a step do different things. */
   sidesDiffer: 2,
   energy: 4, effort: 3, prop: 0.5,
+  /** Each usual range of spine or neck that another pose asks for beyond the asked one: nobody is swapped into something deeper. */
+  deeper: 25,
   /** All of a hold cut to keep the time, growing with the square of what is cut; of a rest. */
   cut: 10, cutRest: 80,
   /** A rest shape, and sitting out. */
