@@ -15,7 +15,8 @@ test('land on the demo classes, open Thursday Mixed, see why', async ({ page }) 
   const dog = page.locator('[data-row]').filter({ hasText: 'Downward-facing dog' });
   await dog.getByRole('button', { name: /Perrin/ }).click();
   const why = page.getByTestId('why');
-  await expect(why.getByText('the head stays level with the heart')).toBeVisible();
+  await expect(why.getByText('the head stays level with the heart').first()).toBeVisible();
+  await expect(why.getByRole('heading', { name: 'Getting there' })).toBeVisible();
   await expect(why.getByRole('img', { name: /Head below heart, asked: .*limit 5 cm/ })).toBeVisible();
   await expect(why.getByRole('img', { name: /Head below heart, chosen/ })).toBeVisible();
   await expect(why.getByRole('img', { name: 'Downward-facing dog, full' })).toBeVisible();
