@@ -211,6 +211,11 @@ describe('the house view', () => {
     expect(usual!.findings.find(({ on }) => on === 'asked')).toMatchObject({ house: { topic: 'controlled-pressure' } });
     expect(open).toMatchObject({ verdict: 'as-written', allowedBy: [expect.objectContaining({ topic: 'controlled-pressure', position: 'as-usual-no-holding', other: 'Nothing head-down' })] });
   });
+  test('the breath is not held in class unless the view says so; children’s holds are counted unless it is a game', () => {
+    const verdict = (person: Record<string, unknown>, step: string, topic: string, position: string): string => fit(person, step, { ...USUAL_HOUSE_VIEW, [topic]: position }).steps[0]!.verdict, child = { born: '2022-03-01', heightCm: 104 };
+    expect(['none-in-class', 'short-counts-for-the-well'].map((position) => verdict({}, 'Box breath, 3 breaths', 'breath-holding', position) === 'as-written')).toEqual([false, true]);
+    expect(['counted-short', 'as-long-as-a-game'].map((position) => verdict(child, 'Tree, 12 s', 'child-holds', position))).toEqual(['eased', 'as-written']);
+  });
   test('topics that only speak put their words with the poses', () => {
     const cues = (position: string): readonly string[] => fit({}, 'Supine twist, 4 breaths', { ...USUAL_HOUSE_VIEW, 'twist-breath': position }).steps[0]!.cues;
     expect(cues('out-breath').some((cue) => cue.includes('turn on the out-breath'))).toBe(true);

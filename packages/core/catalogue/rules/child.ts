@@ -11,7 +11,7 @@ export const CHILD_BANDS = [
 ] as const;
 
 const holds = CHILD_BANDS.map(({ band, from, below, holdSeconds }): Rule => ({
-  id: `child.hold-${band.replaceAll(' ', '-')}`, level: 'limit', when: [{ fact: 'age', from }, { fact: 'age', below }],
+  id: `child.hold-${band.replaceAll(' ', '-')}`, level: 'limit', when: [{ fact: 'age', from }, { fact: 'age', below }], house: { topic: 'child-holds', positions: ['counted-short'] },
   all: [{ holdOver: holdSeconds }, { still: true }, { purposeNot: ['rest', 'breathe', 'settle'] }], cue: 'Count down aloud.',
   reason: `At ${band} an active shape is held up to ${holdSeconds} seconds.`, evidence: common,
 }));

@@ -19,3 +19,8 @@ export const ABILITY_RULES: readonly Rule[] = [
   { id: 'own.floor', level: 'limit', when: [{ fact: 'floor', is: [false] }], all: [{ levelNot: ['chair', 'standing'] }], reason: 'Cannot get to the floor and back.', evidence: own },
   { id: 'own.stand', level: 'limit', when: [{ fact: 'stand', is: [false] }], all: [{ levelNot: ['chair'] }], reason: 'Does not stand.', evidence: own },
 ];
+
+/** Rules that a position of the house view makes for everyone. */
+export const VIEW_RULES: readonly Rule[] = [
+  { id: 'view.breath-holding', level: 'limit', house: { topic: 'breath-holding', positions: ['none-in-class'] }, all: [{ breath: ['held'] }], reason: 'Your view: the breath is not held in class.', evidence: common },
+];

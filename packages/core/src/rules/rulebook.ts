@@ -1,6 +1,6 @@
 import { CONDITIONS } from '../../catalogue/rules/index.js';
 import { CONFLICTS } from '../../catalogue/rules/conflicts.js';
-import { ABILITY_RULES, TODAY_RULES } from '../../catalogue/rules/everyone.js';
+import { ABILITY_RULES, TODAY_RULES, VIEW_RULES } from '../../catalogue/rules/everyone.js';
 import { HOUSE_VIEW_TOPICS } from '../../catalogue/houseView.js';
 import { WARNING_SIGNS } from '../../catalogue/warningSigns.js';
 import { fingerprint } from '../fingerprint.js';
@@ -18,12 +18,13 @@ export function conditionById(id: string): Condition {
 const RULES: ReadonlyMap<string, { rule: Rule; condition: string }> = new Map([
   ...CONDITIONS.flatMap(({ id, rules }) => rules.map((rule) => [rule.id, { rule, condition: id }] as const)),
   ...TODAY_RULES.map((rule) => [rule.id, { rule, condition: 'today' }] as const), ...ABILITY_RULES.map((rule) => [rule.id, { rule, condition: 'own-limits' }] as const),
+  ...VIEW_RULES.map((rule) => [rule.id, { rule, condition: 'view' }] as const),
 ]);
 
 /** A rule of the rulebook by id, with the condition it belongs to. */
 export const ruleById = (id: string): { rule: Rule; condition: string } | undefined => RULES.get(id);
 
-const OTHER_NAMES: Readonly<Record<string, string>> = { today: 'Today', 'own-limits': 'Own limits', 'house-rules': 'Own rules of the hall' };
+const OTHER_NAMES: Readonly<Record<string, string>> = { today: 'Today', 'own-limits': 'Own limits', view: 'Your view' };
 /** What a finding's condition is called. */
 export const conditionName = (id: string): string => CONDITIONS.find((condition) => condition.id === id)?.name ?? OTHER_NAMES[id] ?? id;
 
@@ -55,7 +56,7 @@ const stagesOf = (condition: Condition): string => JSON.stringify(trialDetails(c
 
 /** Names some conditions with everything around them: a hash of their data and of what the stages come to. */
 export const rulebookVersion = (conditions: readonly Condition[]): string =>
-  fingerprint(JSON.stringify([conditions.map((condition) => [condition, stagesOf(condition)]), TODAY_RULES, ABILITY_RULES, CONFLICTS, HOUSE_VIEW_TOPICS, WARNING_SIGNS]));
+  fingerprint(JSON.stringify([conditions.map((condition) => [condition, stagesOf(condition)]), TODAY_RULES, ABILITY_RULES, VIEW_RULES, CONFLICTS, HOUSE_VIEW_TOPICS, WARNING_SIGNS]));
 
 /** Names the rules that a fitting was made with. */
 export const RULEBOOK_VERSION = rulebookVersion(CONDITIONS);

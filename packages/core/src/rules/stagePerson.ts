@@ -1,7 +1,7 @@
 import { CONDITIONS } from '../../catalogue/rules/index.js';
 import { POSES } from '../../catalogue/poses/index.js';
 import { CONFLICTS, type Conflict } from '../../catalogue/rules/conflicts.js';
-import { ABILITY_RULES, TODAY_RULES } from '../../catalogue/rules/everyone.js';
+import { ABILITY_RULES, TODAY_RULES, VIEW_RULES } from '../../catalogue/rules/everyone.js';
 import { LIMIT_KINDS, limbsOfSide, type LimitKind } from '../../catalogue/ownLimits.js';
 import { buildOf, type Build } from '../body/build.js';
 import type { OwnLimit, Person } from '../people/types.js';
@@ -82,6 +82,7 @@ export function stagePerson(person: Person, on: string, houseView: HouseView, ha
   for (const [key, value] of Object.entries(today)) if (typeof value === 'number' || typeof value === 'boolean') facts[key] = value;
   enforce(TODAY_RULES, facts, 'today');
   enforce(ABILITY_RULES, facts, 'own-limits');
+  enforce(VIEW_RULES, facts, 'view');
   for (const [range, degrees] of Object.entries(person.ranges)) rules.push({ rule: rangeRule(range, degrees), condition: 'own-limits' });
   person.limits.forEach((limit, i) => { if (lasts(limit.until, on)) rules.push({ rule: limitRule(limit, i), condition: 'own-limits', sides: limbsOfSide(limit.side) }); });
 

@@ -1,4 +1,4 @@
-import { CONDITIONS, HOUSE_VIEW_TOPICS } from '@lotus-steady/core';
+import { exportRulebook, HOUSE_VIEW_TOPICS } from '@lotus-steady/core';
 import { useHouseView, useKeepHouseView } from '../../api/queries.js';
 import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
@@ -6,7 +6,7 @@ import { Problem } from '../../ui/states.js';
 const EVIDENCE = { published: 'published', 'common-practice': 'common practice', memory: 'from memory' } as const;
 
 /** Rules that hang on a topic. */
-const RULES: ReadonlyMap<string, number> = new Map(Object.keys(HOUSE_VIEW_TOPICS).map((topic) => [topic, CONDITIONS.flatMap(({ rules }) => rules).filter(({ house }) => house?.topic === topic).length]));
+const RULES: ReadonlyMap<string, number> = new Map(Object.keys(HOUSE_VIEW_TOPICS).map((topic) => [topic, exportRulebook().rules.filter(({ house }) => house?.topic === topic).length]));
 
 /** Where good teachers differ: each topic with its positions and their reasons; the chosen one is kept for the hall. */
 export function HouseViewScreen() {
