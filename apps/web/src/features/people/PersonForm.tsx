@@ -10,7 +10,7 @@ import { today } from '../../ui/say.js';
 import { Problem } from '../../ui/states.js';
 import { ConditionPicker } from './ConditionPicker.js';
 import { ClearanceFields, LimitFields } from './LimitFields.js';
-import { valuesOf, writtenOf, type PersonValues } from './personValues.js';
+import { SCREENING, valuesOf, writtenOf, type PersonValues } from './personValues.js';
 import { StageFields } from './StageFields.js';
 
 /** Groups that the date of birth or the day tells; nobody needs to enter them. */
@@ -23,7 +23,7 @@ export function PersonForm({ person, onSaved, onCancel }: { person?: PersonLine;
   // What the core can tell is said at once and all together; the server checks again and knows the namesakes.
   const [found, setFound] = useState<readonly InputError[]>([]), problem = save.error as ApiError | null, fields = [...found, ...(problem?.fields ?? [])];
   const wrong = (field: string): string | undefined => fields.find((item) => item.field === field)?.message;
-  const shown = new Set(['name', 'born', 'heightCm', 'sex', 'screening.fallsLastYear']);
+  const shown = new Set(['name', 'born', 'heightCm', 'sex', ...SCREENING.map(([key]) => `screening.${key}`)]);
   const others = fields.filter((item) => !shown.has(item.field) && !/^(conditions|limits|clearances)\[/.test(item.field));
   return (
     <form noValidate className="space-y-5" onSubmit={(event) => void handleSubmit(async (values) => {
@@ -40,7 +40,7 @@ export function PersonForm({ person, onSaved, onCancel }: { person?: PersonLine;
         <TextField label="Date of birth" type="date" {...register('born')} error={wrong('born')} hint="Children and older adults are known from it." />
         <TextField label="Height in cm" inputMode="numeric" placeholder="165" {...register('heightCm')} error={wrong('heightCm')} />
         <SelectField label="Norms for" {...register('sex')} error={wrong('sex')}><option value="">not said</option><option value="woman">women</option><option value="man">men</option></SelectField>
-        <TextField label="Falls in the last year" inputMode="numeric" {...register('fallsLastYear')} error={wrong('screening.fallsLastYear')} />
+        {SCREENING.map(([key, label]) => <TextField key={key} label={label} inputMode="decimal" {...register(`screening.${key}`)} error={wrong(`screening.${key}`)} />)}
       </div>
       <fieldset className="flex flex-wrap gap-x-8"><legend className="font-semibold">What works</legend>
         <CheckField label="stands" {...register('stand')} /><CheckField label="gets to the floor and back" {...register('floor')} /><CheckField label="puts weight on the knees" {...register('kneel')} />
