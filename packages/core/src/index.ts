@@ -37,7 +37,6 @@ export { SOURCES } from '../catalogue/sources.js';
 export { WARNING_SIGNS, type WarningSign } from '../catalogue/warningSigns.js';
 export { CONFLICTS } from '../catalogue/rules/conflicts.js';
 export { LIMIT_KINDS, type LimitKind, type LimitKindId } from '../catalogue/ownLimits.js';
-export { PREGNANCY_COMPLICATIONS } from '../catalogue/rules/motherhood.js';
 export * from './rules/stagePerson.js';
 export * from './sequence/parseSequence.js';
 export * from './timing/pace.js';

@@ -135,6 +135,10 @@ describe('today', () => {
     expect(stops({ today: { signs: ['slurred speech'] } })[0]).toMatch(/emergency services/);
     expect(stops({ today: { signs: ['calf-swelling'] } })[0]).toMatch(/doctor today/);
   });
+  test('bleeding today is that after the birth to twelve weeks, and menstruation later', () => {
+    const bleeding = (gaveBirth: string) => { const { stages, rules } = stage({ conditions: [{ condition: 'after birth', gaveBirth, cleared: true, separationFingers: 1, bleedingStill: false }], today: { bleeding: true } }); return [stages.some(({ condition }) => condition === 'menstruation'), rules.some(({ rule }) => rule.id === 'after-birth.knee-chest')]; };
+    expect([bleeding('2026-10-10'), bleeding('2026-01-10')]).toEqual([[false, true], [true, false]]);
+  });
   test('who has settled but hurts much today is asked, and read as the careful one', () => {
     const staged = stage({ conditions: [{ condition: 'lumbar disc', phase: 'settled' }], today: { pain: 8 } });
     expect(staged.stages[0]!.label).toBe('acute');

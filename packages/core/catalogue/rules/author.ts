@@ -6,8 +6,6 @@ import { SOURCES, type SourceId } from '../sources.js';
 
 /** A fact of the trade. */
 export const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
-/** What we remember without a source that we could name. */
-export const memory: Evidence = { kind: 'memory', source: 'from memory, no source named' };
 /** What published work found; `note` says how far it reaches here. */
 export const published = (id: SourceId, note?: string): Evidence => ({ kind: 'published', source: `${SOURCES[id].citation}, from memory${note ? `; ${note}` : ''}`, found: SOURCES[id].found, cite: id });
 

@@ -2,7 +2,7 @@ import type { Condition } from '../../src/rules/types.js';
 import { ask, below, CLEARED, clear, common, condition, handInBalance, held, is, know, limit, at, noJumping, notAt, over, published, staged, stop, SIDE, sided, unsupported, watch, weeksSince, freeBreath } from './author.js';
 
 /** Complications that stop exercise until cleared (ACOG CO 650, SOGC/CSEP: Mottola 2018; from memory). */
-export const PREGNANCY_COMPLICATIONS = ['ruptured membranes', 'preterm labour', 'unexplained bleeding', 'low placenta after 26 weeks', 'cervical insufficiency or stitch', 'pre-eclampsia', 'raised pressure', 'growth restriction', 'twins from 28 weeks', 'triplets', 'uncontrolled thyroid or diabetes'] as const;
+const PREGNANCY_COMPLICATIONS = ['ruptured membranes', 'preterm labour', 'unexplained bleeding', 'low placenta after 26 weeks', 'cervical insufficiency or stitch', 'pre-eclampsia', 'raised pressure', 'growth restriction', 'twins from 28 weeks', 'triplets', 'uncontrolled thyroid or diabetes'] as const;
 
 export const complicatedPregnancy: Condition = condition({
   id: 'complicated-pregnancy', name: 'Pregnancy with complications', group: 'life', aliases: ['high-risk pregnancy', 'preeclampsia', 'placenta praevia', 'cerclage', 'pregnancy complications'],
@@ -33,6 +33,9 @@ export const pelvicGirdlePain: Condition = condition({
   ],
 });
 
+/** Until then bleeding is read as that after the birth; later as menstruation. Common practice, no published source. */
+export const WEEKS_AFTER_BIRTH = 12;
+
 export const afterBirth: Condition = condition({
   id: 'after-birth', name: 'After birth', group: 'life', aliases: ['postnatal', 'postpartum', 'diastasis', 'belly separation', 'caesarean', 'c-section'],
   fields: [{ key: 'gaveBirth', label: 'Gave birth on', type: 'date', question: 'When was the birth?' }, { key: 'birthKind', label: 'Birth', type: 'choice', choices: ['vaginal', 'surgical'], question: 'Vaginal or by caesarean?' },
@@ -40,12 +43,12 @@ export const afterBirth: Condition = condition({
   well: 'Breath with the pelvic floor, pressing the low back down, shins level, bridge, side lying, all fours, shoulders and neck; the baby may be beside her.',
   clearance: 'Commonly from 6 weeks, from 8 to 12 after surgery: the midwife, doctor or pelvic health physiotherapist.', warnings: ['heavy-bleeding', 'wound-trouble', 'calf-swelling', 'pregnancy-headache', 'thoughts'],
   say: 'Stop for the baby whenever you like; take up the set again where you left it.', refer: 'A pelvic health physiotherapist for leaking, heaviness, pain or a gap that domes; pressure of 140 or 90 to six weeks: the same day.',
-  stage: ({ details, on }) => {
-    const weeks = weeksSince(details.gaveBirth, on), surgical = details.birthKind === 'surgical', cleared = details.cleared === true, border = surgical ? 8 : 6;
+  stage: ({ details, person, on }) => {
+    const weeks = weeksSince(details.gaveBirth, on), again = person.today.bleeding === true && (weeks ?? 0) < WEEKS_AFTER_BIRTH, surgical = details.birthKind === 'surgical', cleared = details.cleared === true, border = surgical ? 8 : 6;
     const gap = typeof details.separationFingers === 'number' ? details.separationFingers : undefined;
-    const alerts = [...(weeks === undefined ? [ask('After birth: ask when it was. Read as the first weeks until then.')] : []), ...(gap === undefined ? [ask('After birth: ask for the belly separation. Read as open until then.')] : []),
+    const alerts = [...(again && (weeks ?? 0) >= 6 ? [ask('Bleeding again after birth: fresh and heavy, with clots, or begun after being active is a stop; midwife or doctor today.')] : []), ...(weeks === undefined ? [ask('After birth: ask when it was. Read as the first weeks until then.')] : []), ...(gap === undefined ? [ask('After birth: ask for the belly separation. Read as open until then.')] : []),
       ...(!cleared && (weeks ?? 0) < border ? [know(`Before her check (commonly ${border} weeks): breath, pelvic floor and gentle mobility only.`)] : !cleared ? [clear('After birth: ask whether she has had her check.')] : [])];
-    return staged(weeks === undefined ? 'date not known' : `${weeks} weeks after`, { weeks: weeks ?? 0, cleared, early: !cleared, open: (gap ?? 3) > 2, bleeding: details.bleedingStill === true || (details.bleedingStill === undefined && (weeks ?? 0) < 6) }, alerts);
+    return staged(weeks === undefined ? 'date not known' : `${weeks} weeks after`, { weeks: weeks ?? 0, cleared, early: !cleared, open: (gap ?? 3) > 2, bleeding: again || details.bleedingStill === true || (details.bleedingStill === undefined && (weeks ?? 0) < 6) }, alerts);
   },
   rules: [
     limit('early-effort', [over('isometric', 1), notAt('lying')], 'Before the check: breath, pelvic floor and gentle mobility; on the back a bridge is fine.', { when: [is('early', true)], evidence: published('acog-co-736', 'start gradually when it is safe; the weeks are common practice') }),

@@ -2,6 +2,7 @@ import { CONDITIONS } from '../../catalogue/rules/index.js';
 import { POSES } from '../../catalogue/poses/index.js';
 import { CONFLICTS, type Conflict } from '../../catalogue/rules/conflicts.js';
 import { ABILITY_RULES, TODAY_RULES, VIEW_RULES } from '../../catalogue/rules/everyone.js';
+import { WEEKS_AFTER_BIRTH } from '../../catalogue/rules/motherhood.js';
 import { LIMIT_KINDS, limbsOfSide, type LimitKind } from '../../catalogue/ownLimits.js';
 import { buildOf, type Build } from '../body/build.js';
 import type { OwnLimit, Person } from '../people/types.js';
@@ -47,7 +48,8 @@ const lasts = (until: string | undefined, on: string): boolean => until === unde
 function conditionsOf(person: Person, on: string): { condition: Condition; details: Details }[] {
   const cleared = new Set(person.clearances.filter((one) => daysBetween(one.on, on) >= 0 && lasts(one.until, on)).map((one) => one.for));
   const named = person.conditions.map(({ condition, details }) => ({ condition: conditionById(condition), details: cleared.has(condition) ? { ...details, cleared: true } : details }));
-  const mother = named.some(({ condition }) => condition.id === 'pregnancy' || condition.id === 'after-birth');
+  const mother = named.some(({ condition, details }) => condition.id === 'pregnancy' || condition.id === 'complicated-pregnancy'
+    || (condition.id === 'after-birth' && (typeof details.gaveBirth !== 'string' || daysBetween(details.gaveBirth, on) < WEEKS_AFTER_BIRTH * 7)));
   const inherent = CONDITIONS.filter((condition) => (condition.inherent?.(person, on) || (condition.id === 'menstruation' && person.today.bleeding === true && !mother)) && !named.some((entry) => entry.condition === condition));
   return [...named, ...inherent.map((condition) => ({ condition, details: {} }))];
 }

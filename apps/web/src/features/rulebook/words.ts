@@ -1,4 +1,4 @@
-import { USE_NAMES, type Bound, type ConditionGroup, type Mark, type Quantity, type Rule, type RuleLevel } from '@lotus-steady/core';
+import { USE_NAMES, type Bound, type ConditionGroup, type Quantity, type Rule, type RuleLevel } from '@lotus-steady/core';
 import { measureWords } from '../fitting/measureWords.js';
 
 /** Groups of the rulebook in the order of the page. */
@@ -8,7 +8,6 @@ export const GROUPS: readonly (readonly [ConditionGroup, string])[] = [
 ];
 
 export const LEVEL_WORDS: Readonly<Record<RuleLevel, string>> = { never: 'never', limit: 'limit', need: 'something must be there', watch: 'a cue' };
-export const MARK_WORDS: Readonly<Record<Mark, string>> = { allowed: 'allowed', 'with-care': 'with care', limited: 'limited', never: 'never' };
 
 const USES = new Set<string>(USE_NAMES), SUPPORTS = { none: 'no support', hand: 'a hand on something', trunk: 'the trunk supported' } as const;
 
