@@ -167,7 +167,7 @@ describe('properties', () => {
   });
   const someone = fc.record({
     conditions: someConditions,
-    heightCm: fc.integer({ min: 145, max: 195 }),
+    heightCm: fc.constantFrom(145, 158, 167.5, 181, 195),
     born: fc.constantFrom('1948-01-01', '1970-01-01', '1995-01-01'),
     can: fc.record({ kneel: fc.boolean(), floor: fc.boolean() }),
     today: fc.constantFrom({}, { pain: 8 }, { dizzy: true }),
@@ -216,7 +216,7 @@ describe('properties', () => {
       fc.property(steps, someone, someone, (source, a, b) => {
         const both = fit(source, [a, b]),
           alone = fit(source, [a]);
-        expect(both.lanes[0]!.steps.map(({ clock: _clock, ...entry }) => entry)).toEqual(alone.lanes[0]!.steps.map(({ clock: _clock, ...entry }) => entry));
+        expect(both.lanes[0]!.steps.map(({ clock: _clock, waits: _waits, ...entry }) => entry)).toEqual(alone.lanes[0]!.steps.map(({ clock: _clock, waits: _waits, ...entry }) => entry));
         both.steps.reduce((end, step) => {
           expect(step.start).toBe(end);
           expect(step.end).toBeGreaterThan(step.start);

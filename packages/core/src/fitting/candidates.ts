@@ -1,127 +1,31 @@
 import { USUAL_RANGE } from '../body/ranges.js';
-import type { Catalogue } from '../poses/catalogue.js';
-import { mirrorMeasures, type Judged } from '../poses/measures.js';
-import type { Level, Pose, Variant } from '../poses/types.js';
-import type { HouseView } from '../rules/houseView.js';
-import { breaks, judge, longestHold, standing, type Breach, type Trial } from '../rules/judge.js';
-import type { ActiveRule, StagedPerson } from '../rules/stagePerson.js';
+import type { Judged } from '../poses/measures.js';
+import type { Pose, Variant } from '../poses/types.js';
+import { NO_SUMS } from '../rules/sums.js';
 import type { Sum } from '../rules/types.js';
-import { breathSeconds } from '../timing/pace.js';
+import type { BodyTable, Kin, Side } from './bodyTable.js';
 import { FLOOR_LEVELS } from './floorVisits.js';
+import type { LaneTable } from './lane.js';
 import { levelDistance } from './levelDistance.js';
 import { similarity } from './similarity.js';
 import type { Verdict } from './types.js';
 import { WEIGHTS } from './weights.js';
 
-/** What is asked of a lane at one step, and where the lane stands. */
+/** What is asked of a lane at one step. */
 export interface Ask {
-  /** Where variants and their measures are looked up. */
-  catalogue: Catalogue;
-  view: HouseView;
   pose: Pose;
   variant: Variant;
   /** For one side. */
   holdSeconds: number;
-  sides: readonly ('right' | 'left')[];
-  on: string;
-  from?: Level;
-  /** Seconds on the back so far: in this run, and in all. */
+  sides: readonly Side[];
+  /** What has added up before. */
   before: Readonly<Record<Sum, number>>;
+  /** The teacher's own choice: this and nothing else, whatever rules say. */
+  pin?: { variant: Variant; holdSeconds?: number };
 }
 
-/** A way to do the step that this person may take. */
-export interface Candidate {
-  pose: Pose;
-  variant: Variant;
-  holdSeconds: number;
-  verdict: Verdict;
-  cost: number;
-  /** Needs that were answered by putting something within reach. */
-  added: readonly Breach[];
-  watches: readonly Breach[];
-  trial: Trial;
-}
-
-/** Bodies kept at once; each holds the measures of the whole catalogue. */
-const BODIES_MOST = 60;
-
-interface Looked { right: Map<Variant, Judged>; left: Map<Variant, Judged> }
-/** What has been looked up for a body: the same variants come round at every step and for everyone of that build and height. */
-const looked = new WeakMap<Catalogue, Map<string, Looked>>();
-const lookedFor = new WeakMap<StagedPerson, { catalogue: Catalogue; known: Looked }>();
-
-function lookUps(catalogue: Catalogue, staged: StagedPerson): Looked {
-  const last = lookedFor.get(staged);
-  if (last?.catalogue === catalogue) return last.known;
-  let bodies = looked.get(catalogue);
-  if (!bodies) looked.set(catalogue, bodies = new Map());
-  const key = `${staged.person.heightCm}|${staged.build}`;
-  let known = bodies.get(key);
-  if (!known) {
-    if (bodies.size >= BODIES_MOST) bodies.clear();
-    bodies.set(key, known = { right: new Map(), left: new Map() });
-  }
-  lookedFor.set(staged, { catalogue, known });
-  return known;
-}
-
-/** Measures of a variant for a person, on one side. Without a side, as described. */
-export function judgedFor(catalogue: Catalogue, variant: Variant, staged: StagedPerson, side: 'right' | 'left' | undefined): Judged {
-  const sided = lookUps(catalogue, staged)[side ?? 'right'];
-  let judged = sided.get(variant);
-  if (!judged) {
-    const measures = catalogue.measures(variant.id, staged.person.heightCm, staged.build);
-    judged = { measures: side === 'left' ? mirrorMeasures(measures) : measures, level: variant.level, breath: variant.breath, support: variant.support };
-    sided.set(variant, judged);
-  }
-  return judged;
-}
-
-/** A variant at a place in a lane, ready to be judged. */
-export function trialOf(ask: Ask, staged: StagedPerson, pose: Pose, variant: Variant, holdSeconds: number, side: 'right' | 'left' | undefined): Trial {
-  const judged = judgedFor(ask.catalogue, variant, staged, side), total = holdSeconds * (pose.side ? Math.max(1, ask.sides.length) : 1);
-  const onBack = judged.measures.supine > 0;
-  return {
-    measures: judged.measures, level: judged.level, breath: judged.breath, support: judged.support, holdSeconds, moving: pose.hold.unit === 'rounds', action: pose.purposes[0].action, ...(ask.from ? { from: ask.from } : {}),
-    sums: { supineUnbroken: onBack ? ask.before.supineUnbroken + total : 0, supineTotal: ask.before.supineTotal + (onBack ? total : 0) },
-  };
-}
-
-/** Seconds of the shortest hold that still is this pose, for this person. */
-const floorOf = (pose: Pose, variant: Variant, staged: StagedPerson, on: string): number => pose.hold.least * breathSeconds(staged.person, variant.breath, on);
-
-const sortings = new WeakMap<StagedPerson, { hard: ActiveRule[]; soft: ActiveRule[] }>();
-/** A person's rules by what a breach does: hard ones keep a variant out, soft ones add a cue or a prop. */
-function sorted(staged: StagedPerson): { hard: ActiveRule[]; soft: ActiveRule[] } {
-  let known = sortings.get(staged);
-  if (!known) {
-    const soft = ({ rule }: ActiveRule): boolean => rule.level === 'watch' || (rule.level === 'need' && rule.adds !== undefined);
-    sortings.set(staged, known = { hard: staged.rules.filter((active) => !soft(active)), soft: staged.rules.filter(soft) });
-  }
-  return known;
-}
-
-/** Tries one variant, shortening its hold if that is all it takes. Undefined where this person may not take it. */
-export function attempt(ask: Ask, staged: StagedPerson, pose: Pose, variant: Variant, side: 'right' | 'left' | undefined): Candidate | undefined {
-  const { ranges } = staged.person, { hard, soft } = sorted(staged);
-  let holdSeconds = ask.holdSeconds, trial = trialOf(ask, staged, pose, variant, holdSeconds, side), most = holdSeconds;
-  for (const active of hard) {
-    if (!breaks(active, trial, ranges)) continue;
-    const allowed = longestHold(active, ask.before, Math.max(1, ask.sides.length));
-    if (allowed === undefined) return undefined;
-    most = Math.min(most, allowed);
-  }
-  if (most < holdSeconds) {
-    const breath = breathSeconds(staged.person, variant.breath, ask.on);
-    holdSeconds = Math.floor(most / breath) * breath;
-    if (holdSeconds < Math.min(floorOf(pose, variant, staged, ask.on), ask.holdSeconds) || holdSeconds <= 0) return undefined;
-    trial = trialOf(ask, staged, pose, variant, holdSeconds, side);
-    if (hard.some((active) => breaks(active, trial, ranges))) return undefined;
-  }
-  const breaches = judge(soft, trial, ranges);
-  const added = breaches.filter(({ rule }) => rule.level === 'need'), watches = breaches.filter(({ rule }) => rule.level === 'watch');
-  return { pose, variant, holdSeconds, added, watches, trial, ...weigh(ask, staged, pose, variant, holdSeconds, added.length) };
-}
+/** A way to do the step that this person may take; what is said about it is made only where it is chosen. */
+export interface Candidate { row: number; pose: Pose; variant: Variant; holdSeconds: number; verdict: Verdict; cost: number; added: number }
 
 /** Movements in which another pose may be deeper than what was asked. */
 const DEPTHS = ['lumbarFlexion', 'lumbarExtension', 'thoracicTwist', 'sideBend', 'neckFlexion', 'neckExtension'] as const;
@@ -130,80 +34,115 @@ const DEPTHS = ['lumbarFlexion', 'lumbarExtension', 'thoracicTwist', 'sideBend',
 const deeperThan = ({ measures: asked }: Judged, { measures: taken }: Judged): number =>
   DEPTHS.reduce((sum, name) => sum + Math.max(0, taken[name] - asked[name]) / USUAL_RANGE[name], 0);
 
-function weigh(ask: Ask, staged: StagedPerson, pose: Pose, variant: Variant, holdSeconds: number, added: number): { verdict: Verdict; cost: number } {
-  const given = 1 - holdSeconds / ask.holdSeconds, resting = ask.pose.purposes[0].action === 'rest';
-  let cost = given * (resting ? WEIGHTS.restHold : WEIGHTS.hold) + added * WEIGHTS.added;
-  if (pose === ask.pose) {
-    const asked = pose.ladder.indexOf(ask.variant), taken = pose.ladder.indexOf(variant), away = Math.abs(asked - taken);
-    if (away) cost += WEIGHTS.rung + away * WEIGHTS.perRung + (taken > asked ? WEIGHTS.fuller : 0);
-    cost += levelDistance(ask.variant.level, variant.level) * WEIGHTS.classLevel;
-    return { verdict: away || given > 1e-9 || added ? 'eased' : 'as-written', cost };
+/** What a variant costs in place of an asked one, apart from what is lost of the hold and what is put within reach. */
+function standInCost(body: BodyTable, asked: { pose: Pose; variant: Variant; row: number }, row: number): number {
+  const { pose, variant } = body.table.rows[row]!, classLevel = levelDistance(asked.variant.level, variant.level) * WEIGHTS.classLevel;
+  if (pose === asked.pose) {
+    const from = pose.ladder.indexOf(asked.variant), to = pose.ladder.indexOf(variant), away = Math.abs(from - to);
+    return (away ? WEIGHTS.rung + away * WEIGHTS.perRung + (to > from ? WEIGHTS.fuller : 0) : 0) + classLevel;
   }
-  cost += WEIGHTS.pose + (1 - similarity(ask.pose, pose)) * 2 * WEIGHTS.partPurpose;
-  if (FLOOR_LEVELS.has(variant.level) !== FLOOR_LEVELS.has(ask.variant.level)) cost += WEIGHTS.classFloor;
-  cost += levelDistance(ask.variant.level, variant.level) * WEIGHTS.classLevel;
-  if (pose.energy !== ask.pose.energy) cost += WEIGHTS.energy;
-  cost += deeperThan(judgedFor(ask.catalogue, ask.variant, staged, undefined), judgedFor(ask.catalogue, variant, staged, undefined)) * WEIGHTS.deeper;
-  cost += Math.abs(variant.declared.isometric - ask.variant.declared.isometric) * WEIGHTS.effort + variant.props.length * WEIGHTS.prop;
-  if (variant.id !== pose.usual) cost += 1;
-  return { verdict: 'swapped', cost };
+  return WEIGHTS.pose + (1 - similarity(asked.pose, pose)) * 2 * WEIGHTS.partPurpose + classLevel
+    + (FLOOR_LEVELS.has(variant.level) !== FLOOR_LEVELS.has(asked.variant.level) ? WEIGHTS.classFloor : 0) + (pose.energy !== asked.pose.energy ? WEIGHTS.energy : 0)
+    + deeperThan(body.judged(asked.row, undefined), body.judged(row, undefined)) * WEIGHTS.deeper
+    + Math.abs(variant.declared.isometric - asked.variant.declared.isometric) * WEIGHTS.effort + variant.props.length * WEIGHTS.prop + (variant.id !== pose.usual ? WEIGHTS.unusual : 0);
 }
-
-/** With so many ways found, rest need not be looked at: one to take and three to name beside it. */
-const ENOUGH = 4;
 
 /** The rest shapes anyone may be offered are the rungs of this pose. */
 const REST = 'final-rest';
 
 /** What nobody is led into unasked: held or forced breath, weight on the eyes; and, from another pose, upside down, a children's game for the grown, a hop or a jump. */
-function offered(ask: Ask, { build }: StagedPerson, pose: Pose, variant: Variant): boolean {
-  if ((variant.breath === 'held' || variant.breath === 'rapid') && variant.breath !== ask.variant.breath) return false;
-  if (variant.declared.eyeContact && variant !== ask.variant) return false;
-  return pose === ask.pose || (
-    (pose.family !== 'inverted' || ask.pose.family === 'inverted') && (pose.family !== 'children' || ask.pose.family === 'children' || build !== 'adult')
+function offered(asked: { pose: Pose; variant: Variant }, build: BodyTable['build'], { pose, variant }: { pose: Pose; variant: Variant }): boolean {
+  if ((variant.breath === 'held' || variant.breath === 'rapid') && variant.breath !== asked.variant.breath) return false;
+  if (variant.declared.eyeContact && variant !== asked.variant) return false;
+  return pose === asked.pose || (
+    (pose.family !== 'inverted' || asked.pose.family === 'inverted') && (pose.family !== 'children' || asked.pose.family === 'children' || build !== 'adult')
     && (variant.declared.impact === undefined || variant.declared.impact === 'flowing'));
 }
 
-const cheaper = (a: Candidate, b: Candidate): number => a.cost - b.cost || (a.variant.id < b.variant.id ? -1 : 1);
+/** What may stand in for a variant on this body: its own ladder, poses that serve something of the same purpose, and rest. */
+function kinOf(body: BodyTable, variant: Variant): Kin {
+  let kin = body.kin.get(variant);
+  if (!kin) {
+    const { rows, rowOf } = body.table, row = rowOf.get(variant)!, asked = { ...rows[row]!, row }, own: number[] = [], mates: number[] = [], rest: number[] = [];
+    rows.forEach((other, at) => {
+      if (!offered(asked, body.build, other)) return;
+      if (other.pose === asked.pose) own.push(at);
+      else if (similarity(asked.pose, other.pose) > 0) mates.push(at);
+      if (other.pose.id === REST && other.pose !== asked.pose) rest.push(at);
+    });
+    const costs = new Map([...own, ...mates, ...rest].map((at) => [at, standInCost(body, asked, at)]));
+    for (const list of [own, mates, rest]) list.sort((a, b) => costs.get(a)! - costs.get(b)! || (rows[a]!.variant.id < rows[b]!.variant.id ? -1 : 1));
+    body.kin.set(variant, kin = { rows: [...own, ...mates], costs: [...own, ...mates, ...rest].map((at) => costs.get(at)!), rungs: own.length, rest });
+  }
+  return kin;
+}
 
-const mates = new WeakMap<Catalogue, Map<Pose, readonly Pose[]>>();
-/** Other poses that serve something of what a pose is for. */
-function matesOf(catalogue: Catalogue, pose: Pose): readonly Pose[] {
-  let known = mates.get(catalogue);
-  if (!known) mates.set(catalogue, known = new Map());
-  let list = known.get(pose);
-  if (!list) known.set(pose, list = catalogue.poses.filter((other) => other !== pose && similarity(pose, other) > 0));
-  return list;
+/** With so many ways found, rest need not be looked at: one to take and three to name beside it. */
+const ENOUGH = 4;
+
+/** Which of a person's standings counts on a side. */
+const standingOn = (lane: LaneTable, side: Side | undefined): LaneTable['right'] => (side === 'left' ? lane.left : lane.right);
+
+/** One variant, its hold shortened if that is all it takes. Undefined where this person may not take it. */
+function attempt(ask: Ask, lane: LaneTable, side: Side | undefined, row: number, standIn: number): Candidate | undefined {
+  const { out, most: mosts, sums, needs } = standingOn(lane, side);
+  if (out[row]) return undefined;
+  const { pose, variant } = lane.body.table.rows[row]!;
+  const both = pose.side ? Math.max(1, ask.sides.length) : 1;
+  let most = mosts[row]!, holdSeconds = ask.holdSeconds;
+  for (const { sum, over, rows } of sums) if (rows[row]) most = Math.min(most, (over - ask.before[sum]) / both);
+  if (most < holdSeconds) {
+    const breath = lane.breath(variant.breath);
+    holdSeconds = Math.floor(most / breath + 1e-9) * breath;
+    if (holdSeconds <= 0 || holdSeconds < Math.min(pose.hold.least * breath, ask.holdSeconds)) return undefined;
+  }
+  let added = 0;
+  for (const { over, sum, rows } of needs) if (rows[row] && holdSeconds > over && (!sum || ask.before[sum.sum] + holdSeconds * both > sum.over)) added++;
+  const given = 1 - holdSeconds / ask.holdSeconds, cost = standIn + given * (ask.pose.purposes[0].action === 'rest' ? WEIGHTS.restHold : WEIGHTS.hold) + added * WEIGHTS.added;
+  const verdict = pose !== ask.pose ? 'swapped' : variant !== ask.variant || given > 1e-9 || added ? 'eased' : 'as-written';
+  return { row, pose, variant, holdSeconds, verdict, cost, added };
+}
+
+/** The asked variant as asked, where it passes. */
+export function asWritten(ask: Ask, lane: LaneTable, side: Side | undefined): Candidate | undefined {
+  const found = attempt(ask, lane, side, lane.body.table.rowOf.get(ask.variant)!, 0);
+  return found?.verdict === 'as-written' ? found : undefined;
+}
+
+/** What the teacher has chosen, whatever rules say. */
+export function pinned(ask: Ask, lane: LaneTable, pin: NonNullable<Ask['pin']>): Candidate {
+  const { rows, rowOf } = lane.body.table, row = rowOf.get(pin.variant)!, { pose, variant } = rows[row]!, holdSeconds = pin.holdSeconds ?? ask.holdSeconds;
+  const asked = { pose: ask.pose, variant: ask.variant, row: rowOf.get(ask.variant)! };
+  return { row, pose, variant, holdSeconds, verdict: pose !== ask.pose ? 'swapped' : variant === ask.variant && Math.abs(holdSeconds - ask.holdSeconds) < 0.01 ? 'as-written' : 'eased', cost: standInCost(lane.body, asked, row), added: 0 };
 }
 
 /**
- * Every way this person may do a step, best first: the asked variant, its ladder, poses of the
- * same purpose, and rest shapes. The asked one comes first wherever it passes.
+ * Every way this person may do a step: the asked variant, its ladder, poses of the same purpose, and rest shapes where little
+ * else is left; by what they cost as such, so that what is lost of a hold may still put one behind the next.
+ *
+ * @param worth whether another is worth looking at, given its least cost and what has been found
  */
-export function candidatesFor(ask: Ask, staged: StagedPerson, side: 'right' | 'left' | undefined): Candidate[] {
-  const found: Candidate[] = [], look = (pose: Pose): void => {
-    for (const variant of pose.ladder) {
-      const candidate = offered(ask, staged, pose, variant) ? attempt(ask, staged, pose, variant, side) : undefined;
-      if (candidate) found.push(candidate);
-    }
-  };
-  look(ask.pose);
-  // A rung costs less than any other pose: where the asked one passes and two rungs stand beside it, nothing else comes before them.
-  if (found.length >= 3 && found.some(({ verdict }) => verdict === 'as-written')) return found.sort(cheaper);
-  for (const pose of matesOf(ask.catalogue, ask.pose)) look(pose);
-  const rest = ask.catalogue.poses.find((pose) => pose.id === REST)!;
-  if (ask.pose !== rest && found.length < ENOUGH) {
-    for (const variant of rest.ladder) {
-      const candidate = offered(ask, staged, rest, variant) ? attempt(ask, staged, rest, variant, side) : undefined;
+export function candidatesFor(ask: Ask, lane: LaneTable, side: Side | undefined, worth: (row: number, least: number, found: readonly Candidate[]) => boolean = () => true): Candidate[] {
+  const { rows, costs, rungs, rest } = kinOf(lane.body, ask.variant), found: Candidate[] = [];
+  let some = 0;
+  for (let i = 0; i < rows.length; i++) {
+    // A rung costs less than any other pose: where the asked one passes and two rungs stand beside it, nothing else comes before them.
+    if (i === rungs && found.length >= 3 && found.some(({ verdict }) => verdict === 'as-written')) return found;
+    if (some >= ENOUGH && !worth(rows[i]!, costs[i]!, found)) continue;
+    const candidate = attempt(ask, lane, side, rows[i]!, costs[i]!);
+    if (candidate) { found.push(candidate); some++; }
+  }
+  if (some < ENOUGH) {
+    for (let i = 0; i < rest.length; i++) {
+      const candidate = attempt(ask, lane, side, rest[i]!, costs[rows.length + i]!);
       if (candidate) found.push({ ...candidate, verdict: 'rest', cost: WEIGHTS.rest + candidate.cost });
     }
   }
-  return found.sort(cheaper);
+  return found;
 }
 
-/** How the asked variant stands against every rule that it breaks. */
-export const askedBreaches = (ask: Ask, staged: StagedPerson, side: 'right' | 'left' | undefined): Breach[] =>
-  judge(staged.rules, trialOf(ask, staged, ask.pose, ask.variant, ask.holdSeconds, side), staged.person.ranges);
+/** The cheaper first; where they cost the same, by id, so that the same input gives the same fitting. */
+export const cheaper = (a: Pick<Candidate, 'cost' | 'variant'>, b: Pick<Candidate, 'cost' | 'variant'>): number => (Math.abs(a.cost - b.cost) > 1e-9 ? a.cost - b.cost : a.variant.id < b.variant.id ? -1 : a.variant.id > b.variant.id ? 1 : 0);
 
-/** How a chosen trial stands against one rule. */
-export const standingOf = (breach: Breach, trial: Trial, staged: StagedPerson): Breach & { broken: boolean } => standing(breach, trial, staged.person.ranges);
+/** What is asked with nothing before it. */
+export const asked = (pose: Pose, variant: Variant, holdSeconds: number, sides: readonly Side[]): Ask => ({ pose, variant, holdSeconds, sides, before: NO_SUMS });

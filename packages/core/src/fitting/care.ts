@@ -1,14 +1,14 @@
 import { CONDITIONS } from '../../catalogue/rules/index.js';
 import type { Catalogue } from '../poses/catalogue.js';
 import type { Pose, Variant } from '../poses/types.js';
-import { USUAL_HOUSE_VIEW, type HouseView } from '../rules/houseView.js';
+import type { HouseView } from '../rules/houseView.js';
 import { judge, type Breach } from '../rules/judge.js';
 import { SOMEBODY } from '../rules/rulebook.js';
 import { stagePerson, type StagedPerson } from '../rules/stagePerson.js';
-import { breathSeconds } from '../timing/pace.js';
-import { trialOf } from './candidates.js';
-
-
+import { countSeconds } from '../timing/pace.js';
+import { NO_SUMS } from '../rules/sums.js';
+import { bodyTable } from './bodyTable.js';
+import { trialOf } from './describe.js';
 
 /** A made-up person with one condition of which nothing more is known: the careful stage of it. */
 export function somebodyWith(condition: string, on: string, houseView: HouseView): StagedPerson {
@@ -18,9 +18,8 @@ export function somebodyWith(condition: string, on: string, houseView: HouseView
 
 /** Every rule that a variant breaks for someone when it is held that long (breaths or rounds; as usual unless said otherwise), on the side it is described on. */
 export function careFor(catalogue: Catalogue, pose: Pose, variant: Variant, staged: StagedPerson, on: string, held = pose.hold.usual): Breach[] {
-  const holdSeconds = held * breathSeconds(staged.person, variant.breath, on);
-  const ask = { catalogue, view: USUAL_HOUSE_VIEW, pose, variant, holdSeconds, sides: pose.side ? (['right', 'left'] as const) : [], on, before: { supineUnbroken: 0, supineTotal: 0 } };
-  return judge(staged.rules, trialOf(ask, staged, pose, variant, holdSeconds, undefined), staged.person.ranges);
+  const holdSeconds = held * countSeconds(pose, variant.breath, staged.person, on), body = bodyTable(catalogue, staged.person, on);
+  return judge(staged.rules, trialOf({ body }, { sides: pose.side ? ['right', 'left'] : [], before: NO_SUMS }, body.table.rowOf.get(variant)!, holdSeconds, undefined), staged.person.ranges);
 }
 
 /** Whether nothing but cues speaks against a variant. */

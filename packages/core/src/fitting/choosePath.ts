@@ -1,95 +1,169 @@
-import type { Catalogue } from '../poses/catalogue.js';
+import { counterPoses, type Owed } from '../../catalogue/counterPoses.js';
 import type { Level } from '../poses/types.js';
-import type { HouseView } from '../rules/houseView.js';
-import type { StagedPerson } from '../rules/stagePerson.js';
-import type { Sum } from '../rules/types.js';
-import type { Step } from '../sequence/parseSequence.js';
-import { askedSeconds } from '../timing/pace.js';
-import { candidatesFor, type Ask, type Candidate } from './candidates.js';
-import { passagesFor, type Passage } from './waysBetween.js';
+import { NO_SUMS } from '../rules/sums.js';
+import { SUMS, type Sum } from '../rules/types.js';
+import { asked, type Ask } from './candidates.js';
+import { owedBit, type LaneTable } from './lane.js';
+import { narrowed, optionsOf, type Option } from './options.js';
+import type { Passage } from './waysBetween.js';
 import { WEIGHTS } from './weights.js';
 
-type Side = 'right' | 'left';
 type Sums = Readonly<Record<Sum, number>>;
 
-/** What one side of a step comes to; without a candidate she sits out. */
-export interface SideChoice { side: Side | undefined; candidate: Candidate | undefined; others: readonly Candidate[] }
+/** What a lane does at one step, what it was asked there, and how it gets there; `then` answers what the step leaves. */
+export interface Choice { ask: Ask; option: Option; from?: Level; passage?: Passage; then?: Counter; /** What the step costs, getting there included. */ cost: number }
 
-/** What a lane does at one step, what it was asked there, and how it gets there. */
-export interface Choice { ask: Ask; sides: readonly SideChoice[]; passage?: Passage; /** What the step costs, getting there included. */ cost: number }
+/** A counter-pose put in after a deep step, for this person. */
+export interface Counter { ask: Ask; option: Option; owed: Owed; passage: Passage; from: Level }
 
-/** One way to do a whole step: both sides of it where it has sides. */
-export interface Option { sides: readonly SideChoice[]; cost: number; entry: Level; exit: Level; supine: number; onBack: boolean }
+/** Where a lane stands between two steps. */
+interface Place { level: Level | undefined; hand: number; owed: Owed | undefined; sums: Sums }
+/** A lane up to some step. `back` points along the path; `counter` was put in before `option`. */
+export interface Label extends Place { cost: number; back?: Label; ask?: Ask; option?: Option; passage?: Passage; counter?: Counter }
 
-/** A lane up to some step: what it cost, where it is, and what has added up. `from` points back along the path. */
-interface Label { cost: number; level: Level | undefined; sums: Sums; from?: Label; option?: Option; ask?: Ask; passage?: Passage | undefined }
+const START: Label = { cost: 0, level: undefined, hand: 0, owed: undefined, sums: NO_SUMS };
 
-const NOTHING: Sums = { supineUnbroken: 0, supineTotal: 0 };
+/** What options a lane has at a step, given what has added up, and what else they cost there: weighed together with others. */
+export interface StepOptions { (before: Sums): { ask: Ask; options: readonly Option[] } }
 
-/** Levels a candidate begins and ends on; sitting out is on a chair. */
-const endsOf = (candidate: Candidate | undefined): { entry: Level; exit: Level } =>
-  candidate ? { entry: candidate.variant.entry ?? candidate.variant.level, exit: candidate.variant.exit ?? candidate.variant.level } : { entry: 'chair', exit: 'chair' };
+/** Props that must be fetched to go from one set to another. */
+const fetched = (from: number, to: number): number => {
+  let bits = to & ~from, count = 0;
+  for (; bits; bits &= bits - 1) count++;
+  return count;
+};
 
-function optionOf(sides: readonly SideChoice[]): Option {
-  const supine = sides.reduce((sum, { candidate }) => sum + (candidate && candidate.trial.measures.supine > 0 ? candidate.holdSeconds : 0), 0);
-  const costs = sides.map(({ candidate }) => candidate?.cost ?? WEIGHTS.sitOut), [first] = sides, last = sides[sides.length - 1]!;
-  const differ = sides.length > 1 && first!.candidate?.variant !== last.candidate?.variant ? WEIGHTS.sidesDiffer : 0;
-  return { sides, cost: costs.reduce((sum, cost) => sum + cost, 0) / costs.length + differ, entry: endsOf(first!.candidate).entry, exit: endsOf(last.candidate).exit, supine, onBack: (last.candidate?.trial.measures.supine ?? 0) > 0 };
+function sumsThrough(lane: LaneTable, before: Sums, { seconds, runs }: Option): Sums {
+  if (!lane.sums.length) return before;
+  const sums = { ...before };
+  SUMS.forEach((sum, i) => { sums[sum] = sum.endsWith('Total') || runs[i] ? before[sum] + seconds[i]! : 0; });
+  return sums;
 }
 
 /**
- * Every way to do a step. Where what was asked passes it is the only one: nobody is led away from it to save a change of
- * level. A side that passes keeps it; sides otherwise do the same where the same suits both.
+ * Whether one label is at least as good as another in every respect: it could go to where the other is, fetch what the other
+ * has, and still cost no more. What it may have to answer must be nothing, or the same.
  */
-export function optionsOf(ask: Ask, staged: StagedPerson): Option[] {
-  const sides: readonly (Side | undefined)[] = ask.sides.length ? ask.sides : [undefined];
-  const found = sides.map((side) => candidatesFor(ask, staged, side));
-  const written = found.map((list) => list.find(({ verdict }) => verdict === 'as-written'));
-  const choice = (i: number, candidate: Candidate | undefined): SideChoice => ({ side: sides[i], candidate, others: found[i]!.filter((other) => other !== candidate) });
-  const open = found.map((list, i) => (written[i] ? [written[i]] : list.length ? list : [undefined]));
-  if (open.length === 1) return open[0]!.map((candidate) => optionOf([choice(0, candidate)]));
-  const [first, second] = open as [(Candidate | undefined)[], (Candidate | undefined)[]];
-  const same = first.flatMap((a) => second.filter((b) => a?.variant === b?.variant).map((b) => optionOf([choice(0, a), choice(1, b)])));
-  if (same.length && !written.some(Boolean)) return same;
-  // One side keeps what was asked, or nothing suits both: each side its own.
-  return first.flatMap((a) => second.map((b) => optionOf([choice(0, a), choice(1, b)])));
+function covers(a: Label, b: Label, lane: LaneTable): boolean {
+  if (a.cost > b.cost + 1e-9 || (a.owed && a.owed !== b.owed)) return false;
+  let reach = 0;
+  if (a.level !== b.level) {
+    // Nobody goes through a level that is closed to them to save anything.
+    if (!a.level || !b.level || lane.closed.has(b.level)) return false;
+    reach = lane.passage(a.level, b.level).cost;
+  }
+  if (a.cost + reach + fetched(a.hand, b.hand) * WEIGHTS.fetch > b.cost + 1e-9) return false;
+  for (const sum of lane.sums) if (a.sums[sum] > b.sums[sum] + 1e-9) return false;
+  return true;
 }
 
-/** Whether some label is at least as good as another in every respect. */
-const covers = (a: Label, b: Label): boolean => a.level === b.level && a.cost <= b.cost + 1e-9 && a.sums.supineUnbroken <= b.sums.supineUnbroken && a.sums.supineTotal <= b.sums.supineTotal;
+/** Counter-poses are held for three breaths a side (common practice, no published source). */
+const COUNTER_BREATHS = 3;
+/** So many poses are looked at, in the order of preference. */
+const COUNTERS_MOST = 6;
 
-/**
- * The best path of one lane through a class: exact over every candidate of every step, the ways between levels, and the
- * seconds on the back that add up. Labels that another one covers are dropped; what is left is still exact.
- */
-export function choosePath(steps: readonly Step[], staged: StagedPerson, catalogue: Catalogue, view: HouseView, on: string): Choice[] {
-  const passage = passagesFor(staged, catalogue), adds = staged.rules.some(({ rule }) => rule.all.some((bound) => 'sum' in bound));
-  let labels: Label[] = [{ cost: 0, level: undefined, sums: NOTHING }];
-  for (const step of steps) {
-    const asked = { catalogue, view, pose: step.pose, variant: step.variant, holdSeconds: askedSeconds(step, staged.person, on), sides: step.sides, on };
-    const memo = new Map<string, { ask: Ask; options: Option[] }>(), next: Label[] = [];
-    for (const label of labels) {
-      const key = adds ? `${label.sums.supineUnbroken}|${label.sums.supineTotal}` : '';
-      let here = memo.get(key);
-      if (!here) {
-        const ask: Ask = { ...asked, before: adds ? label.sums : NOTHING };
-        memo.set(key, here = { ask, options: optionsOf(ask, staged) });
+const countersKnown = new WeakMap<LaneTable, Map<Owed, { ask: Ask; option: Option; cost: number }[]>>();
+/** Counter-poses this person may take, with what each costs. */
+function countersFor(lane: LaneTable, owed: Owed): { ask: Ask; option: Option; cost: number }[] {
+  let known = countersKnown.get(lane);
+  if (!known) countersKnown.set(lane, known = new Map());
+  let list = known.get(owed);
+  if (!list) {
+    const { catalogue } = lane.body;
+    list = [];
+    for (const [rank, id] of counterPoses(owed, lane.view).entries()) {
+      const pose = catalogue.poses.find((one) => one.id === id)!, { variant } = catalogue.variant(pose.usual);
+      const ask = asked(pose, variant, COUNTER_BREATHS * lane.breath(variant.breath), pose.side ? ['right', 'left'] : []);
+      const own = narrowed(optionsOf(ask, lane).filter(({ sides, owes }) => owes === undefined && sides.every(({ candidate }) => candidate?.pose === pose)), lane);
+      list.push(...own.map((option) => ({ ask, option, cost: WEIGHTS.counter + rank * WEIGHTS.perRung + option.cost })));
+      if (new Set(list.map((one) => one.ask.pose)).size >= COUNTERS_MOST) break;
+    }
+    known.set(owed, list);
+  }
+  return list;
+}
+
+/** Whether what has added up stays within this person's limits. */
+const within = ({ right, left }: LaneTable, sums: Sums): boolean => [right, left].every((standing) => standing.sums.every(({ sum, over }) => sums[sum] <= over + 1e-9));
+
+/** A place with what was put in to get there. */
+interface Settled extends Place { cost: number; counter?: Counter }
+
+/** Settles what a step left to be answered: as it is, or with a counter-pose put in. */
+function settled(lane: LaneTable, { cost, level, hand, owed, sums }: Label, next: Option | undefined): Settled[] {
+  // The same again goes on: a run of back bends is answered once, at its end.
+  if (!owed || !level || (next && ((next.answers & owedBit(owed)) !== 0 || next.owes === owed))) return [{ cost, level, hand, owed, sums }];
+  const put = countersFor(lane, owed).flatMap(({ ask, option, cost: own }): Settled[] => {
+    const passage = lane.passage(level, option.entry), after = sumsThrough(lane, sums, option);
+    if (passage.none || !within(lane, after)) return [];
+    return [{ cost: cost + own + passage.cost + fetched(hand, option.hand) * WEIGHTS.fetch, level: option.exit, hand: option.hand, owed: undefined, sums: after, counter: { ask: { ...ask, before: sums }, option, owed, passage, from: level } }];
+  });
+  return put.length ? put : [{ cost: cost + WEIGHTS.noCounter, level, hand, owed: undefined, sums }];
+}
+
+/** Labels one step further; what another label covers is dropped, and what is left is still exact. */
+export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: StepOptions): Label[] {
+  const next: Label[] = [];
+  const put = (reached: Label): void => {
+    for (const other of next) if (covers(other, reached, lane)) return;
+    for (let i = next.length - 1; i >= 0; i--) if (covers(reached, next[i]!, lane)) next.splice(i, 1);
+    next.push(reached);
+  };
+  const getting = (place: Settled, option: Option): number => (place.level === undefined ? 0 : lane.passage(place.level, option.entry).cost + fetched(place.hand, option.hand) * WEIGHTS.fetch);
+  const reach = (label: Label, place: Settled, ask: Ask, option: Option): Label => ({
+    cost: place.cost + getting(place, option) + option.cost, level: option.exit, hand: option.hand, owed: option.owes, sums: sumsThrough(lane, place.sums, option), back: label,
+    ask: place.counter ? { ...ask, before: place.sums } : ask, option, ...(place.level === undefined ? {} : { passage: lane.passage(place.level, option.entry) }), ...(place.counter ? { counter: place.counter } : {}),
+  });
+  if (!lane.sums.length) {
+    // Where nothing adds up, an option leaves the lane in one place, wherever it came from: the cheapest way to it is all that counts.
+    const { ask, options } = optionsAt(NO_SUMS);
+    for (const option of options) {
+      let best: { label: Label; place: Settled; cost: number } | undefined;
+      for (const label of labels) for (const place of settled(lane, label, option)) {
+        const cost = place.cost + getting(place, option);
+        if (!best || cost < best.cost - 1e-9) best = { label, place, cost };
       }
-      for (const option of here.options) {
-        const way = label.level === undefined ? undefined : passage(label.level, option.entry);
-        const sums: Sums = adds ? { supineUnbroken: option.onBack ? label.sums.supineUnbroken + option.supine : 0, supineTotal: label.sums.supineTotal + option.supine } : NOTHING;
-        const reached: Label = { cost: label.cost + option.cost + (way?.cost ?? 0), level: option.exit, sums, from: label, option, ask: here.ask, passage: way };
-        // Where nothing adds up, the cheapest of each level is all that is left.
-        if (!next.some((other) => covers(other, reached))) {
-          for (let i = next.length - 1; i >= 0; i--) if (covers(reached, next[i]!)) next.splice(i, 1);
-          next.push(reached);
-        }
+      put(reach(best!.label, best!.place, ask, option));
+    }
+    return next;
+  }
+  const memo = new Map<string, ReturnType<StepOptions>>();
+  for (const label of labels) {
+    const key = lane.sums.map((sum) => label.sums[sum]).join('|');
+    let here = memo.get(key);
+    if (!here) memo.set(key, here = optionsAt(label.sums));
+    for (const option of here.options) {
+      for (const place of settled(lane, label, option)) {
+        const reached = reach(label, place, here.ask, option);
+        // A counter-pose takes seconds of its own: where it leaves too little of a limit, this option is none.
+        if (place.counter && option.sides.some(({ candidate }) => candidate) && !within(lane, reached.sums)) continue;
+        put(reached);
       }
     }
-    labels = next;
   }
-  const chosen: Choice[] = [];
-  let at: Label | undefined = labels.reduce<Label | undefined>((best, label) => (!best || label.cost < best.cost - 1e-9 ? label : best), undefined);
-  for (; at?.option; at = at.from) chosen.unshift({ ask: { ...at.ask!, ...(at.from!.level ? { from: at.from!.level } : {}) }, sides: at.option.sides, cost: at.cost - at.from!.cost, ...(at.passage ? { passage: at.passage } : {}) });
-  return chosen;
+  return next;
 }
+
+/** The cheapest of the last labels, read back as choices. */
+export function pathOf(labels: readonly Label[], lane: LaneTable): { choices: Choice[]; cost: number } {
+  let best: { label: Label; end: Settled } | undefined;
+  for (const label of labels) for (const end of settled(lane, label, undefined)) if (!best || end.cost < best.end.cost - 1e-9) best = { label, end };
+  const choices: Choice[] = [];
+  let then = best?.end.counter;
+  for (let at = best?.label; at?.option; at = at.back) {
+    const from = at.counter?.option.exit ?? at.back!.level;
+    choices.unshift({ ask: at.ask!, option: at.option, cost: at.cost - at.back!.cost, ...(from ? { from } : {}), ...(at.passage ? { passage: at.passage } : {}), ...(then ? { then } : {}) });
+    then = at.counter;
+  }
+  return { choices, cost: best?.end.cost ?? 0 };
+}
+
+/**
+ * The best path of one lane through a class: exact over every option of every step, the ways between levels, the props in
+ * hand, what must be answered, and the seconds that add up.
+ */
+export function choosePath(lane: LaneTable, steps: readonly StepOptions[]): { choices: Choice[]; cost: number } {
+  return pathOf(steps.reduce<Label[]>((labels, options) => stepOn(labels, lane, options), [START]), lane);
+}
+
+export const startLabel = (): Label => START;

@@ -32,6 +32,15 @@ export interface PropUse { prop: string; count: number; heightCm: number; where:
 /** Another way that would have done, with what it costs against the step's intent. */
 export interface Alternative { pose: string; variant: string; verdict: Verdict; holdSeconds: number; cost: number }
 
+/** How someone gets from level to level; `none` where no way suits and someone must help. `pause` is what to say to those who must go slowly, `pauseSeconds` what it takes. */
+export interface WayTaken { moves: readonly { id: string; name: string }[]; seconds: number; none: boolean; instead: readonly string[]; pause?: string; pauseSeconds?: number }
+
+/** A counter-pose put in after a deep step, for this person. */
+export interface Then { pose: string; variant: string; level: Level; breath: Breath; hold: { breaths?: number; rounds?: number; seconds: number }; sides: readonly ('right' | 'left')[]; props: readonly PropUse[]; cues: readonly string[]; reason: string; way?: WayTaken }
+
+/** The teacher's own choice in a cell: why, and which rules it goes against. */
+export interface OverrideTaken { reason: string; breaks: readonly string[] }
+
 /** What one person does at one step. */
 export interface LaneStep {
   step: number;
@@ -50,8 +59,18 @@ export interface LaneStep {
   clock: { start: number; end: number };
   props: readonly PropUse[];
   cues: readonly string[];
-  /** How one gets here from the step before, where the level changes; `none` where no way suits and someone must help. */
-  way?: { moves: readonly { id: string; name: string }[]; seconds: number; none: boolean; instead: readonly string[]; pause?: string };
+  /** How one gets here from the step before, where the level changes. */
+  way?: WayTaken;
+  /** What this costs against what was asked; alternatives cost more, or what they cost otherwise. */
+  cost: number;
+  then?: Then;
+  override?: OverrideTaken;
+  /** Why it is not what would suit best: there are not enough of a prop, or fewer versions were asked for. */
+  because?: { kind: 'stock'; prop: string } | { kind: 'fewer-versions' };
+  /** The two sides differ here, and why. */
+  sidesDiffer?: string;
+  /** Seconds until the others are done: rest, or follow the breath. */
+  waits?: number;
   /** Of the chosen variant for this person, with the spine's shares of the usual (or the person's measured) range. */
   measures: Measures & Readonly<Record<UseName, number>>;
   findings: readonly Finding[];
@@ -59,11 +78,36 @@ export interface LaneStep {
   alternatives: readonly Alternative[];
 }
 
+/** Seconds over the class: the longest run, and all. */
+export interface RunAndTotal { longest: number; total: number }
+
+/** What adds up for one person. */
+export interface LaneSums { supine: RunAndTotal; headDown: RunAndTotal; pelvisUp: RunAndTotal; armsOverhead: RunAndTotal; standingStill: RunAndTotal; kneeling: RunAndTotal; sitting: RunAndTotal; floorVisits: number }
+
 export interface Lane {
   person: string;
   stages: readonly { condition: string; name: string; label: string }[];
   alerts: readonly Alert[];
   steps: readonly LaneStep[];
+  sums: LaneSums;
+}
+
+/** Something about the order of the class that a teacher would want to know. */
+export interface Note { kind: 'warm-up' | 'side' | 'pair' | 'counter-pose' | 'rest' | 'time'; step?: number; text: string }
+
+/** Where someone is in the room, and what they need beside them. */
+export interface PersonPlace { person: string; station: 'wall' | 'chair' | 'mat'; place: number; props: readonly { prop: string; count: number; steps: readonly number[] }[] }
+
+/** A step of the class. `meets`: everyone is in the same pose, so lanes come together again. */
+export interface ClassStep {
+  step: number; text: string; section?: string; note?: string; pose: string; variant: string; start: number; end: number; shortened?: Shortened;
+  /** Left out to keep the time. */
+  leftOut?: string;
+  /** What was asked before the teacher swapped the step for everybody. */
+  insteadOf?: { text: string; pose: string; variant: string; reason: string };
+  /** How many different things happen at once. */
+  versions: number;
+  meets: boolean;
 }
 
 /** The result for a class, with the versions it was made with. */
@@ -74,8 +118,16 @@ export interface Fitting {
   catalogue: string;
   /** Minutes asked for, planned after holds were shortened, as written, and still over. */
   minutes: { asked: number; planned: number; written: number; over: number };
-  steps: readonly { step: number; text: string; section?: string; note?: string; pose: string; variant: string; start: number; end: number; shortened?: Shortened }[];
+  steps: readonly ClassStep[];
   lanes: readonly Lane[];
   /** Props needed at once; where the hall's stock is known and does not reach, by how many it is short. */
   room: readonly { prop: string; count: number; short?: number }[];
+  places: readonly PersonPlace[];
+  notes: readonly Note[];
+  /** Choices of the teacher's that were not taken: what they name must not be done without a go-ahead. */
+  refused: readonly Refused[];
+  /** What asking for fewer versions or keeping to the stock changed: lanes' costs before and after. */
+  together: { fewerVersions: boolean; costAlone: number; cost: number };
 }
+
+export interface Refused { person: string; step: number; variant: string; rule: string; reason: string }

@@ -4,7 +4,9 @@ import type { Level } from '../poses/types.js';
 import type { Way } from '../poses/ways.js';
 import { judge, type Breach, type Trial } from '../rules/judge.js';
 import type { StagedPerson } from '../rules/stagePerson.js';
+import { NO_SUMS } from '../rules/sums.js';
 import { FLOOR_LEVELS } from './floorVisits.js';
+import { isSoft } from './standings.js';
 import { WEIGHTS } from './weights.js';
 
 /** One movement of a passage; `backwards` where the way is taken from its end to its beginning. */
@@ -24,47 +26,74 @@ export interface Passage {
 
 const LEVELS: readonly Level[] = ['lying', 'side-lying', 'prone', 'sitting', 'kneeling', 'all-fours', 'squatting', 'chair', 'standing', 'inverted'];
 
-/** Rules a way breaks for someone, besides cues: it is held against them like any movement. */
-function broken({ variant, seconds }: Way, { person, build, rules }: StagedPerson, catalogue: Catalogue): Breach[] {
-  const trial: Trial = {
-    measures: catalogue.measures(variant.id, person.heightCm, build), level: variant.level, breath: variant.breath, support: variant.support,
-    holdSeconds: seconds, moving: true, action: 'mobilise', sums: { supineUnbroken: 0, supineTotal: 0 },
-  };
+/** Rules each way breaks for someone, besides cues: it is held against them like any movement. */
+function broken({ person, build, rules }: StagedPerson, catalogue: Catalogue): Map<Way, Breach[]> {
   // Levels as such are judged apart (see `closedTo`): a way is filed under the level it starts from.
-  return judge(rules.filter(({ rule }) => !rule.all.some((bound) => 'level' in bound || 'levelNot' in bound)), trial, person.ranges)
-    .filter(({ rule }) => rule.level === 'never' || rule.level === 'limit' || (rule.level === 'need' && !rule.adds));
+  const hard = rules.filter((active) => !isSoft(active) && !active.rule.all.some((bound) => 'level' in bound || 'levelNot' in bound));
+  return new Map(WAYS.map((way) => {
+    const { variant, seconds } = way;
+    const trial: Trial = { measures: catalogue.measures(variant.id, person.heightCm, build), level: variant.level, breath: variant.breath, support: variant.support, holdSeconds: seconds, moving: true, action: 'mobilise', sums: NO_SUMS };
+    return [way, judge(hard, trial, person.ranges)];
+  }));
 }
 
 /** Whether getting down and up takes this person something: they are told to go slowly. */
 const goesSlowly = ({ rules }: StagedPerson): boolean => rules.some(({ rule }) => rule.all.some((bound) => 'levelChange' in bound));
 
 /** Levels someone must not be on, not even in passing: nobody rolls over a belly that must not be lain on. */
-const closedTo = ({ rules }: StagedPerson): ReadonlySet<Level> => new Set(LEVELS.filter((level) => rules.some(({ rule: { level: how, all } }) => (how === 'never' || how === 'limit') && all.length === 1
+export const closedTo = ({ rules }: StagedPerson): ReadonlySet<Level> => new Set(LEVELS.filter((level) => rules.some(({ rule: { level: how, all } }) => (how === 'never' || how === 'limit') && all.length === 1
   && (('level' in all[0] && all[0].level.includes(level)) || ('levelNot' in all[0] && !all[0].levelNot.includes(level))))));
 
-/** The cheapest chain of moves over some ways (Dijkstra over the ten levels). */
-function shortest(from: Level, to: Level, moves: readonly (Move & { cost: number })[]): { moves: Move[]; cost: number } | undefined {
-  const best = new Map<Level, { cost: number; by?: Move & { cost: number } }>([[from, { cost: 0 }]]), done = new Set<Level>();
+/** A chain of moves, each by its place among {@link ALL}. */
+interface Chain { moves: Move[]; cost: number }
+
+/** Every way in every direction in which it may be taken. */
+const ALL: readonly (Move & { from: number; to: number; floor: boolean; base: number })[] = WAYS.flatMap((way) => {
+  const floor = FLOOR_LEVELS.has(way.from) !== FLOOR_LEVELS.has(way.to), base = WEIGHTS.way + (way.usual ? 0 : WEIGHTS.unusualWay), from = LEVELS.indexOf(way.from), to = LEVELS.indexOf(way.to);
+  return [{ way, backwards: false, from, to, floor, base }, ...(way.back ? [{ way, backwards: true, from: to, to: from, floor, base }] : [])];
+});
+
+/** Ways that are open to someone, levels that are closed, what getting down and up takes; `key` names it. */
+interface Graph { key: string; open: readonly boolean[]; closed: number; slow: number }
+const graphOf = (open: readonly boolean[], closed: number, slow: number): Graph => ({ key: `${open.map(Number).join('')}|${closed}|${slow}`, open, closed, slow });
+
+const graphs = new Map<string, Map<number, Chain | undefined>>();
+/** The cheapest chain over some ways (Dijkstra over the ten levels); worked out once for all who may take the same ways. */
+function shortest(from: number, to: number, { key: graph, open, closed, slow }: Graph): Chain | undefined {
+  const pair = from * LEVELS.length + to;
+  let known = graphs.get(graph);
+  if (!known) {
+    if (graphs.size >= GRAPHS_MOST) graphs.clear();
+    graphs.set(graph, known = new Map());
+  }
+  if (!known.has(pair)) known.set(pair, chain(from, to, open, closed, slow));
+  return known.get(pair);
+}
+const GRAPHS_MOST = 500;
+
+function chain(from: number, to: number, open: readonly boolean[], closed: number, slow: number): Chain | undefined {
+  const cost = LEVELS.map(() => Infinity), by: ((typeof ALL)[number] | undefined)[] = LEVELS.map(() => undefined), done = new Set<number>();
+  cost[from] = 0;
   for (;;) {
-    const next = [...best].filter(([level]) => !done.has(level)).sort(([a, x], [b, y]) => x.cost - y.cost || LEVELS.indexOf(a) - LEVELS.indexOf(b))[0];
-    if (!next) return undefined;
-    const [level, { cost }] = next;
-    if (level === to) break;
-    done.add(level);
-    for (const move of moves) {
-      if ((move.backwards ? move.way.to : move.way.from) !== level) continue;
-      const end = move.backwards ? move.way.from : move.way.to, known = best.get(end);
-      if (!known || cost + move.cost < known.cost - 1e-9) best.set(end, { cost: cost + move.cost, by: move });
+    let at = -1;
+    for (let level = 0; level < LEVELS.length; level++) if (!done.has(level) && cost[level]! < (at < 0 ? Infinity : cost[at]! - 1e-9)) at = level;
+    if (at < 0) return undefined;
+    if (at === to) break;
+    done.add(at);
+    for (const [i, move] of ALL.entries()) {
+      // Nobody passes through a level that must not be: it may only be where she is going anyway.
+      if (move.from !== at || !open[i] || (move.to !== to && (closed >> move.to) & 1)) continue;
+      const dearer = cost[at]! + move.base * (move.floor ? slow : 1);
+      if (dearer < cost[move.to]! - 1e-9) { cost[move.to] = dearer; by[move.to] = move; }
     }
   }
-  const chain: Move[] = [];
-  for (let at = to; at !== from;) {
-    const move = best.get(at)!.by!;
-    chain.unshift({ way: move.way, backwards: move.backwards });
-    at = move.backwards ? move.way.to : move.way.from;
-  }
-  return { moves: chain, cost: best.get(to)!.cost };
+  const moves: Move[] = [];
+  for (let at = to; at !== from; at = by[at]!.from) moves.unshift({ way: by[at]!.way, backwards: by[at]!.backwards });
+  return { moves, cost: cost[to]! };
 }
+
+const NOWHERE: Passage = { moves: [], cost: 0, seconds: 0, instead: [], none: false };
+const EVERY = ALL.map(() => true);
 
 /**
  * How one person gets from level to level: over ways that their rules allow, cheapest first. Worked out once for each pair.
@@ -72,24 +101,25 @@ function shortest(from: Level, to: Level, moves: readonly (Move & { cost: number
  * @returns a passage; one without a way that suits costs so much that it is the last thing taken
  */
 export function passagesFor(staged: StagedPerson, catalogue: Catalogue): (from: Level, to: Level) => Passage {
-  const known = new Map<string, Passage>(), closed = closedTo(staged), slow = goesSlowly(staged) ? WEIGHTS.slowFloor : 1;
-  let all: (Move & { cost: number; breaches: Breach[] })[] | undefined;
-  const movesOf = (): NonNullable<typeof all> => all ??= WAYS.flatMap((way) => {
-    const breaches = broken(way, staged, catalogue), floor = FLOOR_LEVELS.has(way.from) !== FLOOR_LEVELS.has(way.to), cost = (WEIGHTS.way + (way.usual ? 0 : WEIGHTS.unusualWay)) * (floor ? slow : 1);
-    return [{ way, backwards: false, cost, breaches }, ...(way.back ? [{ way, backwards: true, cost, breaches }] : [])];
-  });
+  const known: (Passage | undefined)[] = new Array<Passage | undefined>(LEVELS.length ** 2).fill(undefined);
+  const slow = goesSlowly(staged) ? WEIGHTS.slowFloor : 1, shut = closedTo(staged), closed = LEVELS.reduce((bits, level, i) => bits | (shut.has(level) ? 1 << i : 0), 0);
+  let own: { breaches: Map<Way, Breach[]>; usual: Graph; mine: Graph } | undefined;
+  const look = (): NonNullable<typeof own> => {
+    const breaches = broken(staged, catalogue);
+    return { breaches, usual: graphOf(EVERY, 0, slow), mine: graphOf(ALL.map(({ way }) => !breaches.get(way)!.length), closed, slow) };
+  };
+  const between = (from: number, to: number): Passage => {
+    own ??= look();
+    const usual = shortest(from, to, own.usual), mine = shortest(from, to, own.mine), taken = mine ?? usual;
+    const instead = (usual?.moves ?? []).flatMap(({ way }) => own!.breaches.get(way)!);
+    return {
+      moves: taken?.moves ?? [], cost: mine ? mine.cost : WEIGHTS.noWay, seconds: (taken?.moves ?? []).reduce((sum, { way }) => sum + way.seconds, 0),
+      instead: instead.filter(({ rule }, i) => instead.findIndex((other) => other.rule.id === rule.id) === i), none: !mine,
+    };
+  };
   return (from, to) => {
-    const key = `${from}|${to}`;
-    let passage = known.get(key);
-    if (!passage) {
-      const moves = from === to ? [] : movesOf(), usual = shortest(from, to, moves), open = shortest(from, to, moves.filter(({ way, backwards, breaches }) => { const end = backwards ? way.from : way.to; return !breaches.length && (end === to || !closed.has(end)); })), taken = open ?? usual;
-      const instead = (usual?.moves ?? []).flatMap(({ way }) => moves.find((move) => move.way === way)!.breaches);
-      passage = {
-        moves: taken?.moves ?? [], cost: open ? open.cost : from === to ? 0 : WEIGHTS.noWay, seconds: (taken?.moves ?? []).reduce((sum, { way }) => sum + way.seconds, 0),
-        instead: instead.filter(({ rule }, i) => instead.findIndex((other) => other.rule.id === rule.id) === i), none: !open && from !== to,
-      };
-      known.set(key, passage);
-    }
-    return passage;
+    if (from === to) return NOWHERE;
+    const at = LEVELS.indexOf(from), end = LEVELS.indexOf(to);
+    return (known[at * LEVELS.length + end] ??= between(at, end));
   };
 }

@@ -21,11 +21,22 @@ export const WEIGHTS = {
   noWay: 400,
   /** The two sides of a step do different things. */
   sidesDiffer: 2,
-  energy: 4, effort: 3, prop: 0.5,
+  /** Another energy, more or less effort, a prop, a form of another pose that is not its usual one. */
+  energy: 4, effort: 3, prop: 0.5, unusual: 1,
+  /** Each kind of prop to fetch that is not in hand. */
+  fetch: 0.5,
+  /** A counter-pose put in; none there is to put in. */
+  counter: 3, noCounter: 30,
+  /** Each version of a step beyond the first, where fewer versions are asked for. */
+  version: 25,
+  /** Each prop more than the hall has: dearer than another pose, less than resting. */
+  missing: 300,
   /** Each usual range of spine or neck that another pose asks for beyond the asked one: nobody is swapped into something deeper. */
   deeper: 25,
   /** All of a hold cut to keep the time, growing with the square of what is cut; of a rest. */
   cut: 10, cutRest: 80,
+  /** A step left out to keep the time; one whose purpose no other step serves, times that; one whose pose came before, times this. */
+  leftOut: 60, onlyOne: 2, again: 0.5,
   /** A rest shape, and sitting out. */
   rest: 1000, sitOut: 2000,
 } as const;

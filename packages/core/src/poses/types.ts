@@ -23,7 +23,7 @@ export type Level =
 export type Breath = 'natural' | 'linked' | 'slow' | 'held' | 'rapid';
 
 /** A hold and the bounds it may be changed within: breaths for held shapes, rounds for movements. */
-export interface UsualHold { unit: 'breaths' | 'rounds'; usual: number; least: number; most: number }
+export interface UsualHold { unit: 'breaths' | 'rounds'; usual: number; least: number; most: number; /** Breaths that one round takes; one unless said. */ roundBreaths?: number }
 
 /** What cannot be measured from the skeleton and is therefore declared. */
 export interface Declared {

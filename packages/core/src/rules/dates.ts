@@ -1,4 +1,4 @@
-import { addDays, differenceInCalendarDays, differenceInYears, format, isValid, parse } from 'date-fns';
+import { addDays, differenceInCalendarDays, format, isValid, parse } from 'date-fns';
 
 const FORM = 'yyyy-MM-dd';
 const read = (date: string): Date => parse(date, FORM, new Date(2000, 0, 1));
@@ -13,8 +13,8 @@ export const daysBetween = (from: string, to: string): number => differenceInCal
 /** The date `days` later. */
 export const dateAfter = (date: string, days: number): string => format(addDays(read(date), days), FORM);
 
-/** Age in whole years on a date. */
-export const ageOn = (born: string, on: string): number => differenceInYears(read(on), read(born));
+/** Age in whole years on a date; who was born on 29 February is a year older on 1 March. */
+export const ageOn = (born: string, on: string): number => Number(on.slice(0, 4)) - Number(born.slice(0, 4)) - (on.slice(5) < born.slice(5) ? 1 : 0);
 
 /** A date as one says it: "3 December". */
 export const spokenDate = (date: string): string => format(read(date), 'd MMMM');

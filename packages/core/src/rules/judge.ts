@@ -3,6 +3,7 @@ import type { Person } from '../people/types.js';
 import { SIDED_MEASURES, type Judged, type MeasureName } from '../poses/measures.js';
 import type { Action, Level } from '../poses/types.js';
 import type { ActiveRule } from './stagePerson.js';
+import { countsTowards } from './sums.js';
 import { USE_NAMES, type Bound, type LimbSide, type Quantity, type Sum } from './types.js';
 
 /** A variant at a place in a lane: what a rule is held against. */
@@ -13,7 +14,7 @@ export interface Trial extends Judged {
   moving: boolean;
   /** The action of the pose's primary purpose. */
   action: Action;
-  /** Seconds on the back that this step would bring it to: in one run, and over the class. */
+  /** Seconds that this step would bring the lane to. */
   sums: Readonly<Record<Sum, number>>;
   /** Where the body was before. */
   from?: Level;
@@ -56,7 +57,7 @@ function read(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbS
       : { bites: value < bound.under, measure: bound.measure, value, limit: bound.under };
   }
   if ('holdOver' in bound) return { bites: trial.holdSeconds > bound.holdOver, measure: 'holdSeconds', value: trial.holdSeconds, limit: bound.holdOver };
-  if ('sum' in bound) return { bites: trial.measures.supine > 0 && trial.sums[bound.sum] > bound.over, measure: bound.sum, value: trial.sums[bound.sum], limit: bound.over };
+  if ('sum' in bound) return { bites: countsTowards(bound.sum, trial.measures) && trial.sums[bound.sum] > bound.over, measure: bound.sum, value: trial.sums[bound.sum], limit: bound.over };
   if ('level' in bound) return { bites: bound.level.includes(trial.level), measure: 'level', value: trial.level, limit: `not ${bound.level.join(' or ')}` };
   if ('levelNot' in bound) return { bites: !bound.levelNot.includes(trial.level), measure: 'level', value: trial.level, limit: bound.levelNot.join(' or ') };
   if ('breath' in bound) return { bites: bound.breath.includes(trial.breath), measure: 'breath', value: trial.breath, limit: `not ${bound.breath.join(' or ')}` };
@@ -95,15 +96,4 @@ export function judge(rules: readonly ActiveRule[], trial: Trial, ranges: Person
     if (breaks(active, trial, ranges)) breaches.push(standing(active, trial, ranges));
   }
   return breaches;
-}
-
-/**
- * The longest hold at which a broken rule would no longer be broken, in seconds; undefined where
- * no hold helps.
- *
- * @param before seconds already on the back: in this run, and in all
- */
-export function longestHold({ rule }: ActiveRule, before: Readonly<Record<Sum, number>>, sides: number): number | undefined {
-  const holds = rule.all.flatMap((bound) => ('holdOver' in bound ? [bound.holdOver] : 'sum' in bound ? [(bound.over - before[bound.sum]) / sides] : []));
-  return holds.length ? Math.max(...holds) : undefined;
 }

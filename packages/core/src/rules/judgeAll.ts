@@ -8,6 +8,7 @@ import { breathSeconds } from '../timing/pace.js';
 import { ageOn } from './dates.js';
 import { limbsOf } from './judge.js';
 import type { ActiveRule, StagedPerson } from './stagePerson.js';
+import { countsTowards } from './sums.js';
 import { USE_NAMES, type Bound, type LimbSide, type Quantity } from './types.js';
 
 /** How a variant stands for someone: allowed; with a cue or with something put within reach; limited; never. */
@@ -19,10 +20,13 @@ const BREATHS: readonly Breath[] = ['natural', 'linked', 'slow', 'held', 'rapid'
 const SUPPORTS = ['none', 'hand', 'trunk'] as const;
 const ACTIONS: readonly Action[] = ['open', 'strengthen', 'mobilise', 'balance', 'settle', 'breathe', 'invert', 'rest'];
 /** Columns that are not measures: what they hold is a place in a list, or seconds. */
-const EXTRA = ['level', 'breath', 'support', 'action', 'moving', 'hold', 'supineSeconds', 'supineHere'] as const;
+const EXTRA = ['level', 'breath', 'support', 'action', 'moving', 'hold', 'both', 'supineHere', 'headDownHere', 'pelvisUpHere'] as const;
 
 /** Everything rules can look at, for one body: a row a variant, a column a quantity. */
-export interface MeasureTable { rows: readonly { pose: Pose; variant: Variant }[]; columns: readonly Float64Array[] }
+export interface MeasureTable { rows: readonly { pose: Pose; variant: Variant }[]; columns: readonly Float64Array[]; rowOf: ReadonlyMap<Variant, number> }
+
+/** Tables kept at once. */
+const TABLES_MOST = 250;
 
 const SIDED = new Set<string>(SIDED_MEASURES), COLUMN = new Map<string, number>([...MEASURE_NAMES, ...SIDED_MEASURES, ...EXTRA].map((name, i) => [name, i]));
 const USES = new Map<string, keyof typeof USUAL_RANGE & keyof Person['ranges']>(USE_NAMES.map((use) => [use, use.slice(0, -3) as 'neckFlexion']));
@@ -48,16 +52,17 @@ export function measureTable(catalogue: Catalogue, person: Pick<Person, 'heightC
       set('action', row, ACTIONS.indexOf(pose.purposes[0].action));
       set('moving', row, pose.hold.unit === 'rounds' ? 1 : 0);
       set('hold', row, seconds);
-      set('supineSeconds', row, measures.supine > 0 ? seconds * (pose.side ? 2 : 1) : 0);
-      set('supineHere', row, measures.supine);
+      set('both', row, seconds * (pose.side ? 2 : 1));
+      for (const sum of ['supine', 'headDown', 'pelvisUp'] as const) set(`${sum}Here`, row, Number(countsTowards(`${sum}Total`, measures)));
     });
-    known.set(key, table = { rows, columns });
+    if (known.size >= TABLES_MOST) known.clear();
+    known.set(key, table = { rows, columns, rowOf: new Map(rows.map(({ variant }, row) => [variant, row])) });
   }
   return table;
 }
 
 /** One comparison: a column over or under a number, or its place in or out of a set of bits. */
-type Test = { column: number; over: number } | { column: number; under: number } | { column: number; bits: number };
+export type Test = { column: number; over: number } | { column: number; under: number } | { column: number; bits: number };
 
 /** A person's rules as comparisons: each broken where all of one of its lists of tests bite. */
 export interface CompiledRule { active: ActiveRule; code: number; any: readonly (readonly Test[])[] }
@@ -72,7 +77,7 @@ function testsOf(bound: Bound, ranges: Person['ranges'], limb: LimbSide | undefi
   }
   const at = (name: (typeof EXTRA)[number]): number => COLUMN.get(name)!;
   if ('holdOver' in bound) return [{ column: at('hold'), over: bound.holdOver }];
-  if ('sum' in bound) return [{ column: at('supineHere'), over: 0 }, { column: at('supineSeconds'), over: bound.over }];
+  if ('sum' in bound) return [{ column: at(`${bound.sum.replace(/Unbroken|Total/, '') as 'supine' | 'headDown' | 'pelvisUp'}Here`), over: 0 }, { column: at('both'), over: bound.over }];
   if ('level' in bound) return [{ column: at('level'), bits: bitsOf(LEVELS, bound.level) }];
   if ('levelNot' in bound) return [{ column: at('level'), bits: ALL_BITS & ~bitsOf(LEVELS, bound.levelNot) }];
   if ('breath' in bound) return [{ column: at('breath'), bits: bitsOf(BREATHS, bound.breath) }];
@@ -91,6 +96,17 @@ function columnOf(quantity: Quantity, ranges: Person['ranges'], limb: LimbSide |
   return { column: COLUMN.get(flip(quantity))!, scale: 1 };
 }
 
+/** Whether a rule can stand differently on the two sides of a pose. */
+export const isOneSided = ({ rule }: ActiveRule): boolean => rule.limb !== undefined || rule.all.some((bound) => 'measure' in bound && /(Right|Left)$/.test(bound.measure));
+
+/** A rule as lists of comparisons, broken where all of one list bite; on the left the limbs change places. `of`: only these of its bounds. Empty where it cannot be held against a variant alone. */
+export function testsOn(active: ActiveRule, ranges: Person['ranges'], left: boolean, of: (bound: Bound) => boolean = () => true): Test[][] {
+  return limbsOf(active).flatMap((limb) => {
+    const lists = active.rule.all.filter(of).map((bound) => testsOf(bound, ranges, limb, left));
+    return lists.every((list) => list !== undefined) ? [lists.flat()] : [];
+  });
+}
+
 const CODES = { watch: 1, need: 2, limit: 2, never: 3 } as const;
 
 /**
@@ -99,11 +115,7 @@ const CODES = { watch: 1, need: 2, limit: 2, never: 3 } as const;
  */
 export function compileRules({ rules, person }: Pick<StagedPerson, 'rules' | 'person'>): CompiledRule[] {
   return rules.flatMap((active): CompiledRule[] => {
-    const any: Test[][] = [], turned = active.rule.limb !== undefined || active.rule.all.some((bound) => 'measure' in bound && /(Right|Left)$/.test(bound.measure));
-    for (const other of turned ? [false, true] : [false]) for (const limb of limbsOf(active)) {
-      const lists = active.rule.all.map((bound) => testsOf(bound, person.ranges, limb, other));
-      if (lists.every((list) => list !== undefined)) any.push(lists.flat());
-    }
+    const any = (isOneSided(active) ? [false, true] : [false]).flatMap((left) => testsOn(active, person.ranges, left));
     return any.length ? [{ active, code: active.rule.level === 'need' && active.rule.adds ? 1 : CODES[active.rule.level], any }] : [];
   });
 }
@@ -115,9 +127,15 @@ const bites = (test: Test, columns: readonly Float64Array[], row: number): boole
 };
 
 /** Rows of a table in which a rule is broken. */
-export function rowsBroken({ any }: CompiledRule, { rows, columns }: MeasureTable): number[] {
+export function rowsBroken({ any }: Pick<CompiledRule, 'any'>, { rows, columns }: MeasureTable): number[] {
   const found: number[] = [];
-  for (let row = 0; row < rows.length; row++) if (any.some((tests) => tests.every((test) => bites(test, columns, row)))) found.push(row);
+  for (let row = 0; row < rows.length; row++) {
+    for (const tests of any) {
+      let all = true;
+      for (const test of tests) if (!bites(test, columns, row)) { all = false; break; }
+      if (all) { found.push(row); break; }
+    }
+  }
   return found;
 }
 

@@ -13,8 +13,9 @@ export type UseName = (typeof USE_NAMES)[number];
 /** What a bound can look at: a measure, a limb's measure on its worse side, or a share of the usual range. */
 export type Quantity = MeasureName | MidlineMeasure | SidedMeasure | UseName;
 
-/** Seconds that add up along a lane: in one run, or over the class. */
-export type Sum = 'supineUnbroken' | 'supineTotal';
+/** Seconds that add up along a lane: flat on the back, with the head below the heart, with the pelvis above it; in one run, or over the class. */
+export const SUMS = ['supineUnbroken', 'supineTotal', 'headDownUnbroken', 'headDownTotal', 'pelvisUpUnbroken', 'pelvisUpTotal'] as const;
+export type Sum = (typeof SUMS)[number];
 
 /**
  * One condition on a variant, its hold or its place in the class. It *bites* when the value

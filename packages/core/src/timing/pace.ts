@@ -1,24 +1,57 @@
 import { ageOn } from '../rules/dates.js';
 import type { Person } from '../people/types.js';
-import type { Breath } from '../poses/types.js';
+import type { Breath, Pose } from '../poses/types.js';
 import type { Step } from '../sequence/parseSequence.js';
 
-/** Seconds that things take. Common practice, no published source; adjustable here and nowhere else. */
-export const PACE = {
+/** Seconds that things take. A teacher's own pace replaces single numbers. */
+export interface Pace {
+  /** One relaxed breath of an adult; a slow long one; a child's. */
+  breath: number; slowBreath: number; childBreath: number;
+  changeSide: number;
+  /** Getting from one level to another; for those who go slowly. */
+  changeLevel: number; changeLevelSlow: number;
+  /** Fetching and placing what a step needs and nobody has in hand yet. */
+  props: number;
+  /** Saying a pose for the first time, and again. */
+  talkNew: number; talkKnown: number;
+}
+
+/** The usual pace. Common practice, no published source; adjustable here and, for one teacher, on the Studio page. */
+export const PACE: Pace = {
   breath: 5.5, slowBreath: 9, childBreath: 3.5,
-  changeSide: 5, changeLevel: 10, changeLevelOlder: 30, talkNew: 8, talkKnown: 3,
-} as const;
+  changeSide: 5, changeLevel: 10, changeLevelSlow: 30, props: 15, talkNew: 8, talkKnown: 3,
+};
+
+/** Least and most of each number, seconds: counted breaths run from about 3 s to 18 s (common practice). */
+export const PACE_BOUNDS: Readonly<Record<keyof Pace, readonly [number, number]>> = {
+  breath: [3, 18], slowBreath: [5, 20], childBreath: [2, 10], changeSide: [0, 60], changeLevel: [0, 120], changeLevelSlow: [0, 180], props: [0, 120], talkNew: [0, 120], talkKnown: [0, 60],
+};
+
+/** A teacher's pace as kept: what is not named, or cannot be, is the usual. */
+export const paceOf = (own: Readonly<Record<string, unknown>> = {}): Pace => {
+  const pace = { ...PACE };
+  for (const [key, [least, most]] of Object.entries(PACE_BOUNDS) as [keyof Pace, readonly [number, number]][]) {
+    const value = own[key];
+    if (typeof value === 'number' && value >= least && value <= most) pace[key] = value;
+  }
+  return pace;
+};
 
 /** Under this age breaths are counted as a child's. */
 const CHILD_BELOW = 13;
 
-/** Seconds of one breath for someone; a round of a movement lasts one breath. */
-export function breathSeconds(person: Pick<Person, 'born'>, breath: Breath, on: string): number {
-  if (person.born && ageOn(person.born, on) < CHILD_BELOW) return PACE.childBreath;
-  return breath === 'slow' ? PACE.slowBreath : PACE.breath;
+/** Seconds of one breath for someone. */
+export function breathSeconds(person: Pick<Person, 'born'>, breath: Breath, on: string, pace: Pace = PACE): number {
+  if (person.born && ageOn(person.born, on) < CHILD_BELOW) return pace.childBreath;
+  return breath === 'slow' ? pace.slowBreath : pace.breath;
 }
 
+/** Seconds of one count of a pose: a breath, or a round, which is one breath unless the pose says otherwise. */
+export const countSeconds = ({ hold }: Pick<Pose, 'hold'>, breath: Breath, person: Pick<Person, 'born'>, on: string, pace: Pace = PACE): number =>
+  breathSeconds(person, breath, on, pace) * (hold.unit === 'rounds' ? hold.roundBreaths ?? 1 : 1);
+
 /** Asked seconds for one side, for one person. */
-export function askedSeconds({ hold, variant }: Pick<Step, 'hold' | 'variant'>, person: Pick<Person, 'born'>, on: string): number {
-  return hold.unit === 'seconds' ? hold.count : hold.count * breathSeconds(person, variant.breath, on);
+export function askedSeconds({ hold, pose, variant }: Pick<Step, 'hold' | 'pose' | 'variant'>, person: Pick<Person, 'born'>, on: string, pace: Pace = PACE): number {
+  if (hold.unit === 'seconds') return hold.count;
+  return hold.count * (hold.unit === 'rounds' ? countSeconds(pose, variant.breath, person, on, pace) : breathSeconds(person, variant.breath, on, pace));
 }

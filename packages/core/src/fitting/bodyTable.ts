@@ -1,0 +1,91 @@
+import { buildOf } from '../body/build.js';
+import { USUAL_RANGE } from '../body/ranges.js';
+import type { Person } from '../people/types.js';
+import type { Catalogue } from '../poses/catalogue.js';
+import { mirrorMeasures, type Judged } from '../poses/measures.js';
+import type { Level, Pose, Variant } from '../poses/types.js';
+import { ageOn } from '../rules/dates.js';
+import { measureTable, type MeasureTable } from '../rules/judgeAll.js';
+import { propsOf } from './propsOf.js';
+import type { PropUse } from './types.js';
+
+export type Side = 'right' | 'left';
+
+/** What the catalogue asks of one body, looked up once: the same variants come round at every step and for everyone of that height and build. */
+export interface BodyTable {
+  catalogue: Catalogue;
+  table: MeasureTable;
+  build: ReturnType<typeof buildOf>;
+  judged(row: number, side: Side | undefined): Judged;
+  props(row: number): readonly PropUse[];
+  /** The kinds of props of a variant, one bit each. */
+  hand(row: number): number;
+  /** Whether a variant bends deep back, folds deep, or turns the body upside down. */
+  deep(row: number): Deep;
+  /** Levels it begins and ends on. */
+  ends(row: number): { entry: Level; exit: Level };
+  /** Room for what else is worked out for this body, by an asked variant. */
+  kin: Map<Variant, Kin>;
+}
+
+export interface Deep { backBend: boolean; fold: boolean; inversion: boolean }
+
+/** What may stand in for an asked variant, and what it costs as such, holds and props apart. */
+export interface Kin { rows: readonly number[]; costs: readonly number[]; /** So many at the front are rungs of the asked pose. */ rungs: number; rest: readonly number[] }
+
+/** A back bend is deep from this share of the usual range of the low back, a fold from this (common practice, no published source). */
+const DEEP_BACK_BEND = 0.6, DEEP_FOLD = 0.3;
+
+/** Bodies kept at once. */
+const BODIES_MOST = 250;
+const bodies = new WeakMap<Catalogue, Map<string, BodyTable>>();
+
+const KINDS: string[] = [];
+/** One bit for a kind of prop. */
+export function propBit(prop: string): number {
+  let at = KINDS.indexOf(prop);
+  if (at < 0) at = KINDS.push(prop) - 1;
+  return 1 << at;
+}
+
+export function bodyTable(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'>, on: string): BodyTable {
+  let known = bodies.get(catalogue);
+  if (!known) bodies.set(catalogue, known = new Map());
+  const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on)), key = `${person.heightCm}|${build}`;
+  let body = known.get(key);
+  if (!body) {
+    if (known.size >= BODIES_MOST) known.clear();
+    known.set(key, body = makeBody(catalogue, person, on, build));
+  }
+  return body;
+}
+
+function makeBody(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'>, on: string, build: BodyTable['build']): BodyTable {
+  const table = measureTable(catalogue, person, on), { rows } = table;
+  const remember = <T>(make: (row: number) => T): ((row: number) => T) => {
+    const made: (T | undefined)[] = new Array<T | undefined>(rows.length).fill(undefined);
+    return (row) => (made[row] ??= make(row));
+  };
+  const measures = (row: number) => catalogue.measures(rows[row]!.variant.id, person.heightCm, build);
+  const judgedAs = (left: boolean) => remember((row): Judged => {
+    const { variant } = rows[row]!;
+    return { measures: left ? mirrorMeasures(measures(row)) : measures(row), level: variant.level, breath: variant.breath, support: variant.support };
+  });
+  const right = judgedAs(false), left = judgedAs(true), props = remember((row) => propsOf(rows[row]!.variant, person.heightCm, build));
+  return {
+    catalogue, table, build, props, kin: new Map(),
+    judged: (row, side) => (side === 'left' ? left : right)(row),
+    hand: remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0)),
+    deep: remember((row) => deepOf(rows[row]!.pose, right(row))),
+    ends: remember((row) => { const { level, entry = level, exit = level } = rows[row]!.variant; return { entry, exit }; }),
+  };
+}
+
+function deepOf({ purposes, hold }: Pose, { measures }: Judged): Deep {
+  const held = hold.unit === 'breaths' && purposes[0].action !== 'rest' && purposes[0].action !== 'settle', towards = (spine: string): boolean => purposes.some((purpose) => purpose.spine === spine);
+  return {
+    backBend: held && towards('extension') && measures.lumbarExtension / USUAL_RANGE.lumbarExtension > DEEP_BACK_BEND,
+    fold: held && towards('flexion') && measures.lumbarFlexion / USUAL_RANGE.lumbarFlexion > DEEP_FOLD,
+    inversion: measures.inverted > 0 && purposes.some(({ action }) => action === 'invert'),
+  };
+}

@@ -1,0 +1,172 @@
+import { HOUSE_VIEW_TOPICS } from '../../catalogue/houseView.js';
+import type { Owed } from '../../catalogue/counterPoses.js';
+import { MEASURE_NAMES, type Judged } from '../poses/measures.js';
+import type { Level, Pose } from '../poses/types.js';
+import { positionOf, type HouseView } from '../rules/houseView.js';
+import { judge, quantityOf, standing, type Breach, type Trial } from '../rules/judge.js';
+import type { ActiveRule, StagedPerson } from '../rules/stagePerson.js';
+import { sumsAfter } from '../rules/sums.js';
+import { USE_NAMES } from '../rules/types.js';
+import type { Step } from '../sequence/parseSequence.js';
+import type { Side } from './bodyTable.js';
+import { type Ask, type Candidate } from './candidates.js';
+import type { Choice, Counter } from './choosePath.js';
+import type { LaneTable } from './lane.js';
+import { othersOf, type SideChoice } from './options.js';
+import { propsOf } from './propsOf.js';
+import { isSoft } from './standings.js';
+import type { Finding, LaneStep, PropUse, Then, WayTaken } from './types.js';
+import type { Passage } from './waysBetween.js';
+
+/** A step of one lane before the clock is known. */
+export type Draft = Omit<LaneStep, 'clock' | 'step' | 'asked' | 'waits'>;
+
+/** A variant at a place in a lane, ready to be judged. */
+export function trialOf({ body }: Pick<LaneTable, 'body'>, { sides, before }: Pick<Ask, 'sides' | 'before'>, row: number, holdSeconds: number, side: Side | undefined, from?: Level): Trial {
+  const { pose } = body.table.rows[row]!, judged = body.judged(row, side);
+  return {
+    measures: judged.measures, level: judged.level, breath: judged.breath, support: judged.support, holdSeconds, moving: pose.hold.unit === 'rounds', action: pose.purposes[0].action,
+    sums: sumsAfter(before, judged.measures, holdSeconds * (pose.side ? Math.max(1, sides.length) : 1)), ...(from ? { from } : {}),
+  };
+}
+
+/** A step's entries: one where both sides come out the same, otherwise one a side; the first says how one gets there. */
+export function draftsOf(lane: LaneTable, step: Step, { ask, option, from, passage, then }: Choice): Draft[] {
+  const way = passage?.moves.length || passage?.none ? { way: wayOf(passage, lane) } : {}, after = then ? { then: thenOf(lane, then) } : {};
+  const entries = option.sides.map((choice) => entryFor(lane, ask, step, choice, from)), [first, second] = entries;
+  if (first && second && first.variant === second.variant && Math.abs(first.hold.seconds - second.hold.seconds) < 0.01) {
+    const extra = second.findings.filter((finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on));
+    return [{ ...first, ...way, ...after, sides: lane.body.catalogue.variant(first.variant).pose.side ? step.sides : [], findings: [...first.findings, ...extra] }];
+  }
+  const differ = second ? { sidesDiffer: whyDiffer(first!, second) } : {};
+  return entries.map((entry, i) => ({ ...entry, ...(i ? {} : way), ...(i === entries.length - 1 ? after : {}), ...differ }));
+}
+
+/** Which rule tells the sides apart. */
+function whyDiffer(first: Draft, second: Draft): string {
+  const found = (entry: Draft): Finding[] => entry.findings.filter(({ level, on }) => level !== 'watch' && on === 'asked'), has = (list: Finding[], { rule }: Finding): boolean => list.some((other) => other.rule === rule);
+  const only = [...found(first).filter((one) => !has(found(second), one)), ...found(second).filter((one) => !has(found(first), one))];
+  return only[0]?.reason ?? [...found(first), ...found(second)][0]?.reason ?? 'What suits one side does not suit the other.';
+}
+
+/** How someone gets to a step, as it is said; where the usual way is out, why. */
+export function wayOf({ moves, seconds, instead, none }: Passage, { staged, pace }: LaneTable): WayTaken {
+  const slow = staged.rules.find(({ rule }) => rule.all.some((bound) => 'levelChange' in bound));
+  return {
+    moves: moves.map(({ way, backwards }) => ({ id: way.id, name: backwards ? `${way.name}, in reverse` : way.name })), seconds, none,
+    instead: [...new Set(instead.map(({ rule }) => rule.reason))], ...(slow?.rule.cue ? { pause: slow.rule.cue, pauseSeconds: pace.changeLevelSlow } : {}),
+  };
+}
+
+const OWED_WORDS: Readonly<Record<Owed, string>> = { 'back-bend': 'After a deep back bend.', fold: 'After a long fold.', inversion: 'After being upside down.' };
+
+function thenOf(lane: LaneTable, { ask, option, owed, passage }: Counter): Then {
+  const { candidate } = option.sides[0]!, { pose, variant, holdSeconds, row } = candidate!, count = Math.round((holdSeconds / lane.breath(variant.breath)) * 10) / 10;
+  return {
+    pose: pose.id, variant: variant.id, level: variant.level, breath: variant.breath, hold: { ...(pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count }), seconds: holdSeconds }, sides: pose.side ? ask.sides : [],
+    props: lane.body.props(row), cues: variant.cues, reason: OWED_WORDS[owed], ...(passage.moves.length ? { way: wayOf(passage, lane) } : {}),
+  };
+}
+
+function entryFor(lane: LaneTable, ask: Ask, step: Step, { side, candidate }: SideChoice, from: Level | undefined): Draft {
+  if (!candidate) return sitOut(lane, ask, step);
+  const { staged, body } = lane, { variant, pose, row, holdSeconds } = candidate, trial = trialOf(lane, ask, row, holdSeconds, side, from);
+  const breaches = judge(ask.pin ? staged.rules : lane.soft, trial, staged.person.ranges);
+  const added = breaches.filter(({ rule }) => rule.level === 'need' && rule.adds), watches = breaches.filter(({ rule }) => rule.level === 'watch'), against = breaches.filter((breach) => !isSoft(breach));
+  const chosen = { candidate, trial, added, watches };
+  return {
+    ...shapeOf(lane, step, row, candidate.verdict, holdSeconds, side),
+    sides: side ? [side] : [],
+    props: [...body.props(row), ...added.flatMap(({ rule }): PropUse[] => (rule.adds ? [{ prop: rule.adds.prop, count: 1, heightCm: 0, where: rule.adds.where }] : []))],
+    cues: [...variant.cues, ...houseCues(lane.view, pose), ...[...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))],
+    findings: [...findingsFor(lane, ask, side, chosen), ...against.filter(({ rule }) => candidate.variant !== ask.variant || !judgeAsked(lane, ask, side).some((one) => one.rule === rule)).map((breach) => finding(breach, 'chosen', false))],
+    ...allowedBy(lane, trial), cost: Math.round(candidate.cost * 10) / 10,
+    alternatives: othersOf(ask, lane, { side, candidate }).map((other) => ({ pose: other.pose.id, variant: other.variant.id, verdict: other.verdict, holdSeconds: other.holdSeconds, cost: Math.round(other.cost * 10) / 10 })),
+    ...(ask.pin ? { override: { reason: '', breaks: [...new Set(against.map(({ rule }) => rule.id))] } } : {}),
+  };
+}
+
+const MEASURED = [...MEASURE_NAMES, ...USE_NAMES];
+const described = new WeakMap<Judged, WeakMap<StagedPerson['person']['ranges'], LaneStep['measures']>>();
+/** Every measure of a shape for a person, rounded; the same for everyone of that body whose ranges were not measured. */
+function measuresOf(judged: Judged, ranges: StagedPerson['person']['ranges']): LaneStep['measures'] {
+  const own = Object.keys(ranges).length ? ranges : UNMEASURED;
+  let known = described.get(judged);
+  if (!known) described.set(judged, known = new WeakMap());
+  let measures = known.get(own);
+  if (!measures) known.set(own, measures = Object.fromEntries(MEASURED.map((name) => [name, Math.round(quantityOf(name, judged, own) * 1000) / 1000])) as LaneStep['measures']);
+  return measures;
+}
+const UNMEASURED: StagedPerson['person']['ranges'] = {};
+
+function shapeOf(lane: LaneTable, step: Step, row: number, verdict: Draft['verdict'], seconds: number, side: Side | undefined) {
+  const { pose, variant } = lane.body.table.rows[row]!, breath = lane.count(pose, variant), count = Math.round((seconds / breath) * 10) / 10, counted = step.hold.unit === 'seconds' ? {} : pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count };
+  return {
+    askedPose: step.pose.id, askedVariant: step.variant.id, pose: pose.id, variant: variant.id, verdict,
+    level: variant.level, breath: variant.breath, hold: { ...counted, seconds }, measures: measuresOf(lane.body.judged(row, side), lane.staged.person.ranges),
+  };
+}
+
+/** Nothing suits, or the person must not practise today: sitting out on a chair. */
+export function sitOut(lane: LaneTable, ask: Ask, step: Step): Draft {
+  const { staged, body } = lane, { variant } = body.catalogue.variant('final-rest.chair'), row = body.table.rowOf.get(variant)!, trial = trialOf(lane, ask, row, ask.holdSeconds, undefined);
+  // Who sits the class out takes no shape at all; otherwise the chair too is held against the rule.
+  const met = (breach: Breach): boolean => staged.stopped || !standing(breach, trial, staged.person.ranges).broken;
+  return {
+    ...shapeOf(lane, step, row, 'rest', ask.holdSeconds, undefined), sides: [], props: propsOf(variant, staged.person.heightCm, staged.build), cost: 0,
+    cues: staged.stopped ? ['Sits out today.'] : ['Rest here, or follow the breath.'], alternatives: [],
+    findings: judgeAsked(lane, ask, ask.sides[0]).map((breach) => finding(breach, 'asked', met(breach))),
+  };
+}
+
+const saidKnown = new WeakMap<HouseView, WeakMap<Pose, readonly string[]>>();
+/** What the positions of the house view say with a pose. */
+function houseCues(view: HouseView, pose: Pose): readonly string[] {
+  let byPose = saidKnown.get(view);
+  if (!byPose) saidKnown.set(view, byPose = new WeakMap());
+  let says = byPose.get(pose);
+  if (!says) {
+    byPose.set(pose, says = Object.entries(HOUSE_VIEW_TOPICS).flatMap(([topic, { positions }]) => {
+      const cue = positions.find(({ id }) => id === view[topic])?.cue;
+      return cue && (cue.poses?.includes(pose.id) || (cue.spine !== undefined && pose.purposes.some(({ spine }) => spine === cue.spine))) ? [cue.says] : [];
+    }));
+  }
+  return says;
+}
+
+/** Where a position of the house view let the chosen way pass: which, and what another position would have said. */
+function allowedBy({ staged, view }: LaneTable, trial: Trial): Pick<Draft, 'allowedBy'> {
+  const found = new Map<string, NonNullable<Draft['allowedBy']>[number]>();
+  for (const { rule } of judge(staged.elsewhere, trial, staged.person.ranges)) {
+    if (rule.level === 'watch' || !rule.house || found.has(rule.house.topic)) continue;
+    const { name, position, positionName } = positionOf(rule.house.topic, view), other = positionOf(rule.house.topic, { [rule.house.topic]: rule.house.positions[0]! });
+    found.set(rule.house.topic, { topic: rule.house.topic, name, position, positionName, other: other.positionName, rule: rule.id, reason: rule.reason });
+  }
+  return found.size ? { allowedBy: [...found.values()] } : {};
+}
+
+const finding = ({ rule, condition, measure, value, limit }: Breach, on: Finding['on'], met: boolean): Finding => ({
+  rule: rule.id, condition, level: rule.level, measure, value: typeof value === 'number' ? Math.round(value * 100) / 100 : value,
+  limit, reason: rule.reason, met, evidence: rule.evidence, on,
+  ...(rule.house ? { house: rule.house } : {}), ...(rule.changed ? { changed: rule.changed } : {}),
+});
+
+/** Every rule that the asked variant breaks. */
+const judgeAsked = (lane: LaneTable, ask: Ask, side: Side | undefined): Breach[] =>
+  judge(lane.staged.rules, trialOf(lane, ask, lane.body.table.rowOf.get(ask.variant)!, ask.holdSeconds, side), lane.staged.person.ranges);
+
+/** Rules that the asked way breaks, each beside how the chosen way stands; then what is watched. */
+function findingsFor(lane: LaneTable, ask: Ask, side: Side | undefined, chosen: { candidate: Candidate; trial: Trial; added: readonly ActiveRule[]; watches: readonly ActiveRule[] }): Finding[] {
+  const asWritten = chosen.candidate.verdict === 'as-written', findings: Finding[] = [], { ranges } = lane.staged.person;
+  // What is asked and what is done are the same: nothing hard is broken, and what is soft has been found already.
+  for (const breach of asWritten && !ask.pin ? [] : judgeAsked(lane, ask, side)) {
+    const now = standing(breach, chosen.trial, ranges), answered = !now.broken || (breach.rule.level === 'need' && breach.rule.adds !== undefined);
+    if (!asWritten) findings.push(finding(breach, 'asked', answered));
+    findings.push(finding(now, 'chosen', answered));
+  }
+  for (const breach of [...chosen.added, ...chosen.watches] as Breach[]) {
+    if (!findings.some((known) => known.rule === breach.rule.id && known.on === 'chosen')) findings.push(finding(breach, 'chosen', breach.rule.level === 'need'));
+  }
+  return findings;
+}
+

@@ -1,0 +1,72 @@
+import { counterPoses, type Owed } from '../../catalogue/counterPoses.js';
+import type { Catalogue } from '../poses/catalogue.js';
+import type { Breath, Level, Pose, Variant } from '../poses/types.js';
+import type { HouseView } from '../rules/houseView.js';
+import type { ActiveRule, StagedPerson } from '../rules/stagePerson.js';
+import { countsTowards } from '../rules/sums.js';
+import type { Sum } from '../rules/types.js';
+import type { Step } from '../sequence/parseSequence.js';
+import { breathSeconds, type Pace } from '../timing/pace.js';
+import { bodyTable, type BodyTable } from './bodyTable.js';
+import { isSoft, standings, type Standing } from './standings.js';
+import { closedTo, passagesFor, type Passage } from './waysBetween.js';
+
+/** One person made ready for a class: everything about them that does not depend on the sequence. */
+export interface LaneTable {
+  staged: StagedPerson;
+  view: HouseView;
+  on: string;
+  pace: Pace;
+  body: BodyTable;
+  right: Standing;
+  left: Standing;
+  /** What adds up against a limit of theirs. */
+  sums: readonly Sum[];
+  passage: (from: Level, to: Level) => Passage;
+  /** Seconds of one breath, by how it is breathed. */
+  breath: (breath: Breath) => number;
+  /** Seconds of one count of a pose, and of what a step asks of one side. */
+  count: (pose: Pose, variant: Variant) => number;
+  asked: (step: Pick<Step, 'hold' | 'pose' | 'variant'>) => number;
+  /** Names where a variant leaves the lane: two of the same place differ in what they cost and nothing else. */
+  place: (row: number, holdSeconds: number, sides: number) => string;
+  /** Whether how long a variant is held decides where it leaves the lane. */
+  timed: (row: number) => boolean;
+  /** Levels this person must not be on, not even in passing. */
+  closed: ReadonlySet<Level>;
+  /** Goes slowly from level to level. */
+  slow: boolean;
+  /** Rules that add a cue or a prop. */
+  soft: readonly ActiveRule[];
+  /** Which debts a pose answers, one bit each. */
+  answers: (pose: string) => number;
+}
+
+/** A fold is long from so many seconds on both sides together (common practice, no published source). */
+export const LONG_FOLD = 60;
+
+export const OWED: readonly Owed[] = ['back-bend', 'fold', 'inversion'];
+export const owedBit = (owed: Owed): number => 1 << OWED.indexOf(owed);
+
+export function laneTable(staged: StagedPerson, catalogue: Catalogue, view: HouseView, on: string, pace: Pace): LaneTable {
+  const body = bodyTable(catalogue, staged.person, on), { right, left } = standings(staged, body);
+  const slow = breathSeconds(staged.person, 'slow', on, pace), usual = breathSeconds(staged.person, 'natural', on, pace), bits = new Map<string, number>();
+  for (const owed of OWED) for (const pose of counterPoses(owed, view)) bits.set(pose, (bits.get(pose) ?? 0) | owedBit(owed));
+  const breath = (how: Breath): number => (how === 'slow' ? slow : usual), count = ({ hold }: Pose, variant: Variant): number => breath(variant.breath) * (hold.unit === 'rounds' ? hold.roundBreaths ?? 1 : 1);
+  const sums = [...new Set([right, left].flatMap((one) => [...one.sums.map(({ sum }) => sum), ...one.needs.flatMap(({ sum }) => (sum ? [sum.sum] : []))]))], places: (string | undefined)[] = new Array<string | undefined>(body.table.rows.length).fill(undefined);
+  const placed = (row: number): string => {
+    const { entry, exit } = body.ends(row), { backBend, inversion, fold } = body.deep(row), { measures } = body.judged(row, undefined);
+    return `${entry}|${exit}|${body.hand(row)}|${bits.get(body.table.rows[row]!.pose.id) ?? 0}|${Number(backBend)}${Number(inversion)}${Number(fold)}|${sums.filter((sum) => countsTowards(sum, measures)).join()}`;
+  };
+  // Where a fold may be long, or seconds add up, how long it is held counts too.
+  const timed = (row: number): boolean => !(places[row] ??= placed(row)).endsWith('|') || body.deep(row).fold;
+  const place = (row: number, holdSeconds: number, sides: number): string => {
+    const own = (places[row] ??= placed(row));
+    return timed(row) ? `${own}|${own.endsWith('|') ? holdSeconds * sides > LONG_FOLD : holdSeconds}` : own;
+  };
+  return {
+    staged, view, on, pace, body, right, left, sums, place, timed, closed: closedTo(staged), passage: passagesFor(staged, catalogue),
+    breath, count, asked: ({ hold, pose, variant }) => hold.count * (hold.unit === 'seconds' ? 1 : hold.unit === 'rounds' ? count(pose, variant) : breath(variant.breath)),
+    slow: staged.rules.some(({ rule }) => rule.all.some((bound) => 'levelChange' in bound)), soft: staged.rules.filter(isSoft), answers: (pose) => bits.get(pose) ?? 0,
+  };
+}

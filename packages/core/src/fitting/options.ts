@@ -1,0 +1,125 @@
+import type { Owed } from '../../catalogue/counterPoses.js';
+import type { Level } from '../poses/types.js';
+import { SUMS } from '../rules/types.js';
+import { countsTowards } from '../rules/sums.js';
+import type { Side } from './bodyTable.js';
+import { asWritten, candidatesFor, cheaper, pinned, type Ask, type Candidate } from './candidates.js';
+import { LONG_FOLD, type LaneTable } from './lane.js';
+import { WEIGHTS } from './weights.js';
+
+/** What one side of a step comes to; without a candidate she sits out. */
+export interface SideChoice { side: Side | undefined; candidate: Candidate | undefined }
+
+/** One way to do a whole step: both sides of it where it has sides. */
+export interface Option {
+  sides: readonly SideChoice[];
+  cost: number;
+  entry: Level;
+  exit: Level;
+  /** Kinds of props it stands on, one bit each. */
+  hand: number;
+  /** What it leaves to be answered, and which debts it answers, one bit each. */
+  owes: Owed | undefined;
+  answers: number;
+  /** Seconds towards each of {@link SUMS}, and whether the run goes on after it. */
+  seconds: readonly number[];
+  runs: readonly boolean[];
+}
+
+const NOTHING: readonly number[] = SUMS.map(() => 0), ENDS: readonly boolean[] = SUMS.map(() => false);
+
+function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
+  const { body } = lane, [first] = sides, last = sides[sides.length - 1]!, end = last.candidate;
+  let cost = 0, hand = 0, owes: Owed | undefined, answers = 0;
+  for (const { candidate } of sides) {
+    cost += (candidate?.cost ?? WEIGHTS.sitOut) / sides.length;
+    if (!candidate) continue;
+    const deep = body.deep(candidate.row);
+    hand |= body.hand(candidate.row);
+    answers |= lane.answers(candidate.pose.id);
+    if (deep.inversion) owes = 'inversion';
+    else if (deep.backBend) owes ??= 'back-bend';
+    else if (deep.fold && candidate.holdSeconds * sides.length > LONG_FOLD) owes ??= 'fold';
+  }
+  if (sides.length > 1 && first!.candidate?.variant !== end?.variant) cost += WEIGHTS.sidesDiffer;
+  const { sums } = lane, seconds = sums.length ? SUMS.map((sum) => sides.reduce((total, { candidate }) => total + (candidate && countsTowards(sum, body.judged(candidate.row, undefined).measures) ? candidate.holdSeconds : 0), 0)) : NOTHING;
+  return {
+    sides, cost, entry: first!.candidate ? body.ends(first!.candidate.row).entry : 'chair', exit: end ? body.ends(end.row).exit : 'chair', hand, owes, answers, seconds,
+    runs: sums.length ? SUMS.map((sum) => end !== undefined && countsTowards(sum, body.judged(end.row, undefined).measures)) : ENDS,
+  };
+}
+
+/** Two sides that do different things may come in either order: whichever way through the levels is shorter. Limits on the right and on the left then weigh the same. */
+function bothOrders(lane: LaneTable, first: SideChoice, second: SideChoice): Option[] {
+  const [a, b] = [first, second].map(({ candidate }) => (candidate ? lane.body.ends(candidate.row) : { entry: 'chair', exit: 'chair' }));
+  const usual = optionOf(lane, [first, second]);
+  return a!.entry === b!.entry && a!.exit === b!.exit ? [usual] : [usual, optionOf(lane, [second, first])];
+}
+
+/**
+ * Every way to do a step. Where what was asked passes it is the only one: nobody is led away from it to save a change of
+ * level. A side that passes keeps it; sides otherwise do the same where the same suits both.
+ *
+ * @param open also where what was asked passes: there is not enough of what it stands on
+ * @param few only the cheapest of those that leave the lane in the same place: nothing is lost by it
+ */
+export function optionsOf(ask: Ask, lane: LaneTable, open = false, few = false): Option[] {
+  const sides: readonly (Side | undefined)[] = ask.sides.length ? ask.sides : [undefined], { pin } = ask;
+  if (pin) return [optionOf(lane, sides.map((side) => ({ side, candidate: pinned(ask, lane, pin) })))];
+  const written = sides.map((side) => (open ? undefined : asWritten(ask, lane, side)));
+  // Where no rule tells the sides apart, what was found on one holds for the other.
+  const alike = lane.right === lane.left, found: (Candidate | undefined)[][] = [];
+  written.forEach((candidate, i) => {
+    if (candidate) { found.push([candidate]); return; }
+    if (i && alike && found[0]) { found.push(found[0]); return; }
+    const list = few && (sides.length === 1 || alike) ? fewOf(ask, lane, sides[i], sides.length) : candidatesFor(ask, lane, sides[i]);
+    found.push(list.length ? list : [undefined]);
+  });
+  if (found.length === 1) return found[0]!.map((candidate) => optionOf(lane, [{ side: sides[0], candidate }]));
+  const [first, second] = found as [(Candidate | undefined)[], (Candidate | undefined)[]], choice = (i: number, candidate: Candidate | undefined): SideChoice => ({ side: sides[i], candidate });
+  const there = new Map(second.map((candidate) => [candidate?.variant, candidate]));
+  const same = written.some(Boolean) ? [] : first.flatMap((a) => (there.has(a?.variant) ? [optionOf(lane, [choice(0, a), choice(1, there.get(a?.variant))])] : []));
+  if (same.length) return same;
+  // One side keeps what was asked, or nothing suits both: each side its own.
+  return first.flatMap((a) => second.flatMap((b) => (a?.variant === b?.variant ? [optionOf(lane, [choice(0, a), choice(1, b)])] : bothOrders(lane, choice(0, a), choice(1, b)))));
+}
+
+/** Of options that leave the lane in the same place, the cheapest: nothing is lost by it. */
+export function narrowed(options: readonly Option[], lane: LaneTable): Option[] {
+  if (options.length === 1) return [...options];
+  const best = new Map<string, Option>();
+  for (const option of options) {
+    const key = `${option.entry}|${option.exit}|${option.hand}|${option.owes}|${option.answers}${lane.sums.length ? `|${option.seconds.join()}|${option.runs.join()}` : ''}`, known = best.get(key);
+    if (!known || option.cost < known.cost - 1e-9 || (Math.abs(option.cost - known.cost) <= 1e-9 && firstId(option) < firstId(known))) best.set(key, option);
+  }
+  return [...best.values()];
+}
+
+/** The same, before options are made of candidates that are the same on both sides. */
+function fewOf(ask: Ask, lane: LaneTable, side: Side | undefined, sides: number): Candidate[] {
+  const best = new Map<string, Candidate>();
+  let seen = 0;
+  const note = (found: readonly Candidate[]): void => {
+    for (; seen < found.length; seen++) {
+      const candidate = found[seen]!, place = lane.place(candidate.row, candidate.holdSeconds, sides), known = best.get(place);
+      if (!known || cheaper(candidate, known) < 0) best.set(place, candidate);
+    }
+  };
+  // A full hold is the best a variant can do: where its place is taken for no more, it need not be looked at.
+  note(candidatesFor(ask, lane, side, (row, least, found) => {
+    note(found);
+    const known = best.get(lane.place(row, ask.holdSeconds, sides));
+    return !known || known.cost > least - 1e-9 || lane.timed(row);
+  }));
+  return [...best.values()];
+}
+
+const firstId = ({ sides }: Option): string => sides.map(({ candidate }) => candidate?.variant.id ?? '').join();
+
+/** So many ways are named beside the chosen one. */
+const BESIDE = 3;
+
+/** The ways beside the chosen one, best first. */
+export const othersOf = (ask: Ask, lane: LaneTable, { side, candidate }: SideChoice): Candidate[] =>
+  candidatesFor(ask, lane, side, (_row, least, found) => found.filter(({ cost }) => cost < least - 1e-9).length <= BESIDE)
+    .filter((other) => other.variant !== candidate?.variant).sort(cheaper).slice(0, BESIDE);

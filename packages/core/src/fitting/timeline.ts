@@ -1,0 +1,112 @@
+import type { Sequence, Step } from '../sequence/parseSequence.js';
+import { askedSeconds, type Pace } from '../timing/pace.js';
+import type { Draft } from './describe.js';
+import { keepTime, shortenedTo, type Shortened } from './keepTime.js';
+import type { LaneTable } from './lane.js';
+import { propBit } from './bodyTable.js';
+import type { Passage } from './waysBetween.js';
+
+/** One lane with its entries, for the steps that are there. */
+export interface TimedLane { lane: LaneTable; drafts: readonly (readonly Draft[])[] }
+
+export interface Timeline {
+  drafts: (readonly Draft[])[][];
+  clock: { start: number; end: number }[];
+  shortened: (Shortened | undefined)[];
+  /** Steps that must be left out to keep the time. */
+  leftOut: boolean[];
+  /** Seconds as written. */
+  written: number;
+  planned: number;
+}
+
+/** Seconds of a hold on both sides, with the change between them. */
+const spanOf = (seconds: number, sides: number, pace: Pace): number => seconds * Math.max(1, sides) + (sides > 1 ? pace.changeSide : 0);
+
+/** What an entry is cut to by a share of the asked hold: whole breaths, never longer than before, never under the least that still is the pose. */
+function cutSeconds(draft: Draft, step: Step, asked: number, share: number, lane: LaneTable): number {
+  if (share >= 1 || draft.override) return draft.hold.seconds;
+  const { pose, variant } = lane.body.catalogue.variant(draft.variant), count = lane.count(pose, variant), least = (pose === step.pose ? pose.hold.least : 1) * count;
+  return Math.min(draft.hold.seconds, Math.max(least, Math.floor((asked * share) / count + 1e-6) * count));
+}
+
+function cutTo(draft: Draft, step: Step, asked: number, share: number, lane: LaneTable): Draft {
+  const seconds = cutSeconds(draft, step, asked, share, lane);
+  if (seconds === draft.hold.seconds) return draft;
+  const share2 = seconds / draft.hold.seconds, scaled = (count: number | undefined): number => Math.round((count ?? 0) * share2 * 10) / 10;
+  return { ...draft, hold: { ...(draft.hold.breaths === undefined ? {} : { breaths: scaled(draft.hold.breaths) }), ...(draft.hold.rounds === undefined ? {} : { rounds: scaled(draft.hold.rounds) }), seconds } };
+}
+
+const thenSeconds = (entries: readonly Draft[], pace: Pace): number => entries.reduce((sum, { then }) => sum + (then ? pace.changeSide + spanOf(then.hold.seconds, then.sides.length, pace) : 0), 0);
+const spanSeconds = (entries: readonly Draft[], pace: Pace): number => entries.reduce((sum, entry) => sum + spanOf(entry.hold.seconds, entry.sides.length, pace), 0) + thenSeconds(entries, pace) + (entries.length > 1 ? pace.changeSide : 0);
+
+/** Getting from one step's entries to the next: the change of level, and what must be fetched. */
+function between(from: readonly Draft[], to: readonly Draft[], lane: LaneTable, memo: Map<string, Passage>): number {
+  const { pace, body: { catalogue } } = lane, last = from[from.length - 1]!, [first] = to, leaves = catalogue.variant(last.then?.variant ?? last.variant).variant, enters = catalogue.variant(first!.variant).variant;
+  const exit = leaves.exit ?? leaves.level, entry = enters.entry ?? enters.level, key = `${exit}|${entry}`;
+  let passage = memo.get(key);
+  if (!passage) memo.set(key, passage = lane.passage(exit, entry));
+  const held = bits(from);
+  return (passage.moves.length || passage.none ? (lane.slow ? pace.changeLevelSlow : pace.changeLevel) : 0) + (bits(to) & ~held ? pace.props : 0);
+}
+const known = new WeakMap<Draft['props'], number>();
+function bits(entries: readonly Draft[]): number {
+  let all = 0;
+  for (const { props } of entries) {
+    let own = known.get(props);
+    if (own === undefined) known.set(props, own = props.reduce((sum, { prop }) => sum | propBit(prop), 0));
+    all |= own;
+  }
+  return all;
+}
+
+/**
+ * When each step begins and ends: as long as its longest lane, with changes of side and level, props to fetch and what is
+ * said; holds shortened and steps left out where the class would run over. It changes nobody's verdict.
+ */
+export function timeline(sequence: Sequence, lanes: readonly TimedLane[], on: string, pace: Pace, stays: (step: number) => boolean): Timeline {
+  const { steps } = sequence, memos = lanes.map(() => new Map<string, Passage>()), gaps = new Map<number, number>();
+  const seen = new Set<string>(), talk = steps.map(({ pose }) => {
+    const known = seen.has(pose.id);
+    seen.add(pose.id);
+    return known ? pace.talkKnown : pace.talkNew;
+  });
+  const asked = lanes.map(({ lane }) => steps.map((step) => lane.asked(step)));
+  const gap = (from: number, to: number): number => {
+    const key = from * 1000 + to;
+    let seconds = gaps.get(key);
+    if (seconds === undefined) {
+      seconds = 0;
+      if (from >= 0) {
+        lanes.forEach(({ lane, drafts }, i) => { seconds = Math.max(seconds!, between(drafts[from]!, drafts[to]!, lane, memos[i]!)); });
+        if (!lanes.length && steps[from]!.variant.level !== steps[to]!.variant.level) seconds = pace.changeLevel;
+      }
+      gaps.set(key, seconds);
+    }
+    return seconds;
+  };
+  const cutSpan = (i: number, share: number): number => {
+    let longest = 0;
+    lanes.forEach(({ lane, drafts }, at) => {
+      let sum = thenSeconds(drafts[i]!, pace) + (drafts[i]!.length > 1 ? pace.changeSide : 0);
+      for (const draft of drafts[i]!) sum += spanOf(cutSeconds(draft, steps[i]!, asked[at]![i]!, share, lane), draft.sides.length, pace);
+      longest = Math.max(longest, sum);
+    });
+    return lanes.length ? longest : spanOf(askedSeconds(steps[i]!, {}, on, pace) * share, steps[i]!.sides.length, pace);
+  };
+  const secondsOf = (i: number, share: number): number => talk[i]! + cutSpan(i, share);
+  const written = steps.reduce((sum, _, i) => sum + secondsOf(i, 1) + gap(i - 1, i), 0), shares = keepTime(steps, { secondsOf, gap, stays }, sequence.minutes * 60, on, pace);
+  let at = 0, last = -1;
+  const clock = steps.map((_, i) => {
+    const start = at;
+    if (shares[i]! > 0) { at = Math.round((at + gap(last, i) + secondsOf(i, shares[i]!)) * 10) / 10; last = i; }
+    return { start, end: at };
+  });
+  return {
+    drafts: lanes.map(({ lane, drafts }, own) => drafts.map((entries, i) => (shares[i]! >= 1 || shares[i]! <= 0 ? entries : entries.map((draft) => cutTo(draft, steps[i]!, asked[own]![i]!, shares[i]!, lane))))),
+    clock, shortened: steps.map((step, i) => shortenedTo(step, shares[i]!)), leftOut: shares.map((share) => share <= 0), written, planned: at,
+  };
+}
+
+/** What a lane takes of a step, seconds; the rest of the step it waits. */
+export const laneSeconds = spanSeconds;
