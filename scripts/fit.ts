@@ -1,7 +1,7 @@
 /** `npm run --silent fit -- --sequence FILE --people FILE --on YYYY-MM-DD [--out json|text]` */
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { fitClass, isDate, parseSequence, readHouseView, readPeople, variantById, type Fitting, type InputError } from '@lotus-steady/core';
+import { BUILT_IN, fitClass, isDate, paceOf, parseSequence, readChoices, readHouseView, readPace, readPeople, readStock, variantById, type Fitting, type InputError } from '@lotus-steady/core';
 
 class UsageError extends Error {}
 
@@ -36,45 +36,39 @@ function run(): string {
     throw new UsageError(`The people file is not JSON: ${(error as Error).message}`);
   }
   const table = (typeof data === 'object' && data !== null ? data : {}) as Record<string, unknown>;
-  const unknown = Object.keys(table).filter((key) => !['people', 'houseView', 'stock'].includes(key)).map((key): InputError => ({ field: key, message: `"${key}" is not known here; people, houseView and stock are.` }));
+  const unknown = Object.keys(table).filter((key) => !['people', 'houseView', 'stock', 'pace', 'choices'].includes(key)).map((key): InputError => ({ field: key, message: `"${key}" is not known here; people, houseView, stock, pace and choices are.` }));
   const { people, errors } = readPeople(table.people, on), { houseView, errors: viewErrors } = readHouseView(table.houseView);
-  const problems = [...unknown, ...errors, ...viewErrors];
+  const { stock, errors: stockErrors } = table.stock === undefined ? { errors: [] } : readStock(table.stock), { choices, errors: choiceErrors } = readChoices(table.choices, BUILT_IN, sequence.steps.length), { pace, errors: paceErrors } = readPace(table.pace);
+  const problems = [...unknown, ...errors, ...viewErrors, ...stockErrors, ...choiceErrors, ...paceErrors];
   if (problems.length) throw new UsageError(problems.map(({ field, message }) => `${field}: ${message}`).join('\n'));
-  const { stock, problem } = readStock(table.stock);
-  if (problem) throw new UsageError(problem);
-  const fitting = fitClass({ sequence, people, on, houseView, ...(stock ? { stock } : {}) });
+  const fitting = fitClass({ sequence, people, on, houseView, choices, pace: paceOf(pace), ...(stock ? { stock } : {}) });
   return out === 'json' ? JSON.stringify(fitting, null, 1) : asText(fitting);
-}
-
-/** What the hall owns, by prop. */
-function readStock(value: unknown): { stock?: Record<string, number>; problem?: string } {
-  if (value === undefined) return {};
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) return { problem: 'stock: a table of props and counts.' };
-  const wrong = Object.entries(value).find(([, count]) => !Number.isInteger(count) || count < 0);
-  return wrong ? { problem: `stock.${wrong[0]}: a whole number of 0 or more.` } : { stock: value as Record<string, number> };
 }
 
 const MARKS = { 'as-written': 'as written', eased: 'eased', swapped: 'swapped', rest: 'rest' } as const;
 
-function asText({ title, on, minutes, steps, lanes, room }: Fitting): string {
+function asText({ title, on, minutes, steps, lanes, room, notes, refused }: Fitting): string {
   const out = [`${title}, ${on}: ${minutes.planned} of ${minutes.asked} minutes${minutes.written > minutes.planned ? `, shortened from ${minutes.written}` : ''}${minutes.over ? `; still ${minutes.over} over` : ''}`];
   for (const { person, stages, alerts } of lanes) {
     if (stages.length || alerts.length) out.push(`  ${person}: ${[...stages.map((stage) => `${stage.name}, ${stage.label}`), ...alerts.map((alert) => `[${alert.kind}] ${alert.text}`)].join(' · ')}`);
   }
   for (const step of steps) {
-    out.push('', `${step.step}. ${step.text}${step.shortened ? ` (cut to ${step.shortened.to} ${step.shortened.unit} to keep the time)` : ''}`);
+    out.push('', `${step.step}. ${step.text}${step.leftOut ? ' (left out to keep the time)' : ''}${step.shortened ? ` (cut to ${step.shortened.to} ${step.shortened.unit} to keep the time)` : ''}`);
     const entries = lanes.flatMap((lane) => lane.steps.filter((entry) => entry.step === step.step).map((entry) => ({ person: lane.person, entry })));
+    for (const { person, entry } of entries) if (entry.then) out.push(`   then, ${person}: ${variantById(entry.then.variant).pose.name}, ${Math.round(entry.then.hold.seconds)} s (${entry.then.reason})`);
     const written = entries.filter(({ entry }) => entry.verdict === 'as-written').map(({ person }) => person);
     if (written.length) out.push(`   as written: ${written.join(', ')}`);
     for (const { person, entry } of entries) {
       if (entry.verdict === 'as-written') continue;
       const { pose, variant } = variantById(entry.variant), why = entry.findings.find((finding) => finding.on === 'asked');
       const side = entry.sides.length === 1 ? ` (${entry.sides[0]})` : '', props = entry.props.map((prop) => `${prop.count} ${prop.prop}`).join(', ');
-      out.push(`   ${MARKS[entry.verdict]}: ${person}${side}: ${pose.name}, ${variant.name}, ${Math.round(entry.hold.seconds)} s${props ? `, ${props}` : ''}`);
+      out.push(`   ${MARKS[entry.verdict]}${entry.override ? ', the teacher’s choice' : ''}: ${person}${side}: ${pose.name}, ${variant.name}, ${Math.round(entry.hold.seconds)} s${props ? `, ${props}` : ''}`);
       if (why) out.push(`      ${why.reason} (${why.measure} ${why.value}, limit ${why.limit}; ${why.evidence.kind})`);
     }
   }
   if (room.length) out.push('', `Room: ${room.map(({ prop, count, short }) => `${count} ${prop}${short ? ` (${short} short)` : ''}`).join(', ')}`);
+  if (notes.length) out.push('', ...notes.map(({ text, step }) => `Order${step ? `, step ${step}` : ''}: ${text}`));
+  if (refused.length) out.push('', ...refused.map(({ person, step, reason }) => `Not taken, ${person}, step ${step}: ${reason} It needs a go-ahead on file.`));
   out.push('', "For a trained teacher: each person's own doctor, midwife or physiotherapist and local rules come first.");
   return out.join('\n');
 }

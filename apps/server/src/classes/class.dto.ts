@@ -13,6 +13,14 @@ export class FitDto {
   @IsString() @Length(1, 20_000, { message: 'a sequence has at least one line' }) sequenceText!: string;
   @IsArray() @ArrayMaxSize(300) @ValidateNested({ each: true }) @Type(() => ComingDto) people!: ComingDto[];
   @IsOptional() @IsObject() houseView?: Record<string, string>;
+  /** The core, which knows the catalogue, checks each choice. */
+  @IsOptional() @IsObject() choices?: Record<string, unknown>;
+}
+
+/** A class's plan as it stands after an edit on the fitting. */
+export class PlanDto {
+  @IsString() @Length(1, 20_000, { message: 'a sequence has at least one line' }) sequenceText!: string;
+  @IsObject() choices!: Record<string, unknown>;
 }
 
 export class ClassDto extends FitDto {

@@ -1,6 +1,6 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { fitClass, isDate, parseSequence, readHouseView, readPeople, type Fitting, type HallRules, type HouseView, type InputError } from '@lotus-steady/core';
+import { compareFittings, fitClass, isDate, paceOf, parseSequence, readChoices, readHouseView, readPeople, type Choices, type Comparison, type Fitting, type HallRules, type HouseView, type InputError } from '@lotus-steady/core';
 import { Sequelize } from 'sequelize-typescript';
 import { ClassRow, FittingRow, RecordRow } from '../database/models.js';
 import type { ClassPerson } from '../database/types.js';
@@ -8,10 +8,10 @@ import { FieldsException } from '../http/problems.js';
 import { OwnVariantsService } from '../own/own.module.js';
 import { PeopleService, writtenPerson } from '../people/people.service.js';
 import { StudioService } from '../studio/studio.service.js';
-import type { AfterClassDto, ClassDto, FitDto } from './class.dto.js';
+import type { AfterClassDto, ClassDto, FitDto, PlanDto } from './class.dto.js';
 
 /** A fitting with what it was made from. */
-interface Fitted { people: ClassPerson[]; houseView: HouseView; hall: HallRules; fitting: Fitting }
+interface Fitted { people: ClassPerson[]; houseView: HouseView; hall: HallRules; choices: Choices; fitting: Fitting }
 
 @Injectable()
 export class ClassesService {
@@ -32,9 +32,9 @@ export class ClassesService {
   }
 
   async one(id: string) {
-    const row = await this.find(id), { title, on, time, place, sequenceText, houseView } = row;
+    const row = await this.find(id), { title, on, time, place, sequenceText, houseView, choices } = row;
     return {
-      id, title, on, time, place, sequenceText, houseView, fitting: row.fitting?.output ?? null,
+      id, title, on, time, place, sequenceText, houseView, choices, fitting: row.fitting?.output ?? null,
       people: row.people.map(({ id: personId, person, today }) => ({ id: personId, name: person.name as string, today })),
       records: row.records.map(({ personId, came, painBefore, painAfter, changes, word }) => ({ personId, came, painBefore, painAfter, changes, word })),
     };
@@ -52,18 +52,47 @@ export class ClassesService {
     const coming = rows.map((row, i): ClassPerson => ({ id: row.id, person: writtenPerson(row), today: dto.people[i]!.today ?? {} }));
     const { people, errors: personErrors } = readPeople(coming.map(({ person, today }) => ({ ...person, today })), isDate(dto.on) ? dto.on : undefined);
     errors.push(...personErrors);
+    const { choices, errors: choiceErrors } = readChoices(dto.choices, catalogue, sequence.steps.length);
+    errors.push(...choiceErrors);
     if (errors.length) throw new FieldsException(errors);
-    return { people: coming, houseView, hall: studio.rules, fitting: fitClass({ sequence, people, on: dto.on, houseView, catalogue, hall: studio.rules, ...(Object.keys(studio.stock).length ? { stock: studio.stock } : {}) }) };
+    const fitting = fitClass({ sequence, people, on: dto.on, houseView, catalogue, hall: studio.rules, choices, pace: paceOf(studio.pace), ...stockOf(studio.stock) });
+    return { people: coming, houseView, hall: studio.rules, choices, fitting };
+  }
+
+  /** What the page needs to fit this class by itself while it is being edited: everyone as they are known today. */
+  async inputs(id: string) {
+    const row = await this.find(id), studio = await this.studio.current(), rows = await this.people.byIds(row.people.map((person) => person.id));
+    const people = rows.map((person, i) => ({ ...writtenPerson(person), today: row.people[i]!.today }));
+    return { on: row.on, people, houseView: { ...studio.houseView, ...row.ownView }, hall: studio.rules, pace: studio.pace, ...stockOf(studio.stock) };
+  }
+
+  /** The class as it is kept, as a draft to be fitted again. */
+  private draftOf({ title, on, time, place, sequenceText, people, ownView, choices }: ClassRow): ClassDto {
+    return { title, on, ...(time ? { time } : {}), ...(place ? { place } : {}), sequenceText, people: people.map(({ id, today }) => ({ id, today: { ...today } })), houseView: ownView, choices: { ...choices } };
+  }
+
+  /** How a kept class would differ if it were fitted today: people, the rulebook, the house view or the date may have changed. */
+  async recheck(id: string): Promise<Comparison> {
+    const row = await this.find(id), { fitting } = await this.fit(this.draftOf(row));
+    return row.fitting ? compareFittings(row.fitting.output, fitting) : { differences: [], steps: 0, says: '' };
+  }
+
+  /** Keeps an edit to a class's plan. */
+  async plan(id: string, { sequenceText, choices }: PlanDto): Promise<void> {
+    await this.save({ ...this.draftOf(await this.find(id)), sequenceText, choices }, id);
   }
 
   /** Keeps a class with its fitting, new or changed, in one piece. */
   async save(dto: ClassDto, id?: string): Promise<{ id: string }> {
-    const { people, houseView, hall, fitting } = await this.fit(dto), existing = id ? await this.find(id) : undefined;
-    const columns = { title: dto.title, on: dto.on, time: dto.time ?? null, place: dto.place ?? null, sequenceText: dto.sequenceText, people, houseView };
+    const { people, houseView, hall, choices, fitting } = await this.fit(dto), existing = id ? await this.find(id) : undefined;
+    // What must not be done without a go-ahead is not kept as if it could be.
+    const refused = fitting.refused.map(({ person, step, reason }): InputError => ({ field: `choices.overrides[${choices.overrides.findIndex((one) => one.person === person && one.step === step)}]`, message: `${person}, step ${step}: ${reason} It needs a go-ahead on file.` }));
+    if (refused.length) throw new FieldsException(refused);
+    const columns = { title: dto.title, on: dto.on, time: dto.time ?? null, place: dto.place ?? null, sequenceText: dto.sequenceText, people, houseView, ownView: dto.houseView ?? {}, choices };
     return this.sequelize.transaction(async (transaction) => {
       const row = existing ? await existing.update(columns, { transaction }) : await this.classes.create({ studioId: (await this.studio.current()).id, ...columns }, { transaction });
       await this.fittings.destroy({ where: { classId: row.id }, transaction });
-      await this.fittings.create({ classId: row.id, rulebook: fitting.rulebook, catalogue: fitting.catalogue, input: { on: dto.on, sequenceText: dto.sequenceText, people, houseView, hall }, output: fitting }, { transaction });
+      await this.fittings.create({ classId: row.id, rulebook: fitting.rulebook, catalogue: fitting.catalogue, input: { on: dto.on, sequenceText: dto.sequenceText, people, houseView, hall, choices }, output: fitting }, { transaction });
       return { id: row.id };
     });
   }
@@ -92,3 +121,6 @@ export class ClassesService {
     return row;
   }
 }
+
+/** A hall that has not said what it owns is not held to it. */
+const stockOf = (stock: Record<string, number>): { stock?: Record<string, number> } => (Object.keys(stock).length ? { stock } : {});

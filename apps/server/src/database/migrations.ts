@@ -67,6 +67,17 @@ const MIGRATIONS: readonly { name: string; up(query: QueryInterface): Promise<vo
       for (const [table, column] of [['people', 'limits'], ['people', 'clearances'], ['studios', 'rules']]) await query.sequelize.query(`ALTER TABLE ${table} DROP COLUMN ${column}`);
     },
   },
+  {
+    name: '0005-choices-and-pace',
+    async up(query) {
+      await query.addColumn('classes', 'choices', { ...json, defaultValue: '{"overrides":[],"swaps":[],"fewerVersions":false}' });
+      await query.addColumn('classes', 'ownView', { ...json, defaultValue: '{}' });
+      await query.addColumn('studios', 'pace', { ...json, defaultValue: '{}' });
+    },
+    async down(query) {
+      for (const [table, column] of [['classes', 'choices'], ['classes', 'ownView'], ['studios', 'pace']]) await query.sequelize.query(`ALTER TABLE ${table} DROP COLUMN ${column}`);
+    },
+  },
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

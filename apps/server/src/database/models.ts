@@ -1,5 +1,5 @@
 import type { ClassPerson, StepChange } from './types.js';
-import type { Clearance, Details, Fitting, HallRules, HouseView, OwnLimit, OwnVariant } from '@lotus-steady/core';
+import type { Choices, Clearance, Details, Fitting, HallRules, HouseView, OwnLimit, OwnVariant, Pace } from '@lotus-steady/core';
 import { BelongsTo, Column, DataType, Default, ForeignKey, HasMany, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { jsonColumn } from './jsonColumn.js';
 
@@ -13,6 +13,8 @@ export class StudioRow extends Model {
   @Column(jsonColumn('stock')) declare stock: Record<string, number>;
   /** What the hall changes about the rulebook. */
   @Column(jsonColumn('rules')) declare rules: HallRules;
+  /** The teacher's own pace: what differs from the usual. */
+  @Column(jsonColumn('pace')) declare pace: Partial<Pace>;
 }
 
 @Table({ tableName: 'people' })
@@ -91,6 +93,10 @@ export class ClassRow extends Model {
   @Column(jsonColumn('sequenceText')) declare sequenceText: string;
   @Column(jsonColumn('people')) declare people: ClassPerson[];
   @Column(jsonColumn('houseView')) declare houseView: HouseView;
+  /** Positions that the class takes for itself, whatever the hall's are. */
+  @Column(jsonColumn('ownView')) declare ownView: Record<string, string>;
+  /** What the teacher decides beside the sequence. */
+  @Column(jsonColumn('choices')) declare choices: Choices;
   @HasOne(() => FittingRow) declare fitting: FittingRow | null;
   @HasMany(() => RecordRow) declare records: RecordRow[];
 }

@@ -10,3 +10,13 @@ export class HallRulesDto {
   @IsArray() @ArrayMaxSize(300) moved!: unknown[];
   @IsArray() @ArrayMaxSize(300) own!: unknown[];
 }
+
+/** What the hall owns, by prop. */
+export class StockDto {
+  @IsObject() stock!: Record<string, unknown>;
+}
+
+/** The teacher's own pace: seconds that differ from the usual. */
+export class PaceDto {
+  @IsObject() pace!: Record<string, unknown>;
+}

@@ -1,6 +1,6 @@
 import { Body, Controller, Get, HttpCode, Module, Put } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
-import { HallRulesDto, HouseViewDto } from './studio.dto.js';
+import { HallRulesDto, HouseViewDto, PaceDto, StockDto } from './studio.dto.js';
 import { StudioRow } from '../database/models.js';
 import { StudioService } from './studio.service.js';
 
@@ -10,11 +10,13 @@ class StudioController {
 
   @Get()
   async current() {
-    const { name, teacher, houseView, stock, rules } = await this.studio.current();
-    return { name, teacher, houseView, stock, rules };
+    const { name, teacher, houseView, stock, rules, pace } = await this.studio.current();
+    return { name, teacher, houseView, stock, rules, pace };
   }
 
   @Put('house-view') @HttpCode(204) keepHouseView(@Body() { houseView }: HouseViewDto) { return this.studio.keepHouseView(houseView); }
+  @Put('stock') @HttpCode(204) keepStock(@Body() { stock }: StockDto) { return this.studio.keepStock(stock); }
+  @Put('pace') @HttpCode(204) keepPace(@Body() { pace }: PaceDto) { return this.studio.keepPace(pace); }
   @Put('rules') @HttpCode(204) keepRules(@Body() rules: HallRulesDto) { return this.studio.keepRules(rules); }
 }
 

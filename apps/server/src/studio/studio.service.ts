@@ -1,5 +1,5 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { readHallRules, readHouseView } from '@lotus-steady/core';
+import { readHallRules, readHouseView, readPace, readStock } from '@lotus-steady/core';
 import { InjectModel } from '@nestjs/sequelize';
 import { StudioRow } from '../database/models.js';
 import { FieldsException } from '../http/problems.js';
@@ -27,5 +27,19 @@ export class StudioService {
     const { hall, errors } = readHallRules(changes);
     if (errors.length) throw new FieldsException(errors);
     await (await this.current()).update({ rules: hall });
+  }
+
+  /** Keeps what the hall owns; classes are fitted within it from then on. */
+  async keepStock(counts: unknown): Promise<void> {
+    const { stock, errors } = readStock(counts);
+    if (errors.length) throw new FieldsException(errors);
+    await (await this.current()).update({ stock });
+  }
+
+  /** Keeps the teacher's own pace. */
+  async keepPace(own: unknown): Promise<void> {
+    const { pace, errors } = readPace(own);
+    if (errors.length) throw new FieldsException(errors);
+    await (await this.current()).update({ pace });
   }
 }

@@ -50,8 +50,15 @@ interface Working {
 
 /** Fits one group of people to sequences: again and again, keeping what an edit does not touch. */
 export interface Fitter {
+  /** Ways to do a step that everyone in the class may take, cheapest in all first, at most three. */
+  oneForAll(sequence: Sequence, step: number, choices?: Choices): OneForAll[];
   fit(sequence: Sequence, choices?: Choices, progress?: (done: number, of: number) => void): Fitting;
 }
+
+/** One version of a step for everybody: what it costs beside each for themselves, and who leaves what was asked for it. */
+export interface OneForAll { pose: string; variant: string; cost: number; leaving: readonly string[] }
+/** So many are offered. */
+const OFFERED = 3;
 
 /** Options kept for a lane at once. */
 const KNOWN_MOST = 2000;
@@ -250,7 +257,32 @@ export function createFitter({ people, on, houseView, catalogue = BUILT_IN, hall
     };
   }
 
-  return { fit };
+  function oneForAll(sequence: Sequence, number: number, choices: Choices = NO_CHOICES): OneForAll[] {
+    const step = sequence.steps.find((one) => one.number === number);
+    if (!step) return [];
+    const taking = people.map(workingFor).filter(({ staged }) => !staged.stopped), pins = choices.overrides.filter((one) => one.step === number).map(({ person }) => person);
+    const lists = taking.filter(({ staged }) => !pins.includes(staged.person.name)).map((working) => ({ name: working.staged.person.name, options: optionsAt(working, step, undefined, true).all(NO_SUMS).options }));
+    const shared = new Map<string, { cost: number; count: number; leaving: string[] }>();
+    let alone = 0;
+    for (const { name, options } of lists) {
+      const own = new Map<string, number>();
+      let best = Infinity;
+      for (const { sides, cost } of options) {
+        const [id] = sides.map(({ candidate }) => candidate?.variant.id);
+        best = Math.min(best, cost);
+        if (id && sides.every(({ candidate }) => candidate?.variant.id === id && candidate.verdict !== 'rest')) own.set(id, Math.min(own.get(id) ?? Infinity, cost));
+      }
+      alone += best;
+      for (const [id, cost] of own) {
+        const known = shared.get(id) ?? { cost: 0, count: 0, leaving: [] };
+        shared.set(id, { cost: known.cost + cost, count: known.count + 1, leaving: id !== step.variant.id && own.has(step.variant.id) && own.get(step.variant.id)! < 1e-9 ? [...known.leaving, name] : known.leaving });
+      }
+    }
+    return [...shared].filter(([, { count }]) => count === lists.length).sort(([a, x], [b, y]) => x.cost - y.cost || (a < b ? -1 : 1)).slice(0, OFFERED)
+      .map(([variant, { cost, leaving }]) => ({ pose: catalogue.variant(variant).pose.id, variant, cost: Math.round((cost - alone) * 10) / 10, leaving }));
+  }
+
+  return { fit, oneForAll };
 }
 
 /** Waiting for less than this goes unnoticed, seconds. */

@@ -17,6 +17,21 @@ const AHEAD = 0.045;
  * @example resolvePose('tree with a hand on the wall') // tree, tree.hand-on-wall
  */
 export function resolvePose(written: string, poses: readonly Pose[] = POSES): Resolved {
+  let known = resolved.get(poses);
+  if (!known) resolved.set(poses, known = new Map());
+  let meant = known.get(written);
+  if (!meant) {
+    if (known.size >= RESOLVED_MOST) known.clear();
+    known.set(written, meant = resolve(written, poses));
+  }
+  return meant;
+}
+
+/** The lines of a sequence are read again at every edit, and most of them have not changed. */
+const RESOLVED_MOST = 2000;
+const resolved = new WeakMap<readonly Pose[], Map<string, Resolved>>();
+
+function resolve(written: string, poses: readonly Pose[]): Resolved {
   const ranked = rankPoses(written, 3, poses), [first, second] = ranked;
   if (first && first.sure >= SURE && first.sure - (second?.sure ?? 0) >= (first.sure >= 0.97 ? 0.005 : AHEAD)) return { pose: first.pose, variant: first.variant };
   return { nearest: [...new Set([...ranked.map(({ pose }) => pose.name), ...nearestNames(written, 6, poses)])].slice(0, 3) };

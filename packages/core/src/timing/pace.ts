@@ -1,5 +1,5 @@
 import { ageOn } from '../rules/dates.js';
-import type { Person } from '../people/types.js';
+import type { InputError, Person } from '../people/types.js';
 import type { Breath, Pose } from '../poses/types.js';
 import type { Step } from '../sequence/parseSequence.js';
 
@@ -27,15 +27,20 @@ export const PACE_BOUNDS: Readonly<Record<keyof Pace, readonly [number, number]>
   breath: [3, 18], slowBreath: [5, 20], childBreath: [2, 10], changeSide: [0, 60], changeLevel: [0, 120], changeLevelSlow: [0, 180], props: [0, 120], talkNew: [0, 120], talkKnown: [0, 60],
 };
 
-/** A teacher's pace as kept: what is not named, or cannot be, is the usual. */
-export const paceOf = (own: Readonly<Record<string, unknown>> = {}): Pace => {
-  const pace = { ...PACE };
-  for (const [key, [least, most]] of Object.entries(PACE_BOUNDS) as [keyof Pace, readonly [number, number]][]) {
-    const value = own[key];
-    if (typeof value === 'number' && value >= least && value <= most) pace[key] = value;
+/** A teacher's own pace as sent: which numbers, and which of them cannot be. */
+export function readPace(value: unknown): { pace: Partial<Pace>; errors: InputError[] } {
+  const errors: InputError[] = [], pace: Partial<Pace> = {};
+  for (const [key, seconds] of Object.entries((typeof value === 'object' && value !== null ? value : {}) as Record<string, unknown>)) {
+    const bounds = PACE_BOUNDS[key as keyof Pace] as readonly [number, number] | undefined;
+    if (!bounds) errors.push({ field: `pace.${key}`, message: 'This is not a part of the pace.' });
+    else if (typeof seconds !== 'number' || !(seconds >= bounds[0] && seconds <= bounds[1])) errors.push({ field: `pace.${key}`, message: `Between ${bounds[0]} and ${bounds[1]} seconds.` });
+    else pace[key as keyof Pace] = seconds;
   }
-  return pace;
-};
+  return { pace, errors };
+}
+
+/** A teacher's pace as kept: what is not named, or cannot be, is the usual. */
+export const paceOf = (own: unknown = {}): Pace => ({ ...PACE, ...readPace(own).pace });
 
 /** Under this age breaths are counted as a child's. */
 const CHILD_BELOW = 13;
