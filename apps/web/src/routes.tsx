@@ -8,12 +8,15 @@ import { PoseScreen } from './features/atlas/PoseScreen.js';
 import { ClassesScreen } from './features/classes/ClassesScreen.js';
 import { ClassPlanScreen } from './features/classes/ClassPlanScreen.js';
 import { FittingScreen } from './features/fitting/FittingScreen.js';
+import { HandoverScreen } from './features/handover/HandoverScreen.js';
 import { HouseViewScreen } from './features/houseView/HouseViewScreen.js';
 import { PeopleScreen } from './features/people/PeopleScreen.js';
 import { PersonScreen } from './features/people/PersonScreen.js';
 import { ConditionScreen } from './features/rulebook/ConditionScreen.js';
+import { RoomScreen } from './features/room/RoomScreen.js';
 import { RulebookScreen } from './features/rulebook/RulebookScreen.js';
 import { WhatIfScreen } from './features/rulebook/WhatIfScreen.js';
+import { StudioScreen } from './features/studio/StudioScreen.js';
 import { AfterClassScreen } from './features/teach/AfterClassScreen.js';
 import { TeachScreen } from './features/teach/TeachScreen.js';
 import { ButtonLink } from './ui/Button.js';
@@ -37,6 +40,8 @@ export const router = createBrowserRouter([
   { path: '/classes/:id', element: <Navigate to="fitting" replace /> },
   { path: '/classes/:id/plan', element: <Keyed Screen={ClassPlanScreen} /> },
   { path: '/classes/:id/fitting', element: <Keyed Screen={FittingScreen} /> },
+  { path: '/classes/:id/room', element: <Keyed Screen={RoomScreen} /> },
+  { path: '/classes/:id/handover', element: <Keyed Screen={HandoverScreen} /> },
   { path: '/classes/:id/teach', element: <Keyed Screen={TeachScreen} /> },
   { path: '/classes/:id/after', element: <Keyed Screen={AfterClassScreen} /> },
   { path: '/people', element: <PeopleScreen /> },
@@ -50,6 +55,7 @@ export const router = createBrowserRouter([
   { path: '/rulebook/what-if', element: <WhatIfScreen /> },
   { path: '/rulebook/:id', element: <ConditionScreen /> },
   { path: '/house-view', element: <HouseViewScreen /> },
+  { path: '/studio', element: <StudioScreen /> },
   { path: '/about', element: <AboutScreen /> },
   { path: '*', element: <Lost /> },
 ]);

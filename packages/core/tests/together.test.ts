@@ -1,6 +1,6 @@
 /** The class as a whole: fewer versions, the stock, one version for all, the teacher's own choices, and what has changed since. */
 import fc from 'fast-check';
-import { BUILT_IN, compareFittings, createFitter, dateAfter, editSequence, fitClass, handover, movedChoices, NO_CHOICES, parseSequence, readChoices, readPeople, USUAL_HOUSE_VIEW, type Choices, type Fitting, type Person } from '../src/index.js';
+import { BUILT_IN, compareFittings, createFitter, dateAfter, editSequence, fitClass, followedChoices, handover, movedChoices, NO_CHOICES, parseSequence, readChoices, readPeople, USUAL_HOUSE_VIEW, type Choices, type Fitting, type Person } from '../src/index.js';
 
 const ON = '2026-12-01';
 const pregnant = (weeks: number): Record<string, unknown> => ({ conditions: [{ condition: 'pregnancy', dueDate: dateAfter(ON, 280 - 7 * weeks) }] });
@@ -144,5 +144,7 @@ describe('editing what is written', () => {
     }));
     const choices: Choices = { ...NO_CHOICES, overrides: [1, 2].map((step) => ({ person: 'P0', step, variant: 'mountain.full', reason: 'x' })) };
     expect(movedChoices(choices, editSequence(TEXT, { kind: 'remove', step: 1 }).moved).overrides.map(({ step }) => step)).toEqual([1]);
+    expect(followedChoices(choices, ['a', 'b', 'a'], ['a', 'new', 'b']).overrides.map(({ step }) => step)).toEqual([1, 3]);
+    expect(followedChoices(choices, ['a', 'b'], ['b']).overrides.map(({ step }) => step)).toEqual([1]);
   });
 });

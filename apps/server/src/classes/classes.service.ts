@@ -1,6 +1,6 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { compareFittings, fitClass, isDate, paceOf, parseSequence, readChoices, readHouseView, readPeople, type Choices, type Comparison, type Fitting, type HallRules, type HouseView, type InputError } from '@lotus-steady/core';
+import { compareFittings, fitClass, isDate, paceOf, parseSequence, readChoices, readFitting, readHouseView, readPeople, type Choices, type Comparison, type Fitting, type HallRules, type HouseView, type InputError } from '@lotus-steady/core';
 import { Sequelize } from 'sequelize-typescript';
 import { ClassRow, FittingRow, RecordRow } from '../database/models.js';
 import type { ClassPerson } from '../database/types.js';
@@ -34,7 +34,7 @@ export class ClassesService {
   async one(id: string) {
     const row = await this.find(id), { title, on, time, place, sequenceText, houseView, choices } = row;
     return {
-      id, title, on, time, place, sequenceText, houseView, choices, fitting: row.fitting?.output ?? null,
+      id, title, on, time, place, sequenceText, houseView, choices, fitting: row.fitting ? readFitting(row.fitting.output) : null,
       people: row.people.map(({ id: personId, person, today }) => ({ id: personId, name: person.name as string, today })),
       records: row.records.map(({ personId, came, painBefore, painAfter, changes, word }) => ({ personId, came, painBefore, painAfter, changes, word })),
     };
@@ -74,7 +74,7 @@ export class ClassesService {
   /** How a kept class would differ if it were fitted today: people, the rulebook, the house view or the date may have changed. */
   async recheck(id: string): Promise<Comparison> {
     const row = await this.find(id), { fitting } = await this.fit(this.draftOf(row));
-    return row.fitting ? compareFittings(row.fitting.output, fitting) : { differences: [], steps: 0, says: '' };
+    return row.fitting ? compareFittings(readFitting(row.fitting.output), fitting) : { differences: [], steps: 0, says: '' };
   }
 
   /** Keeps an edit to a class's plan. */

@@ -1,16 +1,18 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { NO_HALL_RULES, USUAL_HOUSE_VIEW, type Clearance, type Fitting, type HallRules, type HouseView, type OwnLimit, type OwnVariant, type PropTask, type Today } from '@lotus-steady/core';
+import { NO_HALL_RULES, USUAL_HOUSE_VIEW, type Choices, type Clearance, type Comparison, type Fitting, type HallRules, type HouseView, type OwnLimit, type OwnVariant, type Pace, type PropTask, type Today } from '@lotus-steady/core';
 import { showOwn } from '../catalogue.js';
 import { call } from './client.js';
 
-export interface Studio { name: string; teacher: string; houseView: HouseView; stock: Record<string, number>; rules: HallRules }
+export interface Studio { name: string; teacher: string; houseView: HouseView; stock: Record<string, number>; rules: HallRules; pace: Partial<Pace> }
 export interface ClassLine { id: string; title: string; on: string; time: string | null; place: string | null; people: number; recorded: boolean }
 export interface StepChange { step: number; what: 'eased' | 'stopped' }
 export interface RecordEntry { personId: string; came: boolean; painBefore: number | null; painAfter: number | null; changes: StepChange[]; word: string }
 export interface ClassWhole {
-  id: string; title: string; on: string; time: string | null; place: string | null; sequenceText: string; houseView: HouseView;
+  id: string; title: string; on: string; time: string | null; place: string | null; sequenceText: string; houseView: HouseView; choices: Choices;
   fitting: Fitting; people: { id: string; name: string; today: Today }[]; records: RecordEntry[];
 }
+/** What a class is fitted from today: enough to fit it again on the page. */
+export interface ClassInputs { on: string; people: (WrittenPerson & { today: Today })[]; houseView: HouseView; hall: HallRules; pace: Partial<Pace>; stock?: Record<string, number> }
 /** A person as written: what the short form edits. */
 export interface WrittenPerson {
   name: string; born?: string; sex?: 'woman' | 'man'; heightCm?: number; weightKg?: number; can: { stand: boolean; floor: boolean; kneel: boolean };
@@ -24,7 +26,7 @@ export interface PropNote { task: PropTask; heightCm: number; words: string; on:
 export interface KeptVariant extends OwnVariant { key: string }
 export type OwnDraft = Pick<OwnVariant, 'name' | 'pose' | 'poseName' | 'base' | 'after' | 'angles'>;
 export interface SequenceLine { id: string; title: string; source: string }
-export interface ClassDraft { title: string; on: string; time?: string; place?: string; sequenceText: string; people: { id: string; today?: Today }[]; houseView?: Record<string, string> }
+export interface ClassDraft { title: string; on: string; time?: string; place?: string; sequenceText: string; people: { id: string; today?: Today }[]; houseView?: Record<string, string>; choices?: Choices }
 
 export const useStudio = () => useQuery({ queryKey: ['studio'], queryFn: () => call<Studio>('studio') });
 /** The hall's house view; the usual one until it is read. */
@@ -33,6 +35,9 @@ export const useHouseView = (): HouseView => useStudio().data?.houseView ?? USUA
 export const useHallRules = (): HallRules => useStudio().data?.rules ?? NO_HALL_RULES;
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => call<ClassLine[]>('classes') });
 export const useClass = (id: string) => useQuery({ queryKey: ['classes', id], queryFn: () => call<ClassWhole>(`classes/${id}`) });
+export const useClassInputs = (id: string) => useQuery({ queryKey: ['classes', id, 'inputs'], queryFn: () => call<ClassInputs>(`classes/${id}/inputs`) });
+/** What would differ if the class were fitted today. */
+export const useRecheck = (id: string) => useQuery({ queryKey: ['classes', id, 'recheck'], queryFn: () => call<Comparison>(`classes/${id}/recheck`) });
 export const usePeople = () => useQuery({ queryKey: ['people'], queryFn: () => call<PersonLine[]>('people') });
 export const usePerson = (id: string) => useQuery({ queryKey: ['people', id], queryFn: () => call<PersonWhole>(`people/${id}`) });
 export const useSequences = () => useQuery({ queryKey: ['sequences'], queryFn: () => call<SequenceLine[]>('sequences') });
@@ -55,6 +60,8 @@ function useSave<In, Out = { id: string }>(save: (input: In) => Promise<Out>, ..
   return useMutation({ mutationFn: save, onSuccess: () => Promise.all(keys.map((key) => client.invalidateQueries({ queryKey: [key] }))) });
 }
 export const useSaveClass = (id?: string) => useSave((draft: ClassDraft) => call<{ id: string }>(id ? `classes/${id}` : 'classes', id ? 'PUT' : 'POST', draft), 'classes');
+/** Keeps an edit on the fitting. */
+export const useKeepPlan = (id: string) => useSave((plan: { sequenceText: string; choices: Choices }) => call<void>(`classes/${id}/plan`, 'PUT', plan), 'classes');
 export const useDeleteClass = () => useSave((id: string) => call<void>(`classes/${id}`, 'DELETE'), 'classes', 'people');
 export const useSavePerson = (id?: string) => useSave((person: WrittenPerson) => call<{ id: string }>(id ? `people/${id}` : 'people', id ? 'PUT' : 'POST', person), 'people');
 export const useDeletePerson = () => useSave((id: string) => call<void>(`people/${id}`, 'DELETE'), 'people', 'classes');
@@ -71,4 +78,6 @@ export function useKeepHouseView() {
     onSettled: () => client.invalidateQueries({ queryKey: ['studio'] }),
   });
 }
+export const useKeepStock = () => useSave((stock: Record<string, number>) => call<void>('studio/stock', 'PUT', { stock }), 'studio', 'classes');
+export const useKeepPace = () => useSave((pace: Partial<Pace>) => call<void>('studio/pace', 'PUT', { pace }), 'studio', 'classes');
 export const useKeepHallRules = () => useSave((rules: HallRules) => call<void>('studio/rules', 'PUT', rules), 'studio');

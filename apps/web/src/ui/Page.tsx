@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { useStudio } from '../api/queries.js';
 
-const DOORS = [['/classes', 'Classes'], ['/people', 'People'], ['/atlas', 'Atlas'], ['/rulebook', 'Rulebook'], ['/house-view', 'Where teachers differ'], ['/about', 'About']] as const;
+const DOORS = [['/classes', 'Classes'], ['/people', 'People'], ['/atlas', 'Atlas'], ['/rulebook', 'Rulebook'], ['/house-view', 'Where teachers differ'], ['/studio', 'Studio'], ['/about', 'About']] as const;
 
 interface Props {
   title: string;

@@ -1,7 +1,7 @@
 import type { Finding, Fitting, Lane, LaneStep } from './types.js';
 
 /** One thing that is other than it was: at a step for a person, or about a person (`step` absent). */
-export interface Difference { person: string; step?: number; asked?: string; before?: string; after?: string; what: 'another way' | 'shorter' | 'longer' | 'allowed again' | 'no longer allowed' | 'to know' | 'no longer here' | 'new here'; why: string }
+export interface Difference { person: string; step?: number; asked?: string; before?: string; after?: string; what: 'another way' | 'followed by something else' | 'shorter' | 'longer' | 'allowed again' | 'no longer allowed' | 'to know' | 'no longer here' | 'new here'; why: string }
 
 export interface Comparison { differences: readonly Difference[]; /** Steps in which something differs. */ steps: number; /** In one sentence; empty where nothing differs. */ says: string }
 
@@ -10,7 +10,8 @@ const byStep = ({ steps }: Lane): Map<number, LaneStep[]> => {
   for (const step of steps) found.set(step.step, [...(found.get(step.step) ?? []), step]);
   return found;
 };
-const way = (entries: readonly LaneStep[]): string => entries.map(({ variant, sides, then }) => `${variant}${entries.length > 1 ? ` ${sides.join()}` : ''}${then ? ` ${then.variant}` : ''}`).join(' | ');
+const way = (entries: readonly LaneStep[]): string => entries.map(({ variant, sides }) => `${variant}${entries.length > 1 ? ` ${sides.join()}` : ''}`).join(' | ');
+const whatFollows = (entries: readonly LaneStep[]): LaneStep['then'] => entries[entries.length - 1]?.then;
 const seconds = (entries: readonly LaneStep[]): number => entries.reduce((sum, { hold, sides }) => sum + hold.seconds * Math.max(1, sides.length), 0);
 const hard = (entries: readonly LaneStep[]): Finding[] => entries.flatMap(({ findings }) => findings.filter(({ level }) => level !== 'watch'));
 
@@ -53,7 +54,8 @@ export function compareFittings(before: Fitting, after: Fitting): Comparison {
       if (way(a) !== way(b)) {
         const written = (entries: readonly LaneStep[]): boolean => entries.length > 0 && entries.every(({ verdict }) => verdict === 'as-written');
         differences.push({ ...common, what: written(b) ? 'allowed again' : written(a) ? 'no longer allowed' : 'another way', why: whyDifferent(a, b, stages) });
-      } else if (Math.abs(seconds(a) - seconds(b)) > 1) differences.push({ ...common, what: seconds(b) < seconds(a) ? 'shorter' : 'longer', why: whyDifferent(a, b, stages) });
+      } else if (whatFollows(a)?.variant !== whatFollows(b)?.variant) differences.push({ ...common, what: 'followed by something else', why: whatFollows(b)?.reason ?? 'Nothing needs to follow any more.' });
+      else if (Math.abs(seconds(a) - seconds(b)) > 1) differences.push({ ...common, what: seconds(b) < seconds(a) ? 'shorter' : 'longer', why: whyDifferent(a, b, stages) });
     }
   }
   for (const { person } of before.lanes) if (!after.lanes.some((lane) => lane.person === person)) differences.push({ person, what: 'no longer here', why: 'Is no longer down for the class.' });

@@ -62,3 +62,14 @@ export function movedChoices({ overrides, swaps, fewerVersions }: Choices, moved
   const go = <T extends { step: number }>(list: readonly T[]): T[] => list.flatMap((one) => (moved[one.step] === undefined ? [] : [{ ...one, step: moved[one.step]! }]));
   return { overrides: go(overrides), swaps: go(swaps), fewerVersions };
 }
+
+/** A teacher's choices after the sequence was written anew: each follows its step by what the step says; where it is said no more, it goes. */
+export function followedChoices(choices: Choices, before: readonly string[], after: readonly string[]): Choices {
+  const taken = new Set<number>();
+  return movedChoices(choices, [undefined, ...before.map((text) => {
+    const at = after.findIndex((other, i) => other === text && !taken.has(i));
+    if (at < 0) return undefined;
+    taken.add(at);
+    return at + 1;
+  })]);
+}

@@ -1,4 +1,4 @@
-import { parseSequence, type HouseView, type Today } from '@lotus-steady/core';
+import { followedChoices, NO_CHOICES, parseSequence, type Choices, type HouseView, type Today } from '@lotus-steady/core';
 import { ClassHouseView } from './ClassHouseView.js';
 import { TodayFields } from './TodayFields.js';
 import { UserPlus } from 'lucide-react';
@@ -15,14 +15,14 @@ import { bodiesOf } from '../fitting/bodies.js';
 import { FittingView } from '../fitting/FittingView.js';
 import { PersonDialog } from '../people/PersonDialog.js';
 
-interface Plan { title: string; on: string; time: string; place: string; sequenceText: string; people: Record<string, Today>; houseView: Record<string, string> }
+interface Plan { title: string; on: string; time: string; place: string; sequenceText: string; people: Record<string, Today>; houseView: Record<string, string>; choices: Choices }
 
-const EMPTY: Plan = { title: '', on: today(), time: '', place: '', sequenceText: '', people: {}, houseView: {} };
+const EMPTY: Plan = { title: '', on: today(), time: '', place: '', sequenceText: '', people: {}, houseView: {}, choices: NO_CHOICES };
 const KEPT = 'lotus-steady.plan';
 const planOf = (known: ClassWhole, hall: HouseView): Plan => ({
   // Only where the class differs from the hall.
   houseView: Object.fromEntries(Object.entries(known.houseView).filter(([topic, position]) => hall[topic] !== position)),
-  title: known.title, on: known.on, time: known.time ?? '', place: known.place ?? '', sequenceText: known.sequenceText,
+  title: known.title, on: known.on, time: known.time ?? '', place: known.place ?? '', sequenceText: known.sequenceText, choices: known.choices,
   people: Object.fromEntries(known.people.map(({ id, today: state }) => [id, state])),
 });
 /** What is kept over a reload holds ids only: how someone is today never leaves the page unsaved. */
@@ -35,7 +35,7 @@ const kept = (): Plan => {
 };
 const keep = (plan: Plan): void => sessionStorage.setItem(KEPT, JSON.stringify({ ...plan, people: Object.fromEntries(Object.keys(plan.people).map((id) => [id, {}])) }));
 const draftOf = (plan: Plan, title: string): ClassDraft => ({
-  title, on: plan.on, sequenceText: plan.sequenceText, people: Object.entries(plan.people).map(([id, state]) => ({ id, today: state })), houseView: plan.houseView,
+  title, on: plan.on, sequenceText: plan.sequenceText, people: Object.entries(plan.people).map(([id, state]) => ({ id, today: state })), houseView: plan.houseView, choices: plan.choices,
   ...(plan.time ? { time: plan.time } : {}), ...(plan.place ? { place: plan.place } : {}),
 });
 
@@ -54,7 +54,7 @@ function KnownPlan({ id }: { id: string }) {
 function PlanForm({ id, start }: { id?: string; start: Plan }) {
   const [plan, setPlan] = useState(start), [adding, setAdding] = useState(false), [asked, setAsked] = useState(false);
   const sequences = useSequences(), people = usePeople(), fit = useFit(), save = useSaveClass(id), navigate = useNavigate();
-  const change = (part: Partial<Plan>): void => { setPlan((now) => ({ ...now, ...part })); fit.reset(); save.reset(); };
+  const change = (part: Partial<Plan>): void => { setPlan((now) => ({ ...now, ...part, ...(part.sequenceText === undefined ? {} : { choices: followedChoices(start.choices, stepTexts(start.sequenceText), stepTexts(part.sequenceText)) }) })); fit.reset(); save.reset(); };
   useEffect(() => { if (!id) keep(plan); }, [id, plan]);
   const { sequence, errors: lines } = plan.sequenceText.trim() ? parseSequence(plan.sequenceText) : { sequence: undefined, errors: [] };
   const title = plan.title.trim() || sequence?.title || '';
@@ -147,6 +147,9 @@ function PlanForm({ id, start }: { id?: string; start: Plan }) {
     </Page>
   );
 }
+
+/** What each step says. */
+const stepTexts = (source: string): string[] => parseSequence(source).sequence.steps.map(({ text }) => text);
 
 /** Puts a known name where an unknown one stood; the hold behind the comma stays. */
 const replaceName = (line: string, name: string): string => {

@@ -1,21 +1,31 @@
-import { GraduationCap, NotebookPen, Pencil, Printer, Trash2 } from 'lucide-react';
+import { GraduationCap, LayoutGrid, NotebookPen, NotebookText, Pencil, Printer, Trash2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { useClass, useDeleteClass, usePeople } from '../../api/queries.js';
+import { useClass, useDeleteClass, usePeople, type ClassWhole } from '../../api/queries.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../ui/say.js';
 import { Loading, Problem } from '../../ui/states.js';
 import { bodiesOf } from './bodies.js';
 import { FittingView } from './FittingView.js';
+import { PlanToolbar } from './PlanToolbar.js';
+import { Recheck } from './Recheck.js';
+import { useLivePlan } from './useLivePlan.js';
 
-/** A kept class with its fitting, as it was made. */
+/** A kept class with its fitting, as it was made until something is changed. */
 export function FittingScreen({ id }: { id: string }) {
-  const { data, error, isPending } = useClass(id), people = usePeople(), remove = useDeleteClass(), navigate = useNavigate();
+  const { data, error, isPending } = useClass(id);
   if (!data) return <Page title="Fitting">{isPending ? <Loading what="Reading the fitting" /> : <Problem error={error ?? new Error('This class is not in the list.')} />}</Page>;
+  return <Kept data={data} id={id} />;
+}
+
+function Kept({ data, id }: { data: ClassWhole; id: string }) {
+  const people = usePeople(), remove = useDeleteClass(), navigate = useNavigate(), live = useLivePlan(data);
   return (
     <Page wide title={data.title} about={`${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
       actions={<>
         <ButtonLink look="main" to={`/classes/${id}/teach`}><GraduationCap aria-hidden size={20} />Teach</ButtonLink>
+        <ButtonLink to={`/classes/${id}/room`}><LayoutGrid aria-hidden size={20} />Room</ButtonLink>
+        <ButtonLink to={`/classes/${id}/handover`}><NotebookText aria-hidden size={20} />Half a page</ButtonLink>
         <ButtonLink to={`/classes/${id}/after`}><NotebookPen aria-hidden size={20} />After class</ButtonLink>
         <ButtonLink to={`/classes/${id}/plan`}><Pencil aria-hidden size={20} />Change the plan</ButtonLink>
         <Button onClick={() => window.print()}><Printer aria-hidden size={20} />Print</Button>
@@ -24,7 +34,9 @@ export function FittingScreen({ id }: { id: string }) {
         }}><Trash2 aria-hidden size={20} />Remove</Button>
       </>}>
       {remove.error && <Problem error={remove.error} />}
-      <FittingView fitting={data.fitting} bodies={bodiesOf(people.data, data.on)} />
+      <Recheck id={id} onTake={live.keepNow} />
+      <PlanToolbar live={live} />
+      <FittingView fitting={live.fitting} bodies={bodiesOf(people.data, data.on)} live={live} />
     </Page>
   );
 }

@@ -1,6 +1,9 @@
+import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors, type DragEndEvent } from '@dnd-kit/core';
+import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalListSortingStrategy } from '@dnd-kit/sortable';
 import { floorVisits, type Fitting, type LaneStep } from '@lotus-steady/core';
+import { GripVertical } from 'lucide-react';
 import { variantById } from '../../catalogue.js';
-import { startTransition, useEffect, useMemo, useRef, useState, type KeyboardEvent, type ReactNode } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState, type KeyboardEvent as ReactKeyboardEvent, type ReactNode } from 'react';
 import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { sayClock, sayHold, sayProps, shortNames } from '../../ui/say.js';
@@ -11,54 +14,97 @@ import { LevelLine } from './LevelLine.js';
 import { LaneGrid } from './LaneGrid.js';
 import { SOME_BODY, type PersonBody } from './bodies.js';
 import { Loosened } from './Loosened.js';
+import { Chosen as ChosenMark } from './Chosen.js';
+import { nextHold, StepTools } from './StepTools.js';
+import type { LivePlan } from './useLivePlan.js';
 import { WhyPanel } from './WhyPanel.js';
 
-interface Props { fitting: Fitting; bodies: Readonly<Record<string, PersonBody>> }
+interface Props { fitting: Fitting; bodies: Readonly<Record<string, PersonBody>>; /** Where the plan may be changed on the fitting itself. */ live?: LivePlan }
 
 const FIRST_ROWS = 6;
 
-/** Which cell's why is open: a step, a group in it, and one of its people. */
-export interface Chosen { step: number; group: string; person: string; entry: LaneStep; others: readonly string[] }
+/** Which cell's why is open: someone at a step, on a side where the sides differ. */
+interface Cell { step: number; person: string; sides: string }
+
+const cellOf = (step: number, person: string, entry: LaneStep): Cell => ({ step, person, sides: entry.sides.join() });
+
+/** What the open cell shows now; an edit may have changed it. */
+function lookUp({ lanes }: Fitting, rows: readonly StepGroups[], cell: Cell | undefined): { entry: LaneStep; group: Group; step: number; person: string } | undefined {
+  if (!cell) return undefined;
+  const own = lanes.find(({ person }) => person === cell.person)?.steps.filter(({ step }) => step === cell.step) ?? [], entry = own.find(({ sides }) => sides.join() === cell.sides) ?? own[0];
+  const row = rows.find(({ step }) => step.step === cell.step), group = row && entry && [row.written, ...row.differing].find((one) => one?.people.some((one) => one.entry === entry));
+  return group && entry ? { entry, group, step: cell.step, person: cell.person } : undefined;
+}
 
 /**
  * The fitting at real size: the level line, the asked figure, *as written* once, and a tile for each
  * different version with its people. Arrow keys move, Enter opens the why, Escape closes it.
  */
-export function FittingView({ fitting, bodies }: Props) {
-  const [chosen, setChosen] = useState<Chosen>(), [whole, setWhole] = useState(false), body = useRef<HTMLDivElement>(null);
-  const rows = useMemo(() => groupLanes(fitting), [fitting]), names = useMemo(() => shortNames(fitting.lanes.map((lane) => lane.person)), [fitting]);
+export function FittingView({ fitting, bodies, live }: Props) {
+  const [cell, setCell] = useState<Cell>(), [whole, setWhole] = useState(false), body = useRef<HTMLDivElement>(null);
+  const rows = useMemo(() => groupLanes(fitting), [fitting]), names = useMemo(() => shortNames(fitting.lanes.map((lane) => lane.person)), [fitting]), chosen = lookUp(fitting, rows, cell);
   // What fits on a first screen is there at once; the figures further down follow without holding it up.
   const [shown, setShown] = useState(FIRST_ROWS);
   useEffect(() => startTransition(() => setShown(Infinity)), []);
-  const open = (step: number, group: Group, person = group.people[0]!.name): void => setChosen({ step, group: group.key, person, entry: group.people.find(({ name }) => name === person)!.entry, others: group.people.map(({ name }) => name) });
+  useUndoKeys(live);
+  const open = (step: number, group: Group): void => setCell(cellOf(step, group.people[0]!.name, group.people[0]!.entry));
   const close = (): void => {
-    const cell = chosen && body.current?.querySelector<HTMLElement>(`[data-cell][aria-expanded=true]`);
-    setChosen(undefined);
-    cell?.focus();
+    const at = chosen && body.current?.querySelector<HTMLElement>(`[data-cell][aria-expanded=true]`);
+    setCell(undefined);
+    at?.focus();
   };
   return (
     <div className={`grid ${chosen ? 'xl:grid-cols-[minmax(0,1fr)_20.5rem] print:grid-cols-1' : ''}`} onKeyDown={(event) => { if (event.key === 'Escape' && chosen) close(); }}>
       <div ref={body} onKeyDown={moveBetweenCells} className="min-w-0">
         <BeforeClass fitting={fitting} names={names}>
-          <Button look="quiet" className="no-print -my-1 px-2" aria-pressed={whole} onClick={() => { setWhole(!whole); setChosen(undefined); }}>{whole ? 'Only who differs' : 'Everyone, step by step'}</Button>
+          <Button look="quiet" className="no-print -ml-2 px-2" aria-pressed={whole} onClick={() => { setWhole(!whole); setCell(undefined); }}>{whole ? 'Only who differs' : 'Everyone, step by step'}</Button>
         </BeforeClass>
-        {whole ? <LaneGrid fitting={fitting} names={names} onOpen={(step, person, entry) => setChosen({ step, group: entry.variant, person, entry, others: [person] })} />
-          : <ol>{rows.slice(0, shown).map((row, i) => <StepRow key={row.step.step} row={row} before={rows[i - 1]} after={rows[i + 1]} names={names} chosen={chosen?.step === row.step.step ? chosen.group : undefined} onOpen={open} />)}</ol>}
+        {whole ? <LaneGrid fitting={fitting} names={names} onOpen={(step, person, entry) => setCell(cellOf(step, person, entry))} />
+          : <Steps rows={rows} live={live}>{rows.slice(0, shown).map((row, i) => <StepRow key={row.step.step} row={row} before={rows[i - 1]} after={rows[i + 1]} of={rows.length} live={live} names={names} chosen={chosen?.step === row.step.step ? chosen.group.key : undefined} onOpen={open} />)}</Steps>}
       </div>
       {chosen && (
         <aside aria-label="Why" className="no-print fixed inset-y-0 right-0 z-20 w-[min(24rem,100vw)] border-l border-line bg-paper shadow-xl xl:sticky xl:top-0 xl:z-auto xl:h-screen xl:w-auto xl:shadow-none">
-          <WhyPanel {...chosen} {...(bodies[chosen.person] ?? SOME_BODY)} onClose={close} onPerson={(person) => {
-            const row = rows[chosen.step - 1]!, found = [row.written, ...row.differing].find((item) => item?.key === chosen.group);
-            if (found) open(chosen.step, found, person);
-          }} />
+          <WhyPanel person={chosen.person} entry={chosen.entry} others={chosen.group.people.map(({ name }) => name)} {...(bodies[chosen.person] ?? SOME_BODY)} onClose={close}
+            onPerson={(person) => setCell(cellOf(chosen.step, person, chosen.group.people.find(({ name }) => name === person)!.entry))}
+            {...(live ? { onOverride: (override) => live.choose((choices) => ({ ...choices, overrides: [...choices.overrides.filter((one) => one.person !== chosen.person || one.step !== chosen.step), ...(override ? [override] : [])] })) } : {})} />
         </aside>
       )}
     </div>
   );
 }
 
+/** The steps in order; where they may be changed, each can be taken by its handle and put elsewhere. */
+function Steps({ rows, live, children }: { rows: readonly StepGroups[]; live?: LivePlan; children: ReactNode }) {
+  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+  if (!live) return <ol>{children}</ol>;
+  const dropped = ({ active, over }: DragEndEvent): void => {
+    const step = Number(active.id), onto = Number(over?.id);
+    if (over && step !== onto) live.edit({ kind: 'move', step, after: onto > step ? onto : onto - 1 });
+  };
+  return (
+    <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+      <SortableContext items={rows.map(({ step }) => step.step)} strategy={verticalListSortingStrategy}><ol>{children}</ol></SortableContext>
+    </DndContext>
+  );
+}
+
+/** Ctrl+Z and Ctrl+Shift+Z, wherever nothing is being typed. */
+function useUndoKeys(live: LivePlan | undefined): void {
+  useEffect(() => {
+    if (!live) return;
+    const onKey = (event: KeyboardEvent): void => {
+      const typing = (event.target as HTMLElement).closest('input:not([type=checkbox]), textarea, select');
+      if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+      event.preventDefault();
+      if (event.shiftKey) live.redo(); else live.undo();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [live]);
+}
+
 /** Left and right within a step, up and down between steps; the cell nearest in its row is taken. */
-function moveBetweenCells(event: KeyboardEvent<HTMLElement>): void {
+function moveBetweenCells(event: ReactKeyboardEvent<HTMLElement>): void {
   const step = { ArrowRight: [0, 1], ArrowLeft: [0, -1], ArrowDown: [1, 0], ArrowUp: [-1, 0] }[event.key], cell = (event.target as HTMLElement).closest<HTMLElement>('[data-cell]');
   if (!step || !cell) return;
   event.preventDefault();
@@ -79,27 +125,45 @@ function BeforeClass({ fitting, names, children }: { fitting: Fitting; names: Ma
         {urgent.map((alert) => <li key={alert.name + alert.text} className="flex gap-2"><span aria-hidden className="mt-1.5 size-3 shrink-0 rotate-45 rounded-[3px] bg-clay" /><span><b>{alert.name}</b>{alert.kind === 'stop' ? <b className="text-clay"> sits out. </b> : ': '}{alert.text}</span></li>)}
         {!urgent.length && <li className="text-soft">Nothing to ask or stop before this class.</li>}
         {rest.length > 0 && <li className="print:hidden"><details><summary className="text-teal">{rest.length} more to know</summary><ul className="mt-1 space-y-1">{more}</ul></details></li>}
+        {fitting.notes.map(({ text, step }) => <li key={text} className="text-soft">{step ? `Step ${step}: ` : ''}{text}</li>)}
         {rest.length > 0 && <li className="hidden print:block"><ul>{more}</ul></li>}
       </ul>
-      <dl className="flex flex-wrap gap-x-5 gap-y-1">
+      <div className="max-w-2xl"><dl className="flex flex-wrap gap-x-5 gap-y-1">
         <div><dd className="inline font-bold tabular-nums">{fitting.minutes.planned}</dd> <dt className="inline text-soft">of {fitting.minutes.asked} min{fitting.minutes.written > fitting.minutes.planned && `, shortened from ${fitting.minutes.written}`}</dt>{fitting.minutes.over > 0 && <dd className="font-semibold text-clay">still {fitting.minutes.over} min over: leave a step out</dd>}</div>
         <div><dd className="inline font-bold">{visits}</dd> <dt className="inline text-soft">{visits === 1 ? 'visit' : 'visits'} to the floor</dt></div>
         <div><dt className="sr-only">Props in the room</dt><dd>{sayProps(fitting.room) || 'no props'}</dd>{fitting.room.some(({ short }) => short) && <dd className="font-semibold text-clay">{sayProps(fitting.room.flatMap(({ prop, short }) => (short ? [{ prop, count: short }] : [])))} short in the hall</dd>}</div>
       </dl>
-      {children}
+      {children}</div>
     </section>
   );
 }
 
-interface RowProps { row: StepGroups; before?: StepGroups; after?: StepGroups; names: Map<string, string>; chosen?: string; onOpen: (step: number, group: Group) => void }
+interface RowProps { row: StepGroups; before?: StepGroups; after?: StepGroups; of: number; live?: LivePlan; names: Map<string, string>; chosen?: string; onOpen: (step: number, group: Group) => void }
 
-function StepRow({ row: { step, written, differing }, before, after, names, chosen, onOpen }: RowProps) {
+function StepRow({ row: { step, written, differing, then }, before, after, of, live, names, chosen, onOpen }: RowProps) {
   const { pose, variant } = variantById(step.variant), level = variant.level, section = step.section !== before?.step.section ? step.section : undefined;
   const levelOf = (row?: StepGroups) => (row ? variantById(row.step.variant).variant.level : undefined);
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: step.step, disabled: !live });
+  /** With the handle in focus: Alt with an arrow moves the step, plus and minus change its hold, Delete takes it out. */
+  const onHandle = (event: ReactKeyboardEvent<HTMLElement>): void => {
+    if (!live) return;
+    const by = event.key === '+' || event.key === '=' ? 1 : event.key === '-' ? -1 : undefined, hold = by && nextHold(live.plan.source, step.step, by);
+    if (event.altKey && event.key === 'ArrowUp' && step.step > 1) live.edit({ kind: 'move', step: step.step, after: step.step - 2 });
+    else if (event.altKey && event.key === 'ArrowDown' && step.step < of) live.edit({ kind: 'move', step: step.step, after: step.step + 1 });
+    else if (event.key === 'Delete') live.edit({ kind: 'remove', step: step.step });
+    else if (hold) live.edit({ kind: 'hold', step: step.step, hold });
+    else { listeners?.onKeyDown?.(event); return; }
+    event.preventDefault();
+    event.stopPropagation();
+  };
   return (
-    <li data-row className="grid grid-cols-[4.5rem_15.5rem_8rem_minmax(0,1fr)] border-b border-line break-inside-avoid max-md:grid-cols-[3.5rem_minmax(0,1fr)] print:grid-cols-[3rem_14rem_8rem_1fr]">
+    <li data-row ref={live ? setNodeRef : undefined} style={transform ? { transform: `translateY(${transform.y}px)`, transition, ...(isDragging ? { position: 'relative', zIndex: 10, background: 'var(--paper)', boxShadow: '0 4px 18px rgb(0 0 0 / .18)' } : {}) } : undefined} className="grid grid-cols-[4.5rem_18rem_8rem_minmax(0,1fr)] border-b border-line break-inside-avoid max-md:grid-cols-[3.5rem_minmax(0,1fr)] print:grid-cols-[3rem_14rem_8rem_1fr]">
       <div className="bg-sunk max-md:row-span-3"><LevelLine before={levelOf(before)} level={level} after={levelOf(after)} /></div>
-      <div className="flex items-center gap-2 py-2 pl-2">
+      <div className={`flex items-center gap-2 py-2 pl-2 ${step.leftOut ? 'opacity-60' : ''}`}>
+        {live && <div className="no-print -mr-1 -ml-2 flex flex-col items-center self-stretch">
+          <button type="button" {...attributes} {...listeners} onKeyDown={onHandle} className="inline-flex min-h-11 min-w-9 cursor-grab touch-none items-center justify-center rounded-lg text-soft hover:bg-teal-wash" aria-label={`Move step ${step.step}, ${pose.name}`} title="Drag, or Alt with an arrow; + and − change the hold; Delete takes it out"><GripVertical aria-hidden size={18} /></button>
+          <StepTools step={step} of={of} live={live} />
+        </div>}
         <Figure variant={step.variant} className="w-24 shrink-0" decorative />
         <div className="min-w-0">
           {section && <p className="font-bold text-teal">{section}</p>}
@@ -107,6 +171,8 @@ function StepRow({ row: { step, written, differing }, before, after, names, chos
           <h2 className="text-lg">{pose.name}</h2>
           <p className="text-soft">{step.text.replace(/^[^,]*,?\s*/, '') || variant.name}</p>
           {step.shortened && <p className="text-sm font-semibold text-clay">cut to {step.shortened.to} {step.shortened.unit} to keep the time</p>}
+          {step.leftOut && <p className="text-sm font-semibold text-clay">left out to keep the time</p>}
+          {step.insteadOf && <p className="text-sm text-indigo">for everybody, instead of {step.insteadOf.text}: {step.insteadOf.reason}</p>}
           {step.note && <p className="text-sm italic text-soft">{step.note}</p>}
         </div>
       </div>
@@ -116,10 +182,13 @@ function StepRow({ row: { step, written, differing }, before, after, names, chos
             <VerdictMark verdict="as-written" /><Loosened entries={written.people.map(({ entry }) => entry)} /><span className="block font-display text-2xl font-semibold">{written.people.length}</span>
             <span className="block leading-tight text-soft">{differing.length ? written.people.map(({ name }) => names.get(name)).join(', ') : 'everyone'}</span>
           </button>
-        ) : <p className="text-soft">nobody as written</p>}
+        ) : <p className="text-soft">{step.leftOut ? '' : 'nobody as written'}</p>}
+        {step.versions > 2 && <p className="mt-1 text-sm text-soft">{step.versions} things at once</p>}
+        {step.meets && step.versions > 1 && <p className="mt-1 text-sm text-soft">all meet here</p>}
       </div>
       <ul className="flex flex-wrap content-start gap-2 p-2">
         {differing.map((group) => <li key={group.key}><Tile group={group} names={names} open={chosen === group.key} onOpen={() => onOpen(step.step, group)} /></li>)}
+        {then.map(({ entry, people }) => <li key={`then ${entry.variant}`}><ThenTile then={entry} people={people.map((name) => names.get(name)!)} /></li>)}
       </ul>
     </li>
   );
@@ -128,10 +197,10 @@ function StepRow({ row: { step, written, differing }, before, after, names, chos
 function Tile({ group: { entry, people }, names, open, onOpen }: { group: Group; names: Map<string, string>; open: boolean; onOpen: () => void }) {
   const side = entry.sides.length === 1 ? entry.sides[0] : undefined;
   return (
-    <button type="button" data-cell aria-expanded={open} onClick={onOpen} className={`flex h-full min-h-24 w-57 items-center gap-1 rounded-xl border bg-paper p-1 text-left hover:border-teal ${open ? 'border-2 border-teal' : 'border-line'}`}>
+    <button type="button" data-cell aria-expanded={open} onClick={onOpen} className={`flex h-full min-h-24 w-57 items-center gap-1 rounded-xl border bg-paper p-1 text-left hover:border-teal ${open ? 'border-2 border-teal' : entry.override ? 'border-2 border-dashed border-clay' : 'border-line'}`}>
       <Figure variant={entry.variant} side={side} className="w-21 shrink-0" decorative />
       <span className="min-w-0 py-1 pr-1">
-        <VerdictMark verdict={entry.verdict} /><Loosened entries={people.map((one) => one.entry)} />
+        <VerdictMark verdict={entry.verdict} /><Loosened entries={people.map((one) => one.entry)} /><ChosenMark entries={people.map((one) => one.entry)} />
         <span className="block leading-tight font-bold first-letter:uppercase">{sayWay(entry)}{side ? `, ${side} side` : ''}</span>
         <span className="block leading-tight text-soft">{[sayProps(entry.props), sayHold(entry.hold)].filter(Boolean).join(' · ')}</span>
         <span className="block leading-tight text-indigo">{people.map(({ name }) => names.get(name)).join(', ')}</span>
@@ -139,3 +208,12 @@ function Tile({ group: { entry, people }, names, open, onOpen }: { group: Group;
     </button>
   );
 }
+
+/** What some do after the step, because of what it was for them. */
+const ThenTile = ({ then, people }: { then: NonNullable<LaneStep['then']>; people: readonly string[] }) => (
+  <div className="flex h-full min-h-24 w-57 items-center gap-1 rounded-xl border border-dotted border-strong-line p-1">
+    <Figure variant={then.variant} className="w-21 shrink-0" decorative />
+    <span className="min-w-0 py-1 pr-1 leading-tight"><span className="block font-semibold text-soft">then</span><b className="block">{variantById(then.variant).pose.name}</b>
+      <span className="block text-soft">{[sayProps(then.props), sayHold(then.hold)].filter(Boolean).join(' · ')}</span><span className="block text-indigo">{people.join(', ')}</span></span>
+  </div>
+);

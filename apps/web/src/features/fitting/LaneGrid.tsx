@@ -1,5 +1,6 @@
 import { type Fitting, type LaneStep } from '@lotus-steady/core';
 import { variantById } from '../../catalogue.js';
+import { Chosen } from './Chosen.js';
 import { Loosened } from './Loosened.js';
 import { sayHold } from '../../ui/say.js';
 import { sayWay } from '../../ui/sayWay.js';
@@ -19,8 +20,8 @@ export const LaneGrid = ({ fitting, names, onOpen }: Props) => (
           {fitting.lanes.map((lane) => (
             <td key={lane.person} className="min-w-40 border-b border-l border-line p-1 align-top">
               {lane.steps.filter((entry) => entry.step === step.step).map((entry) => (
-                <button key={entry.sides.join()} type="button" data-cell onClick={() => onOpen(step.step, lane.person, entry)} className="w-full rounded-lg p-1 text-left hover:bg-teal-wash">
-                  <VerdictMark verdict={entry.verdict} bare={entry.verdict === 'as-written'} /><Loosened entries={[entry]} />
+                <button key={entry.sides.join()} type="button" data-cell onClick={() => onOpen(step.step, lane.person, entry)} className={`w-full rounded-lg p-1 text-left hover:bg-teal-wash ${entry.override ? 'border-2 border-dashed border-clay' : ''}`}>
+                  <VerdictMark verdict={entry.verdict} bare={entry.verdict === 'as-written'} /><Loosened entries={[entry]} /><Chosen entries={[entry]} />
                   {entry.verdict !== 'as-written' && <span className="block leading-tight"><span className="first-letter:uppercase">{sayWay(entry)}</span>{entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, {sayHold(entry.hold)}</span>}
                 </button>
               ))}

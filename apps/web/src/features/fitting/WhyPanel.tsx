@@ -1,4 +1,4 @@
-import { type Build, conditionName, HOUSE_VIEW_TOPICS, type Finding, type LaneStep } from '@lotus-steady/core';
+import { type Build, conditionName, HOUSE_VIEW_TOPICS, type Finding, type LaneStep, type Override } from '@lotus-steady/core';
 import { variantById } from '../../catalogue.js';
 import { ArrowRight, X } from 'lucide-react';
 import { ExactFigure } from '../../figure/ExactFigure.js';
@@ -7,7 +7,9 @@ import { Button } from '../../ui/Button.js';
 import { LimitBar } from '../../ui/LimitBar.js';
 import { sayHold, sayProps } from '../../ui/say.js';
 import { VerdictMark, VERDICT_WORDS } from '../../ui/VerdictMark.js';
+import { Chosen } from './Chosen.js';
 import { measureWords } from './measureWords.js';
+import { OverrideForm } from './OverrideForm.js';
 
 const EVIDENCE = { published: 'published', 'common-practice': 'common practice', memory: 'from memory' } as const;
 
@@ -19,18 +21,20 @@ interface Props {
   /** Others who do the same: their why may differ. */
   others: readonly string[];
   onPerson: (name: string) => void;
+  /** The teacher's own choice; absent where nothing can be changed. */
+  onOverride?: (override: Override | undefined) => void;
   onClose: () => void;
 }
 
 /** Why this and not the asked: figures side by side, every rule with its number against its limit, and what else would do. */
-export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onClose }: Props) {
+export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onOverride, onClose }: Props) {
   const chosen = variantById(entry.variant), same = entry.askedVariant === entry.variant;
   const side = entry.sides.length === 1 ? entry.sides[0] : undefined, rules = [...new Set(entry.findings.map((finding) => finding.rule))];
   return (
     <div className="flex h-full flex-col overflow-y-auto p-5" data-testid="why">
       <div className="flex items-start gap-2">
         <div className="flex-1">
-          <VerdictMark verdict={entry.verdict} />
+          <VerdictMark verdict={entry.verdict} /><Chosen entries={[entry]} />
           <h2 className="mt-1 text-xl">{chosen.pose.name}{same ? '' : `, ${chosen.variant.name}`}</h2>
           <p className="text-soft">for {person}{entry.verdict === 'as-written' ? '' : `, instead of ${entry.asked}`}{side ? ` (${side} side)` : ''}</p>
         </div>
@@ -52,37 +56,45 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onC
       <section className="mt-4 border-t border-line pt-3">
         <h3 className="text-lg">Why</h3>
         {entry.allowedBy?.map(({ topic, name, positionName, other, reason }) => <p key={topic} className="mt-2 rounded-lg border border-indigo px-3 py-2"><b className="text-indigo">Allowed by your view on {name.toLowerCase()}</b> ({positionName.toLowerCase()}). With “{other.toLowerCase()}”: {reason}</p>)}
+        {entry.because && <p className="mt-2">{entry.because.kind === 'stock' ? `There are not enough ${entry.because.prop}s for everyone; this does without.` : 'Fewer versions were asked for: this joins what others do.'}</p>}
+        {entry.sidesDiffer && <p className="mt-2">The sides differ: {entry.sidesDiffer}</p>}
         {!rules.length && !entry.allowedBy && <p className="text-soft">Nothing that is known about {person} touches this step.</p>}
         {rules.map((rule) => <Rule key={rule} findings={entry.findings.filter((finding) => finding.rule === rule)} />)}
       </section>
       {entry.way && <Way way={entry.way} />}
+      {entry.then && (
+        <section className="mt-4 border-t border-line pt-3"><h3 className="text-lg">Then</h3>
+          <div className="flex items-center gap-2"><Figure variant={entry.then.variant} className="w-24 shrink-0" decorative /><p><b>{variantById(entry.then.variant).pose.name}</b>, {variantById(entry.then.variant).variant.name}, {sayHold(entry.then.hold)}{entry.then.sides.length ? ' each side' : ''}<span className="block text-soft">{entry.then.reason}</span></p></div>
+        </section>
+      )}
       <section className="mt-4 border-t border-line pt-3">
         <h3 className="text-lg">To say</h3>
         <ul className="list-disc pl-5">{entry.cues.map((cue) => <li key={cue}>{cue}</li>)}</ul>
       </section>
-      {entry.alternatives.length > 0 && (
+      {!onOverride && entry.alternatives.length > 0 && (
         <section className="mt-4 border-t border-line pt-3">
           <h3 className="mb-2 text-lg">Also possible</h3>
           <ul className="grid grid-cols-3 gap-2">
             {entry.alternatives.map((other) => {
               const { pose, variant } = variantById(other.variant);
-              return <li key={other.variant} className="rounded-xl bg-(--fig-paper) p-1 text-center text-sm"><Figure variant={other.variant} heightCm={heightCm} build={build} decorative className="w-full" />{pose.name}, {variant.name}<span className="block text-soft">{VERDICT_WORDS[other.verdict]}, {Math.round(other.holdSeconds)} s</span></li>;
+              return <li key={other.variant} className="rounded-xl bg-(--fig-paper) p-1 text-center text-sm"><Figure variant={other.variant} heightCm={heightCm} build={build} decorative className="w-full" />{pose.name}, {variant.name}<span className="block text-soft">{VERDICT_WORDS[other.verdict]}, {Math.round(other.holdSeconds)} s, costs {Math.max(0, Math.round(other.cost - entry.cost))} more</span></li>;
             })}
           </ul>
         </section>
       )}
+      {onOverride && <OverrideForm key={`${person} ${entry.step} ${entry.variant} ${entry.override?.reason ?? ''}`} person={person} entry={entry} onOverride={onOverride} />}
     </div>
   );
 }
 
 /** How one gets here from the step before; where the usual way is out, why. */
-const Way = ({ way: { moves, none, instead, pause } }: { way: NonNullable<LaneStep['way']> }) => (
+const Way = ({ way: { moves, none, instead, pause, pauseSeconds } }: { way: NonNullable<LaneStep['way']> }) => (
   <section className="mt-4 border-t border-line pt-3">
     <h3 className="text-lg">Getting there</h3>
     {none && <p className="font-semibold text-clay">No way that suits is known: someone helps, or stay where you are.</p>}
     <ol className="list-decimal pl-5">{moves.map(({ id, name }) => <li key={id + name}>{name}</li>)}</ol>
     {instead.map((reason) => <p key={reason} className="mt-1 text-soft">Not the usual way: {reason}</p>)}
-    {pause && <p className="mt-1">{pause}</p>}
+    {pause && <p className="mt-1">{pause}{pauseSeconds ? ` Allow ${pauseSeconds} s.` : ''}</p>}
   </section>
 );
 

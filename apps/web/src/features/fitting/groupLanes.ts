@@ -4,7 +4,7 @@ import type { Fitting, LaneStep } from '@lotus-steady/core';
 export interface Group { key: string; entry: LaneStep; people: readonly { name: string; entry: LaneStep }[] }
 
 /** One step of the class: who does it as written, and who differs, grouped where they do the same. */
-export interface StepGroups { step: Fitting['steps'][number]; written: Group | undefined; differing: readonly Group[] }
+export interface StepGroups { step: Fitting['steps'][number]; written: Group | undefined; differing: readonly Group[]; /** Counter-poses after it, with who takes them. */ then: readonly { entry: NonNullable<LaneStep['then']>; people: readonly string[] }[] }
 
 const ORDER = { 'as-written': 0, eased: 1, swapped: 2, rest: 3 } as const;
 
@@ -13,17 +13,25 @@ export function groupLanes({ steps, lanes }: Pick<Fitting, 'steps' | 'lanes'>): 
   const groups = steps.map(() => new Map<string, { entry: LaneStep; people: { name: string; entry: LaneStep }[] }>());
   for (const lane of lanes) {
     for (const entry of lane.steps) {
-      const key = entry.verdict === 'as-written' ? 'as-written' : [entry.verdict, entry.variant, Math.round(entry.hold.seconds), entry.sides.join()].join('|');
+      // What a teacher has chosen stands by itself, and so does what is followed by something.
+      const own = entry.override ? 'chosen' : '', key = entry.verdict === 'as-written' && !own ? 'as-written' : [entry.verdict, entry.variant, Math.round(entry.hold.seconds), entry.sides.join(), own].join('|');
       const at = groups[entry.step - 1]!, group = at.get(key) ?? { entry, people: [] };
       group.people.push({ name: lane.person, entry });
       at.set(key, group);
     }
   }
   return steps.map((step, i) => {
+    const thens = new Map<string, { entry: NonNullable<LaneStep['then']>; people: string[] }>();
+    for (const { person, steps: own } of lanes) for (const { step: at, then } of own) {
+      if (at !== step.step || !then) continue;
+      const known = thens.get(then.variant) ?? { entry: then, people: [] };
+      known.people.push(person);
+      thens.set(then.variant, known);
+    }
     const all = [...groups[i]!].map(([key, group]): Group => ({ key, ...group }));
     return {
       step, written: all.find((group) => group.key === 'as-written'),
-      differing: all.filter((group) => group.key !== 'as-written').sort((a, b) => ORDER[a.entry.verdict] - ORDER[b.entry.verdict] || b.people.length - a.people.length),
+      differing: all.filter((group) => group.key !== 'as-written').sort((a, b) => ORDER[a.entry.verdict] - ORDER[b.entry.verdict] || b.people.length - a.people.length), then: [...thens.values()],
     };
   });
 }

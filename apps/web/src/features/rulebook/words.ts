@@ -26,7 +26,7 @@ export function sayBound(bound: Bound): string {
     return `${words.toLowerCase()} under ${sayLimit(bound.measure, bound.under)}`;
   }
   if ('holdOver' in bound) return `held over ${bound.holdOver} s`;
-  if ('sum' in bound) return `${bound.sum === 'supineTotal' ? 'on the back in all' : 'on the back without a break'} over ${bound.over} s`;
+  if ('sum' in bound) return `${measureWords(bound.sum, 1, 1).words.toLowerCase()} over ${bound.over} s`;
   if ('level' in bound) return bound.level.join(' or ');
   if ('levelNot' in bound) return `anything but ${bound.levelNot.join(' or ')}`;
   if ('breath' in bound) return `breath ${bound.breath.join(' or ')}`;

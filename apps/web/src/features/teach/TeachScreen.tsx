@@ -10,6 +10,7 @@ import { Page } from '../../ui/Page.js';
 import { sayClock, sayHold, sayProps, shortNames } from '../../ui/say.js';
 import { Loading, Problem } from '../../ui/states.js';
 import { sayWay } from '../../ui/sayWay.js';
+import { Chosen } from '../fitting/Chosen.js';
 import { Loosened } from '../fitting/Loosened.js';
 import { VerdictMark } from '../../ui/VerdictMark.js';
 import { momentsOf, type Moment } from './moments.js';
@@ -28,7 +29,7 @@ const SIDES = {
   left: { theirs: 'Their left', yours: 'on your right as you face them' },
 } as const;
 
-const nameOf = ({ step, side }: Moment): string => `${variantById(step.variant).pose.name}${side ? `, ${side} side` : ''}`;
+const nameOf = ({ step, side, then }: Moment): string => `${then ? 'What follows: after ' : ''}${variantById(step.variant).pose.name}${side ? `, ${side} side` : ''}`;
 
 function Walk({ known }: { known: ClassWhole }) {
   const moments = useMemo(() => momentsOf(known.fitting), [known.fitting]), names = useMemo(() => shortNames(known.people.map((person) => person.name)), [known.people]);
@@ -63,13 +64,15 @@ function Walk({ known }: { known: ClassWhole }) {
       <main className={`grid min-h-0 flex-1 gap-4 overflow-y-auto p-5 ${now.differing.length ? 'md:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}>
         <section aria-label="Now" className="flex min-h-0 flex-col">
           <div aria-live="polite">
-            <h2 className="text-3xl md:text-[2.75rem]">{pose.name}</h2>
+            <h2 className="text-3xl md:text-[2.75rem]">{now.then ? `After ${pose.name.toLowerCase()}` : pose.name}</h2>
+            {now.then && <p className="mt-2 text-2xl">Each does what suits; the others rest and follow the breath.</p>}
             {now.side && <p className="mt-2 text-2xl"><b className="font-display text-teal">{SIDES[now.side].theirs}</b> <span className="text-soft">{SIDES[now.side].yours}</span><span className="block text-lg text-soft">{pose.side}</span></p>}
           </div>
           <div className="flex min-h-40 flex-1 items-center justify-center gap-3 py-2">
-            {variant.frames.map((_, i) => <Figure key={i} variant={now.step.variant} frame={i} side={now.side} width={420} height={330} className="h-full max-h-[46vh] min-w-0 flex-1" />)}
+            {now.then ? <Figure variant={now.differing[0]!.entry.variant} width={420} height={330} className="h-full max-h-[46vh] min-w-0 flex-1" />
+              : variant.frames.map((_, i) => <Figure key={i} variant={now.step.variant} frame={i} side={now.side} width={420} height={330} className="h-full max-h-[46vh] min-w-0 flex-1" />)}
           </div>
-          <ul className="mb-3 space-y-1 text-xl">{variant.cues.map((cue) => <li key={cue}>{cue}</li>)}{now.step.note && <li className="italic text-soft">{now.step.note}</li>}</ul>
+          <ul className="mb-3 space-y-1 text-xl">{!now.then && variant.cues.map((cue) => <li key={cue}>{cue}</li>)}{!now.then && now.step.note && <li className="italic text-soft">{now.step.note}</li>}</ul>
           <div className="flex items-center gap-5">
             <Button look="main" className="min-h-16 w-36 text-xl" onClick={toggle} disabled={left === 0}>{runs ? <Pause aria-hidden /> : <Play aria-hidden />}{runs ? 'Pause' : 'Start'}</Button>
             <div className="flex-1" role="timer" aria-label={`${Math.ceil(left)} seconds left`}>
@@ -79,8 +82,8 @@ function Walk({ known }: { known: ClassWhole }) {
           </div>
         </section>
         {now.differing.length > 0 && <section aria-label="Who differs" className="flex min-h-0 flex-col gap-2 md:border-l md:border-line md:pl-4">
-          <h2 className="text-xl">Who differs, and how</h2>
-          <ul className="min-h-0 flex-1 space-y-2 md:overflow-y-auto">{byWay(now).map(({ entry, people }) => <Way key={people.join()} entry={entry} people={people.map((name) => names.get(name) ?? name)} side={now.side} />)}</ul>
+          <h2 className="text-xl">{now.then ? 'Who does what' : 'Who differs, and how'}</h2>
+          <ul className="min-h-0 flex-1 space-y-2 md:overflow-y-auto">{byWay(now).map(({ entry, people }) => <Way key={people.join()} entry={entry} bare={now.then} people={people.map((name) => names.get(name) ?? name)} side={now.side} />)}</ul>
         </section>}
       </main>
       <footer className="flex items-center gap-4 border-t border-line bg-paper px-5 py-2">
@@ -103,13 +106,13 @@ function byWay({ differing }: Moment): { entry: LaneStep; people: string[] }[] {
   return [...ways.values()];
 }
 
-function Way({ entry, people, side }: { entry: LaneStep; people: readonly string[]; side?: 'right' | 'left' }) {
+function Way({ entry, people, side, bare }: { entry: LaneStep; people: readonly string[]; side?: 'right' | 'left'; bare?: boolean }) {
   const { pose } = variantById(entry.variant);
   return (
     <li className="flex items-center gap-2 rounded-xl border border-line bg-paper p-2">
       <Figure variant={entry.variant} side={pose.side ? side : undefined} className="w-26 shrink-0" decorative />
-      <div className="leading-tight"><b className="text-indigo">{people.join(', ')}</b><span className="block"><VerdictMark verdict={entry.verdict} /><Loosened entries={[entry]} /></span>
-        <span className="block first-letter:uppercase">{sayWay(entry)}</span><span className="block text-soft">{[sayHold(entry.hold), sayProps(entry.props)].filter(Boolean).join(' · ')}</span></div>
+      <div className="leading-tight"><b className="text-indigo">{people.join(', ')}</b><span className="block">{!bare && <VerdictMark verdict={entry.verdict} />}<Loosened entries={[entry]} /><Chosen entries={[entry]} /></span>
+        <span className="block first-letter:uppercase">{sayWay(entry)}</span><span className="block text-soft">{[sayHold(entry.hold), sayProps(entry.props)].filter(Boolean).join(' · ')}</span>{entry.waits && <span className="block text-soft">done {entry.waits} s early: rests, or follows the breath</span>}</div>
     </li>
   );
 }

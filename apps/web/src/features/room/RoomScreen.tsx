@@ -1,0 +1,51 @@
+import type { Fitting } from '@lotus-steady/core';
+import { Printer } from 'lucide-react';
+import { useClass, useStudio } from '../../api/queries.js';
+import { Button, ButtonLink } from '../../ui/Button.js';
+import { Page } from '../../ui/Page.js';
+import { sayDate, sayProps } from '../../ui/say.js';
+import { Loading, Problem } from '../../ui/states.js';
+import { StockTable } from './StockTable.js';
+
+const STATIONS = { wall: 'By the wall', chair: 'Chair row', mat: 'Mats' } as const;
+
+/** What must be in the room, where everyone is, and what the hall owns. */
+export function RoomScreen({ id }: { id: string }) {
+  const { data, error } = useClass(id), studio = useStudio();
+  if (!data || !studio.data) return <Page title="Room">{error ?? studio.error ? <Problem error={(error ?? studio.error)!} /> : <Loading what="Reading the room" />}</Page>;
+  const { fitting } = data;
+  return (
+    <Page title={`Room: ${data.title}`} about={`${sayDate(data.on)}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
+      actions={<><ButtonLink to={`/classes/${id}/fitting`}>Back to the fitting</ButtonLink><Button onClick={() => window.print()}><Printer aria-hidden size={20} />Print</Button></>}>
+      <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_22rem] print:grid-cols-1">
+        <section aria-label="Places"><Places fitting={fitting} /></section>
+        <section><h2 className="text-xl">Props</h2>
+          <p className="mb-3 text-soft">Needed at once, at the step that needs most, beside what the hall owns. Classes are fitted within it.</p>
+          <StockTable needed={fitting.room} stock={studio.data.stock} />
+        </section>
+      </div>
+    </Page>
+  );
+}
+
+/** Each station with its places in order, and what lies beside each. */
+function Places({ fitting: { places } }: { fitting: Fitting }) {
+  return (
+    <div className="space-y-6">
+      {(['wall', 'chair', 'mat'] as const).map((station) => {
+        const here = places.filter((one) => one.station === station);
+        if (!here.length) return null;
+        return (
+          <section key={station}><h2 className="text-xl">{STATIONS[station]} <span className="font-sans text-base font-normal text-soft">{here.length} {here.length === 1 ? 'place' : 'places'}</span></h2>
+            <ol className="mt-2 grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
+              {here.map(({ person, place, props }) => (
+                <li key={person} className="flex gap-3 rounded-xl border border-line bg-paper p-3 break-inside-avoid"><span className="font-display text-2xl text-teal tabular-nums">{place}</span>
+                  <div className="min-w-0"><b>{person}</b>{props.length ? <ul>{props.map(({ prop, count, steps }) => <li key={prop}>{sayProps([{ prop, count }])} <span className="text-soft">step {steps.join(', ')}</span></li>)}</ul> : <p className="text-soft">a mat is enough</p>}</div></li>
+              ))}
+            </ol>
+          </section>
+        );
+      })}
+    </div>
+  );
+}

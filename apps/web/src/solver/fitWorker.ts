@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { fitWork } from './fitWork.js';
+
+expose(fitWork);
