@@ -40,7 +40,7 @@ export const seatedWorkPoses: readonly Pose[] = [
   {
     id: 'staff', family: 'seated', name: 'Staff', sanskrit: 'Daṇḍāsana', aliases: ['dandasana', 'sitting tall with straight legs', 'long sitting'],
     meaning: 'Straight as a staff: sitting with the legs ahead.', parts: ['hamstrings', 'whole'], place: ['warm-up', 'work'], before: [], after: ['easy-seat'],
-    purposes: [to('strengthen', 'low back'), to('open', 'hamstrings')], energy: 'neutral', hold: breaths(5, 1, 10), usual: 'staff.blanket',
+    purposes: [to('open', 'hamstrings'), to('strengthen', 'low back')], energy: 'neutral', hold: breaths(5, 1, 10), usual: 'staff.blanket',
     guide: { setUp: 'Sit on a folded edge, legs ahead, hands beside you.', look: 'Straight ahead.', feel: 'Behind the thighs and up the back.', notHere: 'Not behind the knees.', comeOut: 'Bend the knees.' },
     mistakes: ['The pelvis rolls back.'],
     ladder: [

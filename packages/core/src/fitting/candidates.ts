@@ -7,6 +7,7 @@ import type { BodyTable, Kin, Side } from './bodyTable.js';
 import { FLOOR_LEVELS } from './floorVisits.js';
 import type { LaneTable } from './lane.js';
 import { levelDistance } from './levelDistance.js';
+import { serves } from './serves.js';
 import { similarity } from './similarity.js';
 import type { Verdict } from './types.js';
 import { WEIGHTS } from './weights.js';
@@ -30,9 +31,17 @@ export interface Candidate { row: number; pose: Pose; variant: Variant; holdSeco
 /** Movements in which another pose may be deeper than what was asked. */
 const DEPTHS = ['lumbarFlexion', 'lumbarExtension', 'thoracicTwist', 'sideBend', 'neckFlexion', 'neckExtension'] as const;
 
-/** By how many usual ranges one variant goes deeper than another, over spine and neck. */
-const deeperThan = ({ measures: asked }: Judged, { measures: taken }: Judged): number =>
-  DEPTHS.reduce((sum, name) => sum + Math.max(0, taken[name] - asked[name]) / USUAL_RANGE[name], 0);
+const kneeBend = ({ measures: { kneeFlexionRight, kneeFlexionLeft } }: Judged): number => Math.max(kneeFlexionRight, kneeFlexionLeft);
+
+/** By how many usual ranges one variant goes deeper than another, over spine, neck and knees. */
+const deeperThan = (asked: Judged, taken: Judged): number =>
+  DEPTHS.reduce((sum, name) => sum + Math.max(0, taken.measures[name] - asked.measures[name]) / USUAL_RANGE[name], Math.max(0, kneeBend(taken) - Math.max(kneeBend(asked), SITTING_KNEES)) / USUAL_KNEE);
+/** Knees bent to a right angle are no depth: one sits like that; and how far a knee usually bends, degrees. */
+const SITTING_KNEES = 90, USUAL_KNEE = 140;
+
+/** What the hands, forearms and neck carry more than in the asked variant, share of body weight. */
+const heavierThan = ({ measures: asked }: Judged, { measures: taken }: Judged): number =>
+  (['handsShare', 'forearmsShare', 'neckShare'] as const).reduce((sum, name) => sum + Math.max(0, taken[name] - asked[name]), 0);
 
 /** What a variant costs in place of an asked one, apart from what is lost of the hold and what is put within reach. */
 function standInCost(body: BodyTable, asked: { pose: Pose; variant: Variant; row: number }, row: number): number {
@@ -41,21 +50,26 @@ function standInCost(body: BodyTable, asked: { pose: Pose; variant: Variant; row
     const from = pose.ladder.indexOf(asked.variant), to = pose.ladder.indexOf(variant), away = Math.abs(from - to);
     return (away ? WEIGHTS.rung + away * WEIGHTS.perRung + (to > from ? WEIGHTS.fuller : 0) : 0) + classLevel;
   }
-  return WEIGHTS.pose + (1 - similarity(asked.pose, pose)) * 2 * WEIGHTS.partPurpose + classLevel
+  const from = body.judged(asked.row, undefined), to = body.judged(row, undefined), effort = variant.declared.isometric - asked.variant.declared.isometric;
+  return WEIGHTS.pose + (1 - serves(asked.pose, pose)) * WEIGHTS.purpose + classLevel
     + (FLOOR_LEVELS.has(variant.level) !== FLOOR_LEVELS.has(asked.variant.level) ? WEIGHTS.classFloor : 0) + (pose.energy !== asked.pose.energy ? WEIGHTS.energy : 0)
-    + deeperThan(body.judged(asked.row, undefined), body.judged(row, undefined)) * WEIGHTS.deeper
-    + Math.abs(variant.declared.isometric - asked.variant.declared.isometric) * WEIGHTS.effort + variant.props.length * WEIGHTS.prop + (variant.id !== pose.usual ? WEIGHTS.unusual : 0);
+    + deeperThan(from, to) * WEIGHTS.deeper + heavierThan(from, to) * WEIGHTS.heavier
+    + Math.max(0, effort) * WEIGHTS.harder + Math.max(0, -effort) * WEIGHTS.easier + variant.props.length * WEIGHTS.prop + (variant.id !== pose.usual ? WEIGHTS.unusual : 0);
 }
 
 /** The rest shapes anyone may be offered are the rungs of this pose. */
 const REST = 'final-rest';
 
-/** What nobody is led into unasked: held or forced breath, weight on the eyes; and, from another pose, upside down, a children's game for the grown, a hop or a jump. */
+/** Static work of plank and boat. */
+const HARDEST = 3;
+
+/** What nobody is led into unasked: held or forced breath, weight on the eyes; and, from another pose, upside down, the hardest work, a children's game for the grown, a hop or a jump. */
 function offered(asked: { pose: Pose; variant: Variant }, build: BodyTable['build'], { pose, variant }: { pose: Pose; variant: Variant }): boolean {
   if ((variant.breath === 'held' || variant.breath === 'rapid') && variant.breath !== asked.variant.breath) return false;
   if (variant.declared.eyeContact && variant !== asked.variant) return false;
   return pose === asked.pose || (
     (pose.family !== 'inverted' || asked.pose.family === 'inverted') && (pose.family !== 'children' || asked.pose.family === 'children' || build !== 'adult')
+    && (variant.declared.isometric < HARDEST || asked.variant.declared.isometric >= HARDEST)
     && (variant.declared.impact === undefined || variant.declared.impact === 'flowing'));
 }
 

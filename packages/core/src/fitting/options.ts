@@ -119,7 +119,13 @@ const firstId = ({ sides }: Option): string => sides.map(({ candidate }) => cand
 /** So many ways are named beside the chosen one. */
 const BESIDE = 3;
 
-/** The ways beside the chosen one, best first. */
-export const othersOf = (ask: Ask, lane: LaneTable, { side, candidate }: SideChoice): Candidate[] =>
-  candidatesFor(ask, lane, side, (_row, least, found) => found.filter(({ cost }) => cost < least - 1e-9).length <= BESIDE)
-    .filter((other) => other.variant !== candidate?.variant).sort(cheaper).slice(0, BESIDE);
+/** The ways beside the chosen one, best first: rungs of the asked pose, and of every other pose the best. */
+export function othersOf(ask: Ask, lane: LaneTable, { side, candidate }: SideChoice): Candidate[] {
+  const poses = new Set(candidate ? [candidate.pose] : []);
+  return candidatesFor(ask, lane, side, (_row, least, found) => new Set(found.flatMap(({ cost, pose, variant }) => (cost < least - 1e-9 ? [pose === ask.pose ? variant : pose] : []))).size <= BESIDE)
+    .sort(cheaper).filter((other) => {
+      if (other.variant === candidate?.variant || (other.pose !== ask.pose && poses.has(other.pose))) return false;
+      poses.add(other.pose);
+      return true;
+    }).slice(0, BESIDE);
+}

@@ -11,18 +11,20 @@ export const WEIGHTS = {
   hold: 12, restHold: 80,
   /** Something put within reach. */
   added: 1,
-  /** Another pose, and one that serves only part of the purpose. */
-  pose: 100, partPurpose: 60,
+  /** Another pose, and all of the purpose lost. */
+  pose: 100, purpose: 90,
   /** Each move that lies between where the class is and where one does it; on the floor while the class is not, or the other way round. */
-  classLevel: 5, classFloor: 60,
+  classLevel: 5, classFloor: 22,
   /** One move between levels; a way that is not the usual one; getting down or up for someone who goes slowly, times that. */
   way: 1.5, unusualWay: 0.5, slowFloor: 2,
   /** No way that suits: taken only where nothing else is left. */
   noWay: 400,
   /** The two sides of a step do different things. */
   sidesDiffer: 2,
-  /** Another energy, more or less effort, a prop, a form of another pose that is not its usual one. */
-  energy: 4, effort: 3, prop: 0.5, unusual: 1,
+  /** Another energy; each grade of effort more or less; a prop; a form of another pose that is not its usual one. */
+  energy: 4, harder: 10, easier: 4, prop: 0.5, unusual: 1,
+  /** All of the body's weight on hands, forearms or neck, where the asked pose has none there. */
+  heavier: 12,
   /** Each kind of prop to fetch that is not in hand. */
   fetch: 0.5,
   /** A counter-pose put in; none there is to put in. */
@@ -31,7 +33,7 @@ export const WEIGHTS = {
   version: 25,
   /** Each prop more than the hall has: dearer than another pose, less than resting. */
   missing: 300,
-  /** Each usual range of spine or neck that another pose asks for beyond the asked one: nobody is swapped into something deeper. */
+  /** Each usual range of spine, neck or knee that another pose asks for beyond the asked one: nobody is swapped into something deeper. */
   deeper: 25,
   /** All of a hold cut to keep the time, growing with the square of what is cut; of a rest. */
   cut: 10, cutRest: 80,
