@@ -116,6 +116,31 @@ test('seconds on the back add up over the class and reset when she sits up', () 
   expect(lane[4]!.findings.map((finding) => finding.rule)).not.toContain('pregnancy.flat-lying');
 });
 
+test('seconds with the head down and the pelvis up add up against their limits too', () => {
+  const dogs = fit('- Downward-facing dog, 25 s\n- Downward-facing dog, 25 s\n- Downward-facing dog, 25 s', [weeks(20)]).lanes[0]!;
+  expect(dogs.sums.headDown.longest).toBeLessThanOrEqual(60);
+  expect(dogs.steps.some((entry) => entry.findings.some((finding) => finding.rule === 'pregnancy.head-down-sum'))).toBe(true);
+  const bleeding = fit('- Shoulder stand, 25 s\n- Shoulder stand, 25 s\n- Shoulder stand, 25 s\n- Shoulder stand, 25 s\n- Shoulder stand, 25 s\n- Shoulder stand, 25 s', [{ today: { bleeding: true } }], { 'bleeding-inversion': 'few-breaths' }).lanes[0]!;
+  expect(bleeding.sums.pelvisUp.total).toBeGreaterThan(60);
+  expect(bleeding.sums.pelvisUp.total).toBeLessThanOrEqual(120);
+  const still = fit('- Mountain, 5 breaths\n- Mountain, 5 breaths\n- Bridge, 4 breaths', [{}]).lanes[0]!.sums;
+  expect([still.standingStill.longest, still.floorVisits]).toEqual([55, 1]);
+});
+
+test('sides are equal within a tenth or two seconds, or it is said why not', () => {
+  const check = ({ lanes }: Fitting): void => {
+    for (const { steps } of lanes) for (const entry of steps) {
+      const other = steps.find((one) => one.step === entry.step && one !== entry);
+      if (!other || Math.abs(entry.hold.seconds - other.hold.seconds) <= Math.max(2, 0.1 * Math.max(entry.hold.seconds, other.hold.seconds))) continue;
+      expect(entry.sidesDiffer).toMatch(/\S/);
+    }
+  };
+  const source = ['Opposite arm and leg, 6 breaths', 'Tree, 40 s', 'Warrior two, 6 breaths', 'Low lunge, 5 breaths', 'Pigeon, 6 breaths', 'Side bend, 5 breaths', 'Supine twist, 8 breaths'].map((line) => `- ${line} each side`).join('\n');
+  fc.assert(fc.property(fc.constantFrom('knee arthritis', 'hip replacement', 'frozen shoulder', 'scoliosis', 'sciatica'), fc.constantFrom('right', 'left'), fc.integer({ min: 6, max: 30 }), (condition, side, minutes) => {
+    check(fit(`# A\nminutes: ${minutes}\n${source}\n- Final rest, 3 min`, [{ conditions: [{ condition, side }] }, { ranges: { shoulderFlexionRight: 100, kneeFlexionLeft: 60 } }]));
+  }), { numRuns: 15 });
+});
+
 test('a one-sided limit gives a step two entries, and mirrored people mirrored ones', () => {
   const sides = (side: 'Right' | 'Left') =>
     fit('- Opposite arm and leg, 4 breaths each side', [{ ranges: { [`shoulderFlexion${side}`]: 120 } }]).lanes[0]!.steps.map((entry) => [entry.sides.join(), entry.variant]);

@@ -1,7 +1,7 @@
 /** Short words to write conditions and rules with. */
 import type { Breath, Level } from '../../src/poses/types.js';
 import { daysBetween } from '../../src/rules/dates.js';
-import type { Alert, Bound, Condition, DetailField, Details, Evidence, Quantity, Rule, RuleLevel, Stage, StageInput, StageTest } from '../../src/rules/types.js';
+import type { Alert, Bound, Condition, DetailField, Details, Evidence, Quantity, Rule, RuleLevel, Stage, StageInput, StageTest, Sum } from '../../src/rules/types.js';
 import { SOURCES, type SourceId } from '../sources.js';
 
 /** A fact of the trade. */
@@ -13,6 +13,8 @@ export const over = (measure: Quantity, most: number): Bound => ({ measure, over
 export const under = (measure: Quantity, least: number): Bound => ({ measure, under: least });
 /** Held longer than some seconds. */
 export const held = (seconds: number): Bound => ({ holdOver: seconds });
+/** So many seconds added up along the class. */
+export const summed = (sum: Sum, seconds: number): Bound => ({ sum, over: seconds });
 export const at = (...level: Level[]): Bound => ({ level });
 export const notAt = (...levels: Level[]): Bound => ({ levelNot: levels });
 export const breath = (...kinds: Breath[]): Bound => ({ breath: kinds });

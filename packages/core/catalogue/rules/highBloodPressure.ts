@@ -55,6 +55,8 @@ export const highBloodPressure: Condition = {
       all: [{ measure: 'inverted', over: 0 }], reason: 'Your view on controlled pressure: no full inversions.', evidence: common },
     { id: 'high-blood-pressure.half-inversion-short', level: 'limit', when: [CONTROLLED], house: { topic: 'controlled-pressure', positions: ['supported-half-inversions'] },
       all: [{ measure: 'headBelowHeart', over: 5 }, { holdOver: 30 }], reason: 'Your view on controlled pressure: half inversions stay short.', evidence: common },
+    { id: 'high-blood-pressure.half-inversion-sum', level: 'limit', when: [CONTROLLED], house: { topic: 'controlled-pressure', positions: ['supported-half-inversions'] },
+      all: [{ sum: 'headDownTotal', over: 120 }], reason: 'Your view on controlled pressure: two minutes of half inversions in all.', evidence: common },
     { id: 'high-blood-pressure.kneeling-fold', level: 'limit', house: { topic: 'kneeling-fold-in-high-pressure', positions: ['no'] },
       all: [{ level: ['kneeling'] }, { measure: 'hipFlexion', over: 100 }, { measure: 'trunkIncline', under: 45 }], reason: 'Your view: no kneeling fold with high pressure.', evidence: common },
     { id: 'high-blood-pressure.breath', level: 'limit', all: [{ breath: ['held', 'rapid'] }],

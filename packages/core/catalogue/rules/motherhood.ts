@@ -1,5 +1,5 @@
 import type { Condition } from '../../src/rules/types.js';
-import { ask, below, CLEARED, clear, common, condition, handInBalance, held, is, know, limit, at, noJumping, notAt, over, published, staged, stop, SIDE, sided, unsupported, watch, weeksSince, freeBreath } from './author.js';
+import { ask, below, CLEARED, clear, common, condition, handInBalance, held, is, know, limit, at, noJumping, notAt, over, published, staged, stop, SIDE, sided, unsupported, watch, weeksSince, freeBreath, summed } from './author.js';
 
 /** Complications that stop exercise until cleared (ACOG CO 650, SOGC/CSEP: Mottola 2018; from memory). */
 const PREGNANCY_COMPLICATIONS = ['ruptured membranes', 'preterm labour', 'unexplained bleeding', 'low placenta after 26 weeks', 'cervical insufficiency or stitch', 'pre-eclampsia', 'raised pressure', 'growth restriction', 'twins from 28 weeks', 'triplets', 'uncontrolled thyroid or diabetes'] as const;
@@ -72,6 +72,7 @@ export const menstruation: Condition = condition({
   warnings: ['fainted'], say: 'Choose how still or how moving each step is.', refer: 'The doctor for bleeding far heavier than usual or pain that stops daily life.',
   rules: [
     limit('inverted', over('inverted', 0), 'Your view on bleeding days: no full inversions. Tradition; there is no evidence of harm.', { house: { topic: 'bleeding-inversion', positions: ['none'] }, evidence: { kind: 'common-practice', source: 'tradition, no evidence of harm' } }),
+    limit('pelvis-up-sum', summed('pelvisUpTotal', 120), 'Your view on bleeding days: the pelvis above the heart for two minutes in all at most. Tradition; there is no evidence of harm.', { house: { topic: 'bleeding-inversion', positions: ['few-breaths'] }, evidence: { kind: 'common-practice', source: 'tradition, no evidence of harm' } }),
     limit('inverted-brief', [over('inverted', 0), held(28)], 'Your view on bleeding days: upside down for a few breaths at most. Tradition; there is no evidence of harm.', { house: { topic: 'bleeding-inversion', positions: ['few-breaths'] }, evidence: { kind: 'common-practice', source: 'tradition, no evidence of harm' } }),
     watch('effort', over('isometric', 2), 'Energy is often lower.', { cue: 'Take the quiet way whenever you like.' }),
   ],

@@ -78,6 +78,8 @@ export const pregnancy: Condition = {
     { id: 'pregnancy.breath', level: 'limit', all: [{ breath: ['held', 'rapid'] }], reason: 'The breath is never held and never forced.', evidence: common },
     { id: 'pregnancy.jumping', level: 'limit', all: [{ measure: 'jumping', over: 0 }], reason: 'Step, do not jump.', evidence: common },
     { id: 'pregnancy.inverted', level: 'limit', all: [{ measure: 'inverted', over: 0 }], reason: 'No full inversions.', evidence: common },
+    { id: 'pregnancy.head-down-sum', level: 'limit', when: [{ fact: 'week', from: 14 }], all: [{ sum: 'headDownUnbroken', over: 60 }],
+      reason: 'The head hangs for a minute at a time at most, then comes up.', evidence: common },
     { id: 'pregnancy.head-down-short', level: 'limit', when: [{ fact: 'week', from: 14 }], all: [{ measure: 'headBelowHeart', over: 5 }, { holdOver: 30 }],
       reason: 'Head-down shapes stay short.', evidence: common },
     { id: 'pregnancy.head-down-wide', level: 'limit', when: [{ fact: 'week', from: 14 }], all: [{ measure: 'headBelowHeart', over: 15 }, { measure: 'feetApart', under: 1.2 }],

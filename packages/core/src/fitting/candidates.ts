@@ -1,6 +1,6 @@
 import { USUAL_RANGE } from '../body/ranges.js';
 import type { Judged } from '../poses/measures.js';
-import type { Pose, Variant } from '../poses/types.js';
+import type { Level, Pose, Variant } from '../poses/types.js';
 import { NO_SUMS } from '../rules/sums.js';
 import type { Sum } from '../rules/types.js';
 import type { BodyTable, Kin, Side } from './bodyTable.js';
@@ -43,6 +43,9 @@ const SITTING_KNEES = 90, USUAL_KNEE = 140;
 const heavierThan = ({ measures: asked }: Judged, { measures: taken }: Judged): number =>
   (['handsShare', 'forearmsShare', 'neckShare'] as const).reduce((sum, name) => sum + Math.max(0, taken[name] - asked[name]), 0);
 
+/** Levels on which nobody loses the balance. */
+const STEADY: ReadonlySet<Level> = new Set<Level>(['chair', 'sitting', 'lying', 'side-lying', 'prone']);
+
 /** What a variant costs in place of an asked one, apart from what is lost of the hold and what is put within reach. */
 function standInCost(body: BodyTable, asked: { pose: Pose; variant: Variant; row: number }, row: number): number {
   const { pose, variant } = body.table.rows[row]!, classLevel = levelDistance(asked.variant.level, variant.level) * WEIGHTS.classLevel;
@@ -52,7 +55,8 @@ function standInCost(body: BodyTable, asked: { pose: Pose; variant: Variant; row
   }
   const from = body.judged(asked.row, undefined), to = body.judged(row, undefined), effort = variant.declared.isometric - asked.variant.declared.isometric;
   return WEIGHTS.pose + (1 - serves(asked.pose, pose)) * WEIGHTS.purpose + classLevel
-    + (FLOOR_LEVELS.has(variant.level) !== FLOOR_LEVELS.has(asked.variant.level) ? WEIGHTS.classFloor : 0) + (pose.energy !== asked.pose.energy ? WEIGHTS.energy : 0)
+    + (FLOOR_LEVELS.has(variant.level) !== FLOOR_LEVELS.has(asked.variant.level) ? WEIGHTS.classFloor : (variant.level === 'chair') !== (asked.variant.level === 'chair') ? WEIGHTS.classChair : 0) + (pose.energy !== asked.pose.energy ? WEIGHTS.energy : 0)
+    + (asked.pose.purposes[0].action === 'balance' && STEADY.has(variant.level) && !STEADY.has(asked.variant.level) ? WEIGHTS.noBalance : 0)
     + deeperThan(from, to) * WEIGHTS.deeper + heavierThan(from, to) * WEIGHTS.heavier
     + Math.max(0, effort) * WEIGHTS.harder + Math.max(0, -effort) * WEIGHTS.easier + variant.props.length * WEIGHTS.prop + (variant.id !== pose.usual ? WEIGHTS.unusual : 0);
 }

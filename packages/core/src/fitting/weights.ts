@@ -13,8 +13,8 @@ export const WEIGHTS = {
   added: 1,
   /** Another pose, and all of the purpose lost. */
   pose: 100, purpose: 90,
-  /** Each move that lies between where the class is and where one does it; on the floor while the class is not, or the other way round. */
-  classLevel: 5, classFloor: 22,
+  /** Each move that lies between where the class is and where one does it; on the floor while the class is not, or the other way round; on a chair while the class stands, or the other way round. */
+  classLevel: 5, classFloor: 22, classChair: 12,
   /** One move between levels; a way that is not the usual one; getting down or up for someone who goes slowly, times that. */
   way: 1.5, unusualWay: 0.5, slowFloor: 2,
   /** No way that suits: taken only where nothing else is left. */
@@ -23,6 +23,8 @@ export const WEIGHTS = {
   sidesDiffer: 2,
   /** Another energy; each grade of effort more or less; a prop; a form of another pose that is not its usual one. */
   energy: 4, harder: 10, easier: 4, prop: 0.5, unusual: 1,
+  /** A balance taken sitting or lying: what it is for is all but lost. */
+  noBalance: 25,
   /** All of the body's weight on hands, forearms or neck, where the asked pose has none there. */
   heavier: 12,
   /** Each kind of prop to fetch that is not in hand. */

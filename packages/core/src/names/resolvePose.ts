@@ -1,5 +1,6 @@
 import { POSES } from '../../catalogue/poses/index.js';
 import type { Pose, Variant } from '../poses/types.js';
+import { fold } from './fold.js';
 import { nearestNames, rankPoses } from './rankPoses.js';
 
 /** What a written name was taken to mean, or the nearest names where it could not be. */
@@ -33,6 +34,9 @@ const resolved = new WeakMap<readonly Pose[], Map<string, Resolved>>();
 
 function resolve(written: string, poses: readonly Pose[]): Resolved {
   const ranked = rankPoses(written, 3, poses), [first, second] = ranked;
+  // A plain name asks for the usual way, whatever its words look like elsewhere.
+  const plain = fold(written), named = ranked.find(({ pose }) => fold(pose.name) === plain)?.pose;
+  if (named) return { pose: named, variant: named.ladder.find(({ id }) => id === named.usual)! };
   if (first && first.sure >= SURE && first.sure - (second?.sure ?? 0) >= (first.sure >= 0.97 ? 0.005 : AHEAD)) return { pose: first.pose, variant: first.variant };
   return { nearest: [...new Set([...ranked.map(({ pose }) => pose.name), ...nearestNames(written, 6, poses)])].slice(0, 3) };
 }

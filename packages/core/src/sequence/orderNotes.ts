@@ -11,8 +11,8 @@ export interface OrderNote { kind: 'warm-up' | 'side' | 'pair' | 'counter-pose' 
 const SOMEBODY_CM = 165;
 /** The second side is as long as the first within a tenth or two seconds. */
 const SIDE_SHARE = 0.1, SIDE_SECONDS = 2;
-/** Seconds of warm-up before load: about eight breaths of movement (common practice, no published source). */
-const WARM_SECONDS = 40;
+/** Seconds of warm-up before load: about four breaths of movement (common practice, no published source). */
+const WARM_SECONDS = 20;
 /** Final rest is 5 to 10 minutes (common practice). */
 const REST_SECONDS = 300;
 
