@@ -1,5 +1,5 @@
 import { Engine, type NestedCondition, type RuleProperties } from 'json-rules-engine';
-import { breathSeconds, limbsOf, quantityOf, type ActiveRule, type Bound, type LimbSide, type Person, type Quantity, type StagedPerson } from '@lotus-steady/core';
+import { breathSeconds, limbsOf, NO_SUMS, quantityOf, sumsAfter, type ActiveRule, type Bound, type LimbSide, type Person, type Quantity, type StagedPerson } from '@lotus-steady/core';
 import type { MeasureTable } from '@lotus-steady/core';
 
 /** What one variant is told to a general rule engine: every quantity that its rules look at, by name. */
@@ -11,7 +11,7 @@ const factName = (quantity: Quantity, limb: LimbSide | undefined): string => (li
 function conditionOf(bound: Bound, limb: LimbSide | undefined): NestedCondition {
   if ('measure' in bound) return { fact: factName(bound.measure, limb), operator: 'over' in bound ? 'greaterThan' : 'lessThan', value: 'over' in bound ? bound.over : bound.under };
   if ('holdOver' in bound) return { fact: 'holdSeconds', operator: 'greaterThan', value: bound.holdOver };
-  if ('sum' in bound) return { all: [{ fact: 'supine', operator: 'greaterThan', value: 0 }, { fact: 'supineSeconds', operator: 'greaterThan', value: bound.over }] };
+  if ('sum' in bound) return { fact: bound.sum, operator: 'greaterThan', value: bound.over };
   if ('level' in bound) return { fact: 'level', operator: 'in', value: bound.level };
   if ('levelNot' in bound) return { fact: 'level', operator: 'notIn', value: bound.levelNot };
   if ('breath' in bound) return { fact: 'breath', operator: 'in', value: bound.breath };
@@ -37,7 +37,7 @@ export function factsOf({ rows }: MeasureTable, { rules, person }: StagedPerson,
     const held = pose.hold.usual * breathSeconds(person as Person, variant.breath, on), judged = { measures: measures(variant.id) };
     return {
       ...Object.fromEntries([...asked].map(([name, { quantity, limb }]) => [name, quantityOf(quantity, judged, person.ranges, limb)])),
-      holdSeconds: held, supine: judged.measures.supine, supineSeconds: judged.measures.supine > 0 ? held * (pose.side ? 2 : 1) : 0,
+      holdSeconds: held, ...sumsAfter(NO_SUMS, judged.measures, held * (pose.side ? 2 : 1)),
       level: variant.level, breath: variant.breath, support: variant.support, moving: pose.hold.unit === 'rounds', action: pose.purposes[0].action, levelChange: false,
     };
   });

@@ -87,6 +87,20 @@ test('what was fitted before changes nothing: an edited class is fitted as if it
   }), { numRuns: 25 });
 }, 60_000);
 
+test('one edit after another, taken up where it stands, comes to the same as fitting anew', () => {
+  const people = readPeople(PEOPLE.map((person, i) => ({ ...person, name: `P${i}` })), ON).people, input = { people, on: ON, houseView: USUAL_HOUSE_VIEW }, line = fc.constantFrom(...STEPS);
+  const edit = fc.record({ at: fc.nat(7), line, how: fc.constantFrom('put', 'take', 'change') });
+  fc.assert(fc.property(fc.array(line, { minLength: 7, maxLength: 8 }), fc.array(edit, { minLength: 1, maxLength: 4 }), (start, edits) => {
+    const fitter = createFitter(input), sequenceOf = (lines: readonly string[]) => parseSequence(`# A\nminutes: 60\n${lines.map((one) => `- ${one}`).join('\n')}`).sequence;
+    let lines = [...start];
+    fitter.fit(sequenceOf(lines));
+    for (const { at, line: own, how } of edits) {
+      lines = lines.toSpliced(Math.min(at, lines.length - 1), how === 'put' ? 0 : 1, ...(how === 'take' ? [] : [own]));
+      expect(fitter.fit(sequenceOf(lines))).toEqual(createFitter(input).fit(sequenceOf(lines)));
+    }
+  }), { numRuns: 15 });
+}, 60_000);
+
 describe('ways between', () => {
   const ids = (person: Record<string, unknown>, from: Level, to: Level): string[] => passagesFor(staged(person), BUILT_IN)(from, to).moves.map(({ way }) => way.id);
   test('the usual way where nothing speaks against it', () => expect(ids({}, 'standing', 'all-fours')).toEqual(['way-fold-down']));

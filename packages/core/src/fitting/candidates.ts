@@ -162,5 +162,40 @@ export function candidatesFor(ask: Ask, lane: LaneTable, side: Side | undefined,
 /** The cheaper first; where they cost the same, by id, so that the same input gives the same fitting. */
 export const cheaper = (a: Pick<Candidate, 'cost' | 'variant'>, b: Pick<Candidate, 'cost' | 'variant'>): number => (Math.abs(a.cost - b.cost) > 1e-9 ? a.cost - b.cost : a.variant.id < b.variant.id ? -1 : a.variant.id > b.variant.id ? 1 : 0);
 
+/**
+ * The best few ways, cheapest first: rungs of the asked pose, and of every other pose the best. What cannot be among them is
+ * not looked at: rows are in the order of their least cost.
+ */
+export function bestFew(ask: Ask, lane: LaneTable, side: Side | undefined, count: number): Candidate[] {
+  const { rows, costs, rungs, rest } = kinOf(lane.body, ask.variant), best: Candidate[] = [];
+  const keep = (candidate: Candidate): void => {
+    const same = candidate.pose === ask.pose ? -1 : best.findIndex(({ pose }) => pose === candidate.pose);
+    if (same >= 0) {
+      if (cheaper(candidate, best[same]!) >= 0) return;
+      best.splice(same, 1);
+    }
+    let at = best.length;
+    while (at > 0 && cheaper(candidate, best[at - 1]!) < 0) at--;
+    best.splice(at, 0, candidate);
+    if (best.length > count) best.pop();
+  };
+  let some = 0;
+  for (let i = 0; i < rows.length; i++) {
+    if (best.length === count && best[count - 1]!.cost < costs[i]! - 1e-9) {
+      // Rungs and other poses are each in order: a dear rung says nothing of the poses after it.
+      if (i >= rungs) { some = ENOUGH; break; }
+      i = rungs - 1;
+      continue;
+    }
+    const candidate = attempt(ask, lane, side, rows[i]!, costs[i]!);
+    if (candidate) { keep(candidate); some++; }
+  }
+  for (let i = 0; some < ENOUGH && i < rest.length; i++) {
+    const candidate = attempt(ask, lane, side, rest[i]!, costs[rows.length + i]!);
+    if (candidate) keep({ ...candidate, verdict: 'rest', cost: WEIGHTS.rest + candidate.cost });
+  }
+  return best;
+}
+
 /** What is asked with nothing before it. */
 export const asked = (pose: Pose, variant: Variant, holdSeconds: number, sides: readonly Side[]): Ask => ({ pose, variant, holdSeconds, sides, before: NO_SUMS });

@@ -11,17 +11,17 @@ import { WEIGHTS } from './weights.js';
 type Sums = Readonly<Record<Sum, number>>;
 
 /** What a lane does at one step, what it was asked there, and how it gets there; `then` answers what the step leaves. */
-export interface Choice { ask: Ask; option: Option; from?: Level; passage?: Passage; then?: Counter; /** What the step costs, getting there included. */ cost: number }
+export interface Choice { ask: Ask; option: Option; from?: Level; passage?: Passage; then?: Counter }
 
 /** A counter-pose put in after a deep step, for this person. */
 export interface Counter { ask: Ask; option: Option; owed: Owed; passage: Passage; from: Level }
 
 /** Where a lane stands between two steps. */
 interface Place { level: Level | undefined; hand: number; owed: Owed | undefined; sums: Sums }
-/** A lane up to some step. `back` points along the path; `counter` was put in before `option`. */
-export interface Label extends Place { cost: number; back?: Label; ask?: Ask; option?: Option; passage?: Passage; counter?: Counter }
+/** A lane up to some step. `back` is its place among the labels one step before; `counter` was put in before `option`. */
+export interface Label extends Place { cost: number; back: number; ask?: Ask; option?: Option; passage?: Passage; counter?: Counter }
 
-const START: Label = { cost: 0, level: undefined, hand: 0, owed: undefined, sums: NO_SUMS };
+const START: Label = { cost: 0, back: -1, level: undefined, hand: 0, owed: undefined, sums: NO_SUMS };
 
 /** What options a lane has at a step, given what has added up, and what else they cost there: weighed together with others. */
 export interface StepOptions { (before: Sums): { ask: Ask; options: readonly Option[] } }
@@ -110,31 +110,31 @@ export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: Ste
     next.push(reached);
   };
   const getting = (place: Settled, option: Option): number => (place.level === undefined ? 0 : lane.passage(place.level, option.entry).cost + fetched(place.hand, option.hand) * WEIGHTS.fetch);
-  const reach = (label: Label, place: Settled, ask: Ask, option: Option): Label => ({
-    cost: place.cost + getting(place, option) + option.cost, level: option.exit, hand: option.hand, owed: option.owes, sums: sumsThrough(lane, place.sums, option), back: label,
+  const reach = (back: number, place: Settled, ask: Ask, option: Option): Label => ({
+    cost: place.cost + getting(place, option) + option.cost, level: option.exit, hand: option.hand, owed: option.owes, sums: sumsThrough(lane, place.sums, option), back,
     ask: place.counter ? { ...ask, before: place.sums } : ask, option, ...(place.level === undefined ? {} : { passage: lane.passage(place.level, option.entry) }), ...(place.counter ? { counter: place.counter } : {}),
   });
   if (!lane.sums.length) {
     // Where nothing adds up, an option leaves the lane in one place, wherever it came from: the cheapest way to it is all that counts.
     const { ask, options } = optionsAt(NO_SUMS);
     for (const option of options) {
-      let best: { label: Label; place: Settled; cost: number } | undefined;
-      for (const label of labels) for (const place of settled(lane, label, option)) {
+      let back = 0, best: Settled | undefined, least = Infinity;
+      for (let i = 0; i < labels.length; i++) for (const place of settled(lane, labels[i]!, option)) {
         const cost = place.cost + getting(place, option);
-        if (!best || cost < best.cost - 1e-9) best = { label, place, cost };
+        if (cost < least - 1e-9) { best = place; least = cost; back = i; }
       }
-      put(reach(best!.label, best!.place, ask, option));
+      put(reach(back, best!, ask, option));
     }
     return next;
   }
   const memo = new Map<string, ReturnType<StepOptions>>();
-  for (const label of labels) {
+  for (const [back, label] of labels.entries()) {
     const key = lane.sums.map((sum) => label.sums[sum]).join('|');
     let here = memo.get(key);
     if (!here) memo.set(key, here = optionsAt(label.sums));
     for (const option of here.options) {
       for (const place of settled(lane, label, option)) {
-        const reached = reach(label, place, here.ask, option);
+        const reached = reach(back, place, here.ask, option);
         // A counter-pose takes seconds of its own: where it leaves too little of a limit, this option is none.
         if (place.counter && option.sides.some(({ candidate }) => candidate) && !within(lane, reached.sums)) continue;
         put(reached);
@@ -144,18 +144,20 @@ export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: Ste
   return next;
 }
 
-/** The cheapest of the last labels, read back as choices. */
-export function pathOf(labels: readonly Label[], lane: LaneTable): { choices: Choice[]; cost: number } {
-  let best: { label: Label; end: Settled } | undefined;
-  for (const label of labels) for (const end of settled(lane, label, undefined)) if (!best || end.cost < best.end.cost - 1e-9) best = { label, end };
+/** The cheapest of the last labels, read back through the labels of every step as choices. `trail` begins with the labels of the start. */
+export function pathOf(trail: readonly (readonly Label[])[], lane: LaneTable): { choices: Choice[]; cost: number } {
+  const last = trail[trail.length - 1]!;
+  let at = -1, end: Settled | undefined;
+  last.forEach((label, i) => { for (const place of settled(lane, label, undefined)) if (!end || place.cost < end.cost - 1e-9) { at = i; end = place; } });
   const choices: Choice[] = [];
-  let then = best?.end.counter;
-  for (let at = best?.label; at?.option; at = at.back) {
-    const from = at.counter?.option.exit ?? at.back!.level;
-    choices.unshift({ ask: at.ask!, option: at.option, cost: at.cost - at.back!.cost, ...(from ? { from } : {}), ...(at.passage ? { passage: at.passage } : {}), ...(then ? { then } : {}) });
-    then = at.counter;
+  let then = end?.counter;
+  for (let step = trail.length - 1; step > 0; step--) {
+    const label = trail[step]![at]!, before = trail[step - 1]![label.back]!, from = label.counter?.option.exit ?? before.level;
+    choices.unshift({ ask: label.ask!, option: label.option!, ...(from ? { from } : {}), ...(label.passage ? { passage: label.passage } : {}), ...(then ? { then } : {}) });
+    then = label.counter;
+    at = label.back;
   }
-  return { choices, cost: best?.end.cost ?? 0 };
+  return { choices, cost: end?.cost ?? 0 };
 }
 
 /**
@@ -163,7 +165,22 @@ export function pathOf(labels: readonly Label[], lane: LaneTable): { choices: Ch
  * hand, what must be answered, and the seconds that add up.
  */
 export function choosePath(lane: LaneTable, steps: readonly StepOptions[]): { choices: Choice[]; cost: number } {
-  return pathOf(steps.reduce<Label[]>((labels, options) => stepOn(labels, lane, options), [START]), lane);
+  const trail = [startLabels()];
+  for (const options of steps) trail.push(stepOn(trail[trail.length - 1]!, lane, options));
+  return pathOf(trail, lane);
 }
 
-export const startLabel = (): Label => START;
+/** Where every lane begins. */
+export const startLabels = (): Label[] => [START];
+
+/** By how much some labels differ in cost from others that are the same in every other respect; undefined where they are not. What follows is then the same too. */
+export function shiftBetween(labels: readonly Label[], others: readonly Label[], sums: readonly Sum[]): number | undefined {
+  if (labels.length !== others.length) return undefined;
+  const shift = labels[0]!.cost - others[0]!.cost;
+  for (let i = 0; i < labels.length; i++) {
+    const a = labels[i]!, b = others[i]!;
+    if (a.level !== b.level || a.hand !== b.hand || a.owed !== b.owed || Math.abs(a.cost - b.cost - shift) > 1e-9) return undefined;
+    for (const sum of sums) if (Math.abs(a.sums[sum] - b.sums[sum]) > 1e-9) return undefined;
+  }
+  return shift;
+}

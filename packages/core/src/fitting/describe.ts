@@ -1,7 +1,7 @@
 import { HOUSE_VIEW_TOPICS } from '../../catalogue/houseView.js';
 import type { Owed } from '../../catalogue/counterPoses.js';
 import { MEASURE_NAMES, type Judged } from '../poses/measures.js';
-import type { Level, Pose } from '../poses/types.js';
+import type { Level, Pose, Variant } from '../poses/types.js';
 import { positionOf, type HouseView } from '../rules/houseView.js';
 import { judge, quantityOf, standing, type Breach, type Trial } from '../rules/judge.js';
 import type { ActiveRule, StagedPerson } from '../rules/stagePerson.js';
@@ -15,11 +15,11 @@ import type { LaneTable } from './lane.js';
 import { othersOf, type SideChoice } from './options.js';
 import { propsOf } from './propsOf.js';
 import { isSoft } from './standings.js';
-import type { Finding, LaneStep, PropUse, Then, WayTaken } from './types.js';
+import type { AllowedBy, Finding, LaneStep, PropUse, Then, WayTaken } from './types.js';
 import type { Passage } from './waysBetween.js';
 
 /** A step of one lane before the clock is known. */
-export type Draft = Omit<LaneStep, 'clock' | 'step' | 'asked' | 'waits'>;
+export type Draft = Omit<LaneStep, 'clock' | 'step' | 'asked' | 'waits' | 'allowedBy'> & { allowedBy?: readonly AllowedBy[] };
 
 /** A variant at a place in a lane, ready to be judged. */
 export function trialOf({ body }: Pick<LaneTable, 'body'>, { sides, before }: Pick<Ask, 'sides' | 'before'>, row: number, holdSeconds: number, side: Side | undefined, from?: Level): Trial {
@@ -33,6 +33,12 @@ export function trialOf({ body }: Pick<LaneTable, 'body'>, { sides, before }: Pi
 /** A step's entries: one where both sides come out the same, otherwise one a side; the first says how one gets there. */
 export function draftsOf(lane: LaneTable, step: Step, { ask, option, from, passage, then }: Choice): Draft[] {
   const way = passage?.moves.length || passage?.none ? { way: wayOf(passage, lane) } : {}, after = then ? { then: thenOf(lane, then) } : {};
+  const [right, left] = option.sides;
+  if (left && right && lane.right === lane.left && left.candidate?.variant === right.candidate?.variant && left.candidate?.holdSeconds === right.candidate?.holdSeconds) {
+    // No rule tells the sides apart, and both do the same: what is said of one holds for both.
+    const entry = entryFor(lane, ask, step, right, from);
+    return [{ ...entry, ...way, ...after, sides: lane.body.catalogue.variant(entry.variant).pose.side ? step.sides : [] }];
+  }
   const entries = option.sides.map((choice) => entryFor(lane, ask, step, choice, from)), [first, second] = entries;
   if (first && second && first.variant === second.variant && Math.abs(first.hold.seconds - second.hold.seconds) < 0.01) {
     const extra = second.findings.filter((finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on));
@@ -71,20 +77,25 @@ function thenOf(lane: LaneTable, { ask, option, owed, passage }: Counter): Then 
 function entryFor(lane: LaneTable, ask: Ask, step: Step, { side, candidate }: SideChoice, from: Level | undefined): Draft {
   if (!candidate) return sitOut(lane, ask, step);
   const { staged, body } = lane, { variant, pose, row, holdSeconds } = candidate, trial = trialOf(lane, ask, row, holdSeconds, side, from);
-  const breaches = judge(ask.pin ? staged.rules : lane.soft, trial, staged.person.ranges);
-  const added = breaches.filter(({ rule }) => rule.level === 'need' && rule.adds), watches = breaches.filter(({ rule }) => rule.level === 'watch'), against = breaches.filter((breach) => !isSoft(breach));
-  const chosen = { candidate, trial, added, watches };
-  return {
-    ...shapeOf(lane, step, row, candidate.verdict, holdSeconds, side),
-    sides: side ? [side] : [],
-    props: [...body.props(row), ...added.flatMap(({ rule }): PropUse[] => (rule.adds ? [{ prop: rule.adds.prop, count: 1, heightCm: 0, where: rule.adds.where }] : []))],
-    cues: [...variant.cues, ...houseCues(lane.view, pose), ...[...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))],
-    findings: [...findingsFor(lane, ask, side, chosen), ...against.filter(({ rule }) => candidate.variant !== ask.variant || !judgeAsked(lane, ask, side).some((one) => one.rule === rule)).map((breach) => finding(breach, 'chosen', false))],
-    ...allowedBy(lane, trial), cost: Math.round(candidate.cost * 10) / 10,
-    alternatives: othersOf(ask, lane, { side, candidate }).map((other) => ({ pose: other.pose.id, variant: other.variant.id, verdict: other.verdict, holdSeconds: other.holdSeconds, cost: Math.round(other.cost * 10) / 10 })),
-    ...(ask.pin ? { override: { reason: '', breaks: [...new Set(against.map(({ rule }) => rule.id))] } } : {}),
+  const breaches = judge(ask.pin ? staged.rules : lane.soft, trial, staged.person.ranges), added: Breach[] = [], watches: Breach[] = [], against: Breach[] = [];
+  for (const breach of breaches) (!isSoft(breach) ? against : breach.rule.level === 'watch' ? watches : added).push(breach);
+  const usual = body.props(row), soft = added.concat(watches), said = saidWith(lane.view, pose, variant), shape = shapeOf(lane, step, row, candidate.verdict, holdSeconds, side), findings = findingsFor(lane, ask, side, { candidate, trial, added, watches });
+  const entry: Draft = {
+    askedPose: step.pose.id, askedVariant: step.variant.id, pose: shape.pose, variant: shape.variant, verdict: shape.verdict, level: shape.level, breath: shape.breath, hold: shape.hold, measures: shape.measures,
+    sides: side ? [side] : [], cost: tenth(candidate.cost),
+    props: added.length ? [...usual, ...added.map(({ rule: { adds } }): PropUse => ({ prop: adds!.prop, count: 1, heightCm: 0, where: adds!.where }))] : usual,
+    cues: soft.length ? [...said, ...soft.flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))] : said,
+    findings, alternatives: othersOf(ask, lane, { side, candidate }).map((other) => ({ pose: other.pose.id, variant: other.variant.id, verdict: other.verdict, holdSeconds: other.holdSeconds, cost: tenth(other.cost) })),
   };
+  const allowed = allowedBy(lane, trial);
+  if (allowed.length) entry.allowedBy = allowed;
+  if (!ask.pin) return entry;
+  // A choice of the teacher's says every rule that it goes against.
+  const known = new Set(findings.filter(({ on }) => on === 'chosen').map(({ rule }) => rule));
+  return { ...entry, findings: [...findings, ...against.filter(({ rule }) => !known.has(rule.id)).map((breach) => finding(breach, 'chosen', false))], override: { reason: '', breaks: [...new Set(against.map(({ rule }) => rule.id))] } };
 }
+
+const tenth = (cost: number): number => Math.round(cost * 10) / 10;
 
 const MEASURED = [...MEASURE_NAMES, ...USE_NAMES];
 const described = new WeakMap<Judged, WeakMap<StagedPerson['person']['ranges'], LaneStep['measures']>>();
@@ -119,30 +130,31 @@ export function sitOut(lane: LaneTable, ask: Ask, step: Step): Draft {
   };
 }
 
-const saidKnown = new WeakMap<HouseView, WeakMap<Pose, readonly string[]>>();
-/** What the positions of the house view say with a pose. */
-function houseCues(view: HouseView, pose: Pose): readonly string[] {
-  let byPose = saidKnown.get(view);
-  if (!byPose) saidKnown.set(view, byPose = new WeakMap());
-  let says = byPose.get(pose);
+const saidKnown = new WeakMap<HouseView, WeakMap<Variant, readonly string[]>>();
+/** What is said with a variant, and what the positions of the house view say with its pose. */
+function saidWith(view: HouseView, pose: Pose, variant: Variant): readonly string[] {
+  let byVariant = saidKnown.get(view);
+  if (!byVariant) saidKnown.set(view, byVariant = new WeakMap());
+  let says = byVariant.get(variant);
   if (!says) {
-    byPose.set(pose, says = Object.entries(HOUSE_VIEW_TOPICS).flatMap(([topic, { positions }]) => {
+    byVariant.set(variant, says = variant.cues.concat(Object.entries(HOUSE_VIEW_TOPICS).flatMap(([topic, { positions }]) => {
       const cue = positions.find(({ id }) => id === view[topic])?.cue;
       return cue && (cue.poses?.includes(pose.id) || (cue.spine !== undefined && pose.purposes.some(({ spine }) => spine === cue.spine))) ? [cue.says] : [];
-    }));
+    })));
   }
   return says;
 }
 
 /** Where a position of the house view let the chosen way pass: which, and what another position would have said. */
-function allowedBy({ staged, view }: LaneTable, trial: Trial): Pick<Draft, 'allowedBy'> {
-  const found = new Map<string, NonNullable<Draft['allowedBy']>[number]>();
+function allowedBy({ staged, view }: LaneTable, trial: Trial): AllowedBy[] {
+  const found: AllowedBy[] = [];
   for (const { rule } of judge(staged.elsewhere, trial, staged.person.ranges)) {
-    if (rule.level === 'watch' || !rule.house || found.has(rule.house.topic)) continue;
-    const { name, position, positionName } = positionOf(rule.house.topic, view), other = positionOf(rule.house.topic, { [rule.house.topic]: rule.house.positions[0]! });
-    found.set(rule.house.topic, { topic: rule.house.topic, name, position, positionName, other: other.positionName, rule: rule.id, reason: rule.reason });
+    const topic = rule.house?.topic;
+    if (rule.level === 'watch' || !topic || found.some((one) => one.topic === topic)) continue;
+    const { name, position, positionName } = positionOf(topic, view), other = positionOf(topic, { [topic]: rule.house!.positions[0]! });
+    found.push({ topic, name, position, positionName, other: other.positionName, rule: rule.id, reason: rule.reason });
   }
-  return found.size ? { allowedBy: [...found.values()] } : {};
+  return found;
 }
 
 const finding = ({ rule, condition, measure, value, limit }: Breach, on: Finding['on'], met: boolean): Finding => ({

@@ -11,7 +11,7 @@ import type { Sequence, Step } from '../sequence/parseSequence.js';
 import { PACE, type Pace } from '../timing/pace.js';
 import type { Ask } from './candidates.js';
 import { NO_CHOICES, type Choices, type Override } from './choices.js';
-import { pathOf, startLabel, stepOn, type Choice, type Label, type StepOptions } from './choosePath.js';
+import { pathOf, shiftBetween, startLabels, stepOn, type Choice, type Label, type StepOptions } from './choosePath.js';
 import { classAlerts } from './classAlerts.js';
 import { draftsOf, sitOut, trialOf, type Draft } from './describe.js';
 import { laneTable, type LaneTable } from './lane.js';
@@ -42,8 +42,8 @@ interface Working {
   staged: StagedPerson;
   table: LaneTable;
   options: Map<string, { ask: Ask; few: Option[]; all?: Option[] }>;
-  /** Labels after each step of the last sequence, so that an edit is taken up from where it is. */
-  trail: { key: string; labels: Label[] }[];
+  /** Labels after each step of the last sequence, so that an edit is taken up from where it is. Costs are `more` than they say. */
+  trail: { key: string; labels: readonly Label[]; more: number }[];
   path?: { key: string; path: Path };
   drafts: WeakMap<Option, Map<string, Draft[]>>;
 }
@@ -98,13 +98,24 @@ export function createFitter({ people, on, houseView, catalogue = BUILT_IN, hall
   function ownPath(working: Working, steps: readonly Step[], pins: readonly Ask['pin'][]): Path {
     const at = steps.map((step, i) => optionsAt(working, step, pins[i], false)), key = at.map((one) => one.key).join('\n');
     if (working.path?.key === key) return working.path.path;
+    const { trail: old, table } = working;
     let same = 0;
-    while (same < at.length && working.trail[same]?.key === at[same]!.key) same++;
-    const trail = working.trail.slice(0, same);
-    let labels = trail[same - 1]?.labels ?? [startLabel()];
-    for (let i = same; i < at.length; i++) trail.push({ key: at[i]!.key, labels: labels = stepOn(labels, working.table, at[i]!) });
+    while (same < at.length && old[same]?.key === at[same]!.key) same++;
+    const trail = old.slice(0, same), later = old.length - at.length;
+    for (let i = same; i < at.length; i++) {
+      const labels = stepOn(trail[i - 1]?.labels ?? startLabels(), table, at[i]!);
+      trail.push({ key: at[i]!.key, labels, more: trail[i - 1]?.more ?? 0 });
+      // Where the lane stands as it stood before the edit, and the same is asked from here on, everything after it is known.
+      const then = old[i + later], rest = then && i + later >= same && at.slice(i + 1).every(({ key: asked }, n) => old[i + later + 1 + n]?.key === asked) ? old.slice(i + later + 1) : undefined;
+      const shift = rest && shiftBetween(labels, then!.labels, table.sums);
+      if (rest && shift !== undefined) {
+        const more = shift + trail[i]!.more - then!.more;
+        trail.push(...rest.map((one) => ({ ...one, more: one.more + more })));
+        break;
+      }
+    }
     working.trail = trail;
-    const path = pathOf(labels, working.table);
+    const { choices, cost } = pathOf([startLabels(), ...trail.map(({ labels }) => labels)], table), path = { choices, cost: cost + (trail[trail.length - 1]?.more ?? 0) };
     working.path = { key, path };
     return path;
   }
@@ -112,23 +123,24 @@ export function createFitter({ people, on, houseView, catalogue = BUILT_IN, hall
   /** A lane's best path where options cost something more: together with others. */
   function sharedPath(working: Working, steps: readonly Step[], pins: readonly Ask['pin'][], extra: (step: number, option: Option) => number, open: ReadonlySet<number>): Path {
     const dearer = new Map<Option, { option: Option; more: number }>();
-    const labels = steps.reduce<Label[]>((reached, step, i) => {
+    const trail = [startLabels()];
+    steps.forEach((step, i) => {
       const at = optionsAt(working, step, pins[i], open.has(i) && !pins[i]);
-      return stepOn(reached, working.table, (before) => {
+      trail.push(stepOn(trail[i]!, working.table, (before) => {
         const { ask, options } = at.all(before), weighed = options.map((option): Option => {
           const more = extra(i, option), copy = { ...option, cost: option.cost + more };
           dearer.set(copy, { option, more });
           return copy;
         });
         return { ask, options: narrowed(weighed, working.table) };
-      });
-    }, [startLabel()]);
-    const path = pathOf(labels, working.table);
+      }));
+    });
+    const path = pathOf(trail, working.table);
     let cost = path.cost;
     const choices = path.choices.map((choice): Choice => {
       const { option, more } = dearer.get(choice.option)!;
       cost -= more;
-      return { ...choice, option, cost: choice.cost - more };
+      return { ...choice, option };
     });
     return { choices, cost };
   }
@@ -227,7 +239,7 @@ export function createFitter({ people, on, houseView, catalogue = BUILT_IN, hall
   function assemble(sequence: Sequence, all: readonly Step[], kept: readonly Step[], lanes: readonly Working[], timed: Timeline, chosen: Chosen, written: number, { fewerVersions, swaps }: Choices, refused: readonly Refused[]): Fitting {
     const minutes = (seconds: number): number => Math.round(seconds / 6) / 10, place = new Map(kept.map((step, i) => [step.number, i]));
     const isHeld = (variant: string): boolean => catalogue.variant(variant).pose.hold.unit === 'breaths';
-    const longest = kept.map((_, i) => timed.drafts.reduce((most, lane) => Math.max(most, laneSeconds(lane[i]!, pace)), 0));
+    const longest = kept.map((_, i) => timed.drafts.reduce((most, drafts, lane) => Math.max(most, laneSeconds(drafts[i]!, lanes[lane]!.table)), 0));
     let at = 0;
     return {
       title: sequence.title, on, rulebook: rulesVersion(hall), catalogue: catalogue.version,
@@ -243,9 +255,9 @@ export function createFitter({ people, on, houseView, catalogue = BUILT_IN, hall
           versions: new Set(entries.flat().map(({ variant }) => variant)).size, meets: entries.length > 0 && new Set(entries.flat().map(({ pose }) => pose)).size === 1,
         };
       }),
-      lanes: lanes.map(({ staged }, lane): Lane => {
+      lanes: lanes.map(({ staged, table }, lane): Lane => {
         const drafts = timed.drafts[lane]!, steps = drafts.flatMap((entries, i) => {
-          const clock = timed.clock[i]!, step = kept[i]!, waits = Math.round(longest[i]! - laneSeconds(entries, pace));
+          const clock = timed.clock[i]!, step = kept[i]!, waits = Math.round(longest[i]! - laneSeconds(entries, table));
           return entries.map((draft): LaneStep => ({ step: step.number, asked: step.text, ...draft, clock, ...(waits >= WAITS ? { waits } : {}) }));
         });
         return { person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, drafts, sequence, on)], steps, sums: laneSums(steps, isHeld) };

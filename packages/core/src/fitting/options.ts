@@ -3,7 +3,7 @@ import type { Level } from '../poses/types.js';
 import { SUMS } from '../rules/types.js';
 import { countsTowards } from '../rules/sums.js';
 import type { Side } from './bodyTable.js';
-import { asWritten, candidatesFor, cheaper, pinned, type Ask, type Candidate } from './candidates.js';
+import { asWritten, bestFew, candidatesFor, cheaper, pinned, type Ask, type Candidate } from './candidates.js';
 import { LONG_FOLD, type LaneTable } from './lane.js';
 import { WEIGHTS } from './weights.js';
 
@@ -120,12 +120,5 @@ const firstId = ({ sides }: Option): string => sides.map(({ candidate }) => cand
 const BESIDE = 3;
 
 /** The ways beside the chosen one, best first: rungs of the asked pose, and of every other pose the best. */
-export function othersOf(ask: Ask, lane: LaneTable, { side, candidate }: SideChoice): Candidate[] {
-  const poses = new Set(candidate ? [candidate.pose] : []);
-  return candidatesFor(ask, lane, side, (_row, least, found) => new Set(found.flatMap(({ cost, pose, variant }) => (cost < least - 1e-9 ? [pose === ask.pose ? variant : pose] : []))).size <= BESIDE)
-    .sort(cheaper).filter((other) => {
-      if (other.variant === candidate?.variant || (other.pose !== ask.pose && poses.has(other.pose))) return false;
-      poses.add(other.pose);
-      return true;
-    }).slice(0, BESIDE);
-}
+export const othersOf = (ask: Ask, lane: LaneTable, { side, candidate }: SideChoice): Candidate[] =>
+  bestFew(ask, lane, side, candidate ? BESIDE + 1 : BESIDE).filter((other) => other.variant !== candidate?.variant && (other.pose === ask.pose || other.pose !== candidate?.pose)).slice(0, BESIDE);

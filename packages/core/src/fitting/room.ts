@@ -1,31 +1,33 @@
 import type { Draft } from './describe.js';
-import type { Fitting, PersonPlace, PropUse } from './types.js';
+import type { Fitting, PersonPlace } from './types.js';
 
-const known = new WeakMap<readonly Draft[], Map<string, number>>();
-/** Props of one lane at one step: for each prop, the most that one of its entries needs. */
-function propsAt(entries: readonly Draft[]): Map<string, number> {
+/** What one lane needs at one step: for each prop the most that one of its entries needs; and whether it needs the wall, which is there. */
+interface Needs { props: ReadonlyMap<string, number>; wall: boolean }
+const known = new WeakMap<readonly Draft[], Needs>();
+function needsOf(entries: readonly Draft[]): Needs {
   let needs = known.get(entries);
-  if (!needs) known.set(entries, needs = mostOf(usesOf(entries)));
+  if (!needs) {
+    const props = new Map<string, number>();
+    let wall = false;
+    for (const uses of entries.flatMap(({ props: own, then }) => (then ? [own, then.props] : [own]))) {
+      const own = new Map<string, number>();
+      for (const { prop, count } of uses) {
+        if (prop === 'wall') wall = true;
+        else own.set(prop, (own.get(prop) ?? 0) + count);
+      }
+      for (const [prop, count] of own) props.set(prop, Math.max(props.get(prop) ?? 0, count));
+    }
+    known.set(entries, needs = { props, wall });
+  }
   return needs;
 }
-
-function mostOf(uses: readonly (readonly PropUse[])[]): Map<string, number> {
-  const most = new Map<string, number>();
-  for (const props of uses) {
-    const own = new Map<string, number>();
-    for (const { prop, count } of props) if (prop !== 'wall') own.set(prop, (own.get(prop) ?? 0) + count);
-    for (const [prop, count] of own) most.set(prop, Math.max(most.get(prop) ?? 0, count));
-  }
-  return most;
-}
-const usesOf = (entries: readonly Draft[]): (readonly PropUse[])[] => entries.flatMap(({ props, then }) => (then ? [props, then.props] : [props]));
 
 /** Props needed at once, at the step that needs most of each. Everyone needs their own; the wall is there. */
 export function roomOf(lanes: readonly (readonly (readonly Draft[])[])[], stock: Readonly<Record<string, number>> | undefined): Fitting['room'] {
   const most = new Map<string, number>();
   lanes[0]?.forEach((_, i) => {
     const now = new Map<string, number>();
-    for (const lane of lanes) for (const [prop, count] of propsAt(lane[i]!)) now.set(prop, (now.get(prop) ?? 0) + count);
+    for (const lane of lanes) for (const [prop, count] of needsOf(lane[i]!).props) now.set(prop, (now.get(prop) ?? 0) + count);
     for (const [prop, count] of now) most.set(prop, Math.max(most.get(prop) ?? 0, count));
   });
   return [...most].sort(([a], [b]) => (a < b ? -1 : 1)).map(([prop, count]) => {
@@ -38,10 +40,10 @@ export function roomOf(lanes: readonly (readonly (readonly Draft[])[])[], stock:
 export function placesOf(people: readonly { name: string; numbers: readonly number[]; steps: readonly (readonly Draft[])[] }[]): PersonPlace[] {
   const taken = { wall: 0, chair: 0, mat: 0 };
   return people.map(({ name, numbers, steps }): PersonPlace => {
-    const all = steps.flat(), onChair = all.filter(({ level }) => level === 'chair').length, wall = steps.some((entries) => usesOf(entries).some((props) => props.some(({ prop }) => prop === 'wall')));
+    const all = steps.flat(), onChair = all.filter(({ level }) => level === 'chair').length, wall = steps.some((entries) => needsOf(entries).wall);
     const station = wall ? 'wall' : onChair * 2 >= all.length && all.length ? 'chair' : 'mat', needs = new Map<string, { count: number; steps: number[] }>();
     steps.forEach((entries, i) => {
-      for (const [prop, count] of propsAt(entries)) {
+      for (const [prop, count] of needsOf(entries).props) {
         const known = needs.get(prop) ?? { count: 0, steps: [] };
         needs.set(prop, { count: Math.max(known.count, count), steps: [...known.steps, numbers[i]!] });
       }

@@ -1,10 +1,10 @@
 import type { Sequence, Step } from '../sequence/parseSequence.js';
 import { askedSeconds, type Pace } from '../timing/pace.js';
+import type { Level } from '../poses/types.js';
 import type { Draft } from './describe.js';
 import { keepTime, shortenedTo, type Shortened } from './keepTime.js';
 import type { LaneTable } from './lane.js';
 import { propBit } from './bodyTable.js';
-import type { Passage } from './waysBetween.js';
 
 /** One lane with its entries, for the steps that are there. */
 export interface TimedLane { lane: LaneTable; drafts: readonly (readonly Draft[])[] }
@@ -37,27 +37,29 @@ function cutTo(draft: Draft, step: Step, asked: number, share: number, lane: Lan
   return { ...draft, hold: { ...(draft.hold.breaths === undefined ? {} : { breaths: scaled(draft.hold.breaths) }), ...(draft.hold.rounds === undefined ? {} : { rounds: scaled(draft.hold.rounds) }), seconds } };
 }
 
-const thenSeconds = (entries: readonly Draft[], pace: Pace): number => entries.reduce((sum, { then }) => sum + (then ? pace.changeSide + spanOf(then.hold.seconds, then.sides.length, pace) : 0), 0);
-const spanSeconds = (entries: readonly Draft[], pace: Pace): number => entries.reduce((sum, entry) => sum + spanOf(entry.hold.seconds, entry.sides.length, pace), 0) + thenSeconds(entries, pace) + (entries.length > 1 ? pace.changeSide : 0);
+/** What a lane's entries at one step come to, worked out once: they stay the same while the clock moves. */
+interface Taken { span: number; then: number; entry: Level; exit: Level; bits: number }
+const known = new WeakMap<readonly Draft[], Taken>();
+
+function takenBy(entries: readonly Draft[], { pace, body: { catalogue } }: LaneTable): Taken {
+  let taken = known.get(entries);
+  if (!taken) {
+    const [first] = entries, last = entries[entries.length - 1]!, enters = catalogue.variant(first!.variant).variant, leaves = catalogue.variant(last.then?.variant ?? last.variant).variant;
+    let then = entries.length > 1 ? pace.changeSide : 0, span = 0, bits = 0;
+    for (const entry of entries) {
+      span += spanOf(entry.hold.seconds, entry.sides.length, pace);
+      if (entry.then) then += pace.changeSide + spanOf(entry.then.hold.seconds, entry.then.sides.length, pace);
+      for (const { prop } of entry.props) bits |= propBit(prop);
+    }
+    known.set(entries, taken = { span: span + then, then, entry: enters.entry ?? enters.level, exit: leaves.exit ?? leaves.level, bits });
+  }
+  return taken;
+}
 
 /** Getting from one step's entries to the next: the change of level, and what must be fetched. */
-function between(from: readonly Draft[], to: readonly Draft[], lane: LaneTable, memo: Map<string, Passage>): number {
-  const { pace, body: { catalogue } } = lane, last = from[from.length - 1]!, [first] = to, leaves = catalogue.variant(last.then?.variant ?? last.variant).variant, enters = catalogue.variant(first!.variant).variant;
-  const exit = leaves.exit ?? leaves.level, entry = enters.entry ?? enters.level, key = `${exit}|${entry}`;
-  let passage = memo.get(key);
-  if (!passage) memo.set(key, passage = lane.passage(exit, entry));
-  const held = bits(from);
-  return (passage.moves.length || passage.none ? (lane.slow ? pace.changeLevelSlow : pace.changeLevel) : 0) + (bits(to) & ~held ? pace.props : 0);
-}
-const known = new WeakMap<Draft['props'], number>();
-function bits(entries: readonly Draft[]): number {
-  let all = 0;
-  for (const { props } of entries) {
-    let own = known.get(props);
-    if (own === undefined) known.set(props, own = props.reduce((sum, { prop }) => sum | propBit(prop), 0));
-    all |= own;
-  }
-  return all;
+function between(from: readonly Draft[], to: readonly Draft[], lane: LaneTable): number {
+  const { pace, slow } = lane, before = takenBy(from, lane), after = takenBy(to, lane);
+  return (before.exit === after.entry ? 0 : slow ? pace.changeLevelSlow : pace.changeLevel) + (after.bits & ~before.bits ? pace.props : 0);
 }
 
 /**
@@ -65,7 +67,7 @@ function bits(entries: readonly Draft[]): number {
  * said; holds shortened and steps left out where the class would run over. It changes nobody's verdict.
  */
 export function timeline(sequence: Sequence, lanes: readonly TimedLane[], on: string, pace: Pace, stays: (step: number) => boolean): Timeline {
-  const { steps } = sequence, memos = lanes.map(() => new Map<string, Passage>()), gaps = new Map<number, number>();
+  const { steps } = sequence, gaps = new Map<number, number>();
   const seen = new Set<string>(), talk = steps.map(({ pose }) => {
     const known = seen.has(pose.id);
     seen.add(pose.id);
@@ -78,7 +80,7 @@ export function timeline(sequence: Sequence, lanes: readonly TimedLane[], on: st
     if (seconds === undefined) {
       seconds = 0;
       if (from >= 0) {
-        lanes.forEach(({ lane, drafts }, i) => { seconds = Math.max(seconds!, between(drafts[from]!, drafts[to]!, lane, memos[i]!)); });
+        for (const { lane, drafts } of lanes) seconds = Math.max(seconds, between(drafts[from]!, drafts[to]!, lane));
         if (!lanes.length && steps[from]!.variant.level !== steps[to]!.variant.level) seconds = pace.changeLevel;
       }
       gaps.set(key, seconds);
@@ -88,8 +90,9 @@ export function timeline(sequence: Sequence, lanes: readonly TimedLane[], on: st
   const cutSpan = (i: number, share: number): number => {
     let longest = 0;
     lanes.forEach(({ lane, drafts }, at) => {
-      let sum = thenSeconds(drafts[i]!, pace) + (drafts[i]!.length > 1 ? pace.changeSide : 0);
-      for (const draft of drafts[i]!) sum += spanOf(cutSeconds(draft, steps[i]!, asked[at]![i]!, share, lane), draft.sides.length, pace);
+      const { span, then } = takenBy(drafts[i]!, lane);
+      let sum = share >= 1 ? span : then;
+      if (share < 1) for (const draft of drafts[i]!) sum += spanOf(cutSeconds(draft, steps[i]!, asked[at]![i]!, share, lane), draft.sides.length, pace);
       longest = Math.max(longest, sum);
     });
     return lanes.length ? longest : spanOf(askedSeconds(steps[i]!, {}, on, pace) * share, steps[i]!.sides.length, pace);
@@ -109,4 +112,4 @@ export function timeline(sequence: Sequence, lanes: readonly TimedLane[], on: st
 }
 
 /** What a lane takes of a step, seconds; the rest of the step it waits. */
-export const laneSeconds = spanSeconds;
+export const laneSeconds = (entries: readonly Draft[], lane: LaneTable): number => takenBy(entries, lane).span;

@@ -2,7 +2,7 @@
 import fc from 'fast-check';
 import { BUILT_IN, NO_SUMS, PACE, parseSequence, POSES, readPeople, stagePerson, USUAL_HOUSE_VIEW } from '../../src/index.js';
 import { asked, cheaper } from '../../src/fitting/candidates.js';
-import { choosePath, pathOf, startLabel, stepOn, type Label } from '../../src/fitting/choosePath.js';
+import { choosePath, pathOf, startLabels, stepOn, type Label } from '../../src/fitting/choosePath.js';
 import { laneTable, type LaneTable } from '../../src/fitting/lane.js';
 import { narrowed, optionsOf, type Option } from '../../src/fitting/options.js';
 import { together, type Path } from '../../src/fitting/together.js';
@@ -40,11 +40,13 @@ export function coupledOf(problem: ChoiceProblem): number {
   const { lanes } = problem, steps = lanes[0]!.steps.length;
   const paths = together({ lanes: lanes.map(({ table }) => table), paths: pathsOf(problem), steps, fewerVersions: true, solve: (lane, extra) => {
     const { table, steps: own } = lanes[lane]!, dearer = new Map<Option, { option: Option; more: number }>();
-    const labels = own.reduce<Label[]>((reached, { ask, options }, i) => stepOn(reached, table, () => ({ ask, options: narrowed(options.map((option) => {
+    const trail: Label[][] = [startLabels()];
+    own.forEach(({ ask, options }, i) => trail.push(stepOn(trail[i]!, table, () => ({ ask, options: narrowed(options.map((option) => {
       const more = extra(i, option), copy = { ...option, cost: option.cost + more };
       dearer.set(copy, { option, more });
       return copy;
-    }), table) })), [startLabel()]), path = pathOf(labels, table);
+    }), table) }))));
+    const path = pathOf(trail, table);
     return { choices: path.choices.map((choice) => ({ ...choice, option: dearer.get(choice.option)!.option })), cost: path.cost - path.choices.reduce((sum, { option }) => sum + dearer.get(option)!.more, 0) };
   } });
   const versions = Array.from({ length: steps }, (_, i) => new Set(paths.flatMap(({ choices }) => variantsOf(choices[i]!.option))).size);
@@ -67,9 +69,9 @@ export function solveChoice(highs: Solver, { lanes }: ChoiceProblem, coupled: bo
     const costs = (from: Label, ask: ReturnType<typeof asked>, to: Option): number => stepOn([from], table, () => ({ ask, options: [to] }))[0]!.cost;
     own.forEach(({ ask, options }, i) => options.forEach((option, j) => {
       const node = `l${lane}s${i}o${j}`;
-      if (!i) arc(`in_${node}`, costs(startLabel(), ask, option), undefined, node);
+      if (!i) arc(`in_${node}`, costs(startLabels()[0]!, ask, option), undefined, node);
       else own[i - 1]!.options.forEach((before, k) => arc(`f_${node}_${k}`, costs(placeOf(before), ask, option), `l${lane}s${i - 1}o${k}`, node));
-      if (i === own.length - 1) arc(`out_${node}`, pathOf([{ ...placeOf(option), option, ask, back: startLabel() }], table).cost, node, undefined);
+      if (i === own.length - 1) arc(`out_${node}`, pathOf([startLabels(), [{ ...placeOf(option), option, ask, back: 0 }]], table).cost, node, undefined);
     }));
     own.forEach(({ options }, i) => {
       rows.push(` one_${lane}_${i}: ${options.map((_, j) => `+ 1 x_l${lane}s${i}o${j}`).join(' ')} = 1`);
@@ -98,4 +100,4 @@ export function solveChoice(highs: Solver, { lanes }: ChoiceProblem, coupled: bo
   return found.ObjectiveValue + constant;
 }
 
-const placeOf = ({ exit, hand, owes }: Option): Label => ({ cost: 0, level: exit, hand, owed: owes, sums: NO_SUMS });
+const placeOf = ({ exit, hand, owes }: Option): Label => ({ cost: 0, back: 0, level: exit, hand, owed: owes, sums: NO_SUMS });
