@@ -4,7 +4,7 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { Bench } from 'tinybench';
-import { BUILT_IN, compileRules, createFitter, fitClass, judgeAll, measuresFor, measureTable, parseSequence, POSES, posturesFor, rankPoses, readPeople, rowsBroken, SOMEBODY, stagePerson, USUAL_HOUSE_VIEW, variantById, type Person } from '@lotus-steady/core';
+import { BUILT_IN, compileRules, createFitter, fitClass, judgeAll, measuresFor, measureTable, parseSequence, POSES, posturesFor, rankPoses, rowsBroken, SOMEBODY, stagePerson, USUAL_HOUSE_VIEW, variantById, type Person } from '@lotus-steady/core';
 import { solveVariant } from '@lotus-steady/core/solving';
 import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
 import { fitMinutes } from '../packages/core/src/timing/fitMinutes.js';

@@ -97,6 +97,28 @@ describe('the demo hall', () => {
   });
 });
 
+describe('the hall’s stock and pace', () => {
+  test.each([
+    ['stock', { stock: { chair: 12, block: 'many' } }, 'stock.block'],
+    ['stock', { stock: { chair: -1 } }, 'stock.chair'],
+    ['stock', { stock: ['chair'] }, 'stock'],
+    ['pace', { pace: { breath: 40 } }, 'pace.breath'],
+    ['pace', { pace: { hurry: 1 } }, 'pace.hurry'],
+  ])('%s %j: 400 at %s, nothing changed', async (path, body, field) => {
+    const before = (await ask('studio')).json;
+    const answer = await ask(`studio/${path}`, 'PUT', body);
+    expect([answer.status, fieldsOf(answer)[0]]).toEqual([400, field]);
+    expect((await ask('studio')).json).toEqual(before);
+  });
+  test('a slower breath makes the same class longer', async () => {
+    const draft = { on: TODAY, sequenceText: '# A\nminutes: 60\n- Mountain, 10 breaths', people: [] }, minutes = async () => (await ask('classes/fit', 'POST', draft)).json.minutes.planned as number, usual = await minutes();
+    expect((await ask('studio/pace', 'PUT', { pace: { breath: 11 } })).status).toBe(204);
+    expect(await minutes()).toBeGreaterThan(usual * 1.7);
+    await ask('studio/pace', 'PUT', { pace: {} });
+    expect(await minutes()).toBe(usual);
+  });
+});
+
 describe('people', () => {
   test('a person is kept, read back, changed and removed', async () => {
     const { status, json } = await ask('people', 'POST', {
@@ -169,6 +191,38 @@ describe('classes', () => {
     ]);
     expect((await ask(`classes/${saved.json.id}`, 'DELETE')).status).toBe(204);
     expect((await ask(`people/${ids['Ines Fallow']}`)).json.records).toEqual([]);
+  });
+  test('the teacher’s choices are kept with the class, an edit on the fitting too, and what needs a go-ahead is refused', async () => {
+    const ids = await peopleByName(), reader = await ask('people', 'POST', { name: 'Wenna Brack', conditions: [{ condition: 'loose-upper-neck' }] });
+    const people = [{ id: ids['Hollis Penny']! }, { id: reader.json.id as string }], override = { person: 'Hollis Penny', step: 1, variant: 'tree.full', reason: 'Steady for years.' };
+    const saved = await ask('classes', 'POST', { title: 'Choices', on: '2026-12-01', sequenceText, people, choices: { overrides: [override], swaps: [], fewerVersions: true } });
+    expect(saved.status).toBe(201);
+    const read = async () => (await ask(`classes/${saved.json.id}`)).json;
+    expect((await read()).choices).toEqual({ overrides: [override], swaps: [], fewerVersions: true });
+    expect((await read()).fitting.lanes[0].steps[0]).toMatchObject({ variant: 'tree.full', override: { reason: 'Steady for years.' } });
+    expect((await ask(`classes/${saved.json.id}/plan`, 'PUT', { sequenceText: `${sequenceText}- Final rest, 3 min\n`, choices: { overrides: [{ ...override, reason: 'As before.' }] } })).status).toBe(204);
+    const edited = await read();
+    expect([edited.fitting.steps.length, edited.choices.overrides[0].reason, edited.title]).toEqual([4, 'As before.', 'Choices']);
+    const never = await ask(`classes/${saved.json.id}/plan`, 'PUT', { sequenceText, choices: { overrides: [{ person: 'Wenna Brack', step: 2, variant: 'shoulder-stand.blankets', reason: 'Wants to.' }] } });
+    expect([never.status, fieldsOf(never)]).toEqual([400, ['choices.overrides[0]']]);
+    expect(await read()).toEqual(edited);
+    expect(fieldsOf(await ask(`classes/${saved.json.id}/plan`, 'PUT', { sequenceText, choices: { overrides: [{ ...override, step: 9, reason: '' }] } }))).toEqual(['choices.overrides[0].step', 'choices.overrides[0].reason']);
+    const { on, people: whole, houseView } = (await ask(`classes/${saved.json.id}/inputs`)).json;
+    expect([on, whole.map(({ name }: { name: string }) => name), houseView['disc-rotation']]).toEqual(['2026-12-01', ['Hollis Penny', 'Wenna Brack'], 'none']);
+    await ask(`classes/${saved.json.id}`, 'DELETE');
+    await ask(`people/${reader.json.id}`, 'DELETE');
+  });
+  test('a kept class is re-judged when a person, the house view or the stock changes, and keeps what it was until it is taken over', async () => {
+    const ids = await peopleByName(), saved = await ask('classes', 'POST', { title: 'Since', on: '2026-12-03', sequenceText, people: [{ id: ids['Lio Marchbank'] }] }), recheck = async () => (await ask(`classes/${saved.json.id}/recheck`)).json as { says: string; steps: number; differences: { person: string; why: string }[] };
+    expect((await recheck()).says).toBe('');
+    const lio = (await ask(`people/${ids['Lio Marchbank']}`)).json, { id: _id, records: _records, propNotes: _notes, ...written } = lio;
+    await ask(`people/${ids['Lio Marchbank']}`, 'PUT', { ...written, conditions: [{ condition: 'glaucoma' }] });
+    const { says, steps, differences } = await recheck();
+    expect([steps > 0, /^\d+ steps? changed since you planned this/.test(says), differences.every(({ person }) => person === 'Lio Marchbank')]).toEqual([true, true, true]);
+    expect((await ask(`classes/${saved.json.id}/plan`, 'PUT', { sequenceText, choices: {} })).status).toBe(204);
+    expect((await recheck()).says).toBe('');
+    await ask(`people/${ids['Lio Marchbank']}`, 'PUT', written);
+    await ask(`classes/${saved.json.id}`, 'DELETE');
   });
   test('an edited person does not change a class that was planned', async () => {
     const ids = await peopleByName(),

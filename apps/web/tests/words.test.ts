@@ -122,7 +122,7 @@ describe('the way someone does a step', () => {
   const entry = (source: string, person: Record<string, unknown>) => fit(source, [{ name: 'A', ...person }]).lanes[0]!.steps[0]!;
   test.each([
     ['- Downward-facing dog, 5 breaths', { conditions: [{ condition: 'hypertension', control: 'uncontrolled' }] }, 'hands on a chair back'],
-    ['- Locust, 4 breaths', { conditions: ['wheelchair'] }, 'Opposite arm and leg on a chair, sitting tall'],
+    ['- Locust, 4 breaths', { conditions: ['wheelchair'] }, 'Chest lift, on a chair, hands on the seat'],
     ['- Tree, 20 s', { born: '1955-01-01' }, 'a chair within reach'],
     ['- Tree, 30 s', { born: '2019-06-01', heightCm: 118 }, '14 s only'],
   ])('%s, %j: %s', (source, person, words) => expect(sayWay(entry(source, person))).toBe(words));

@@ -25,7 +25,7 @@ export class DemoService {
     if (mode === 'fresh') await this.studios.destroy({ where: {} });
     if (await this.studios.count()) return;
     const demo = mode !== 'none';
-    const studio = await this.studios.create({ name: demo ? 'Saltmarsh Hall' : 'My studio', teacher: demo ? 'Maren Tolliver' : '', houseView: USUAL_HOUSE_VIEW, stock: demo ? STOCK : {}, rules: NO_HALL_RULES });
+    const studio = await this.studios.create({ name: demo ? 'Saltmarsh Hall' : 'My studio', teacher: demo ? 'Maren Tolliver' : '', houseView: USUAL_HOUSE_VIEW, stock: demo ? STOCK : {}, rules: NO_HALL_RULES, pace: {} });
     if (!demo) return;
     const ids = new Map<string, string>();
     for (const { conditions = [], can, ranges, screening, limits = [], ...person } of demoPeople(today)) {

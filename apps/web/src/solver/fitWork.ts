@@ -1,11 +1,11 @@
-import { createFitter, paceOf, parseSequence, readPeople, withOwn, type Catalogue, type Choices, type Fitter, type Fitting, type LaneStep, type OneForAll, type OwnVariant, type SequenceError } from '@lotus-steady/core';
+import { createFitter, paceOf, parseSequence, readPeople, withOwn, type Catalogue, type Choices, type Fitter, type OneForAll, type OwnVariant, type SequenceError } from '@lotus-steady/core';
 import type { ClassInputs } from '../api/queries.js';
+import { packer, type PackedFitting } from './packFitting.js';
 
-/** A fitting as the page shows it: without every measure of every cell, which nobody looks at there. */
-export interface Fitted { fitting?: Fitting; errors: readonly SequenceError[]; milliseconds: number }
+/** A class fitted, or what stands in the way. */
+export interface Fitted { packed?: PackedFitting; errors: readonly SequenceError[] }
 
-let fitter: Fitter | undefined, catalogue: Catalogue | undefined;
-const BARE = {} as LaneStep['measures'];
+let fitter: Fitter | undefined, catalogue: Catalogue | undefined, pack = packer();
 
 /** A class fitted again and again while it is edited; what an edit does not touch is kept. */
 export const fitWork = {
@@ -13,13 +13,12 @@ export const fitWork = {
   ready({ on, people, houseView, hall, pace, stock }: ClassInputs, own: readonly OwnVariant[]): void {
     catalogue = withOwn(own);
     fitter = createFitter({ people: readPeople(people, on).people, on, houseView, hall, catalogue, pace: paceOf(pace), ...(stock ? { stock } : {}) });
+    pack = packer();
   },
   /** `progress` is told after each person. */
   fit(source: string, choices: Choices, progress?: (done: number, of: number) => void): Fitted {
-    const began = performance.now(), { sequence, errors } = parseSequence(source, catalogue?.poses);
-    if (!fitter || errors.length) return { errors, milliseconds: 0 };
-    const fitting = fitter.fit(sequence, choices, progress);
-    return { fitting: { ...fitting, lanes: fitting.lanes.map((lane) => ({ ...lane, steps: lane.steps.map((step) => ({ ...step, measures: BARE })) })) }, errors, milliseconds: performance.now() - began };
+    const { sequence, errors } = parseSequence(source, catalogue?.poses);
+    return fitter && !errors.length ? { packed: pack(fitter.fit(sequence, choices, progress)), errors } : { errors };
   },
   /** What everybody could do at a step. */
   oneForAll(source: string, step: number, choices: Choices): OneForAll[] {

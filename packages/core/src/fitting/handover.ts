@@ -27,7 +27,7 @@ export function handover(fitting: Fitting, catalogue: Catalogue): Handover {
     const others = new Map<string, string[]>();
     for (const lane of lanes) for (const entry of lane.steps) {
       if (entry.step !== step) continue;
-      const says = [entry.verdict === 'as-written' ? '' : saysWay(entry, catalogue), entry.then ? `then ${nameOf(entry.then.variant, catalogue)}, ${held(entry.then.hold)}` : ''].filter(Boolean).join('; ');
+      const says = [entry.verdict === 'as-written' && !entry.override ? '' : saysWay(entry, catalogue), entry.then ? `then ${nameOf(entry.then.variant, catalogue)}, ${held(entry.then.hold)}` : ''].filter(Boolean).join('; ');
       if (says) others.set(says, [...(others.get(says) ?? []), lane.person]);
     }
     sections[sections.length - 1]!.steps.push({ step, says: shortened ? `${text} (${count(shortened.to, shortened.unit.replace(/s$/, ''))} to keep the time)` : text, others: [...others].map(([says, people]) => ({ says, people })) });
@@ -46,6 +46,6 @@ const nameOf = (id: string, catalogue: Catalogue): string => {
 
 function saysWay(entry: LaneStep, catalogue: Catalogue): string {
   const { variant } = catalogue.variant(entry.variant), added = entry.props.filter(({ prop, where }) => !variant.props.some((own) => own.kind === prop && own.where === where));
-  const what = entry.verdict === 'rest' ? 'rests' : entry.pose !== entry.askedPose ? nameOf(entry.variant, catalogue) : entry.variant !== entry.askedVariant ? variant.name : added.length ? added.map(({ prop, where }) => `a ${prop} ${where}`).join(', ') : 'shorter';
+  const what = entry.verdict === 'as-written' ? 'as written' : entry.verdict === 'rest' ? 'rests' : entry.pose !== entry.askedPose ? nameOf(entry.variant, catalogue) : entry.variant !== entry.askedVariant ? variant.name : added.length ? added.map(({ prop, where }) => `a ${prop} ${where}`).join(', ') : 'shorter';
   return `${what}${entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, ${held(entry.hold)}${entry.override ? `: the teacher’s choice, ${entry.override.reason}` : ''}`;
 }

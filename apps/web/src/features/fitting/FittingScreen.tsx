@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { GraduationCap, LayoutGrid, NotebookPen, NotebookText, Pencil, Printer, Trash2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useClass, useDeleteClass, usePeople, type ClassWhole } from '../../api/queries.js';
@@ -6,7 +7,7 @@ import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../ui/say.js';
 import { Loading, Problem } from '../../ui/states.js';
 import { bodiesOf } from './bodies.js';
-import { FittingView } from './FittingView.js';
+import { FittingView, useLatest } from './FittingView.js';
 import { PlanToolbar } from './PlanToolbar.js';
 import { Recheck } from './Recheck.js';
 import { useLivePlan } from './useLivePlan.js';
@@ -19,7 +20,7 @@ export function FittingScreen({ id }: { id: string }) {
 }
 
 function Kept({ data, id }: { data: ClassWhole; id: string }) {
-  const people = usePeople(), remove = useDeleteClass(), navigate = useNavigate(), live = useLivePlan(data);
+  const people = usePeople(), remove = useDeleteClass(), navigate = useNavigate(), live = useLivePlan(data), handle = useLatest(live), bodies = useMemo(() => bodiesOf(people.data, data.on), [people.data, data.on]);
   return (
     <Page wide title={data.title} about={`${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
       actions={<>
@@ -36,7 +37,7 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
       {remove.error && <Problem error={remove.error} />}
       <Recheck id={id} onTake={live.keepNow} />
       <PlanToolbar live={live} />
-      <FittingView fitting={live.fitting} bodies={bodiesOf(people.data, data.on)} live={live} />
+      <FittingView fitting={live.fitting} bodies={bodies} live={handle} />
     </Page>
   );
 }

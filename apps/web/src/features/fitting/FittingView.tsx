@@ -3,13 +3,13 @@ import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalList
 import { floorVisits, type Fitting, type LaneStep } from '@lotus-steady/core';
 import { GripVertical } from 'lucide-react';
 import { variantById } from '../../catalogue.js';
-import { startTransition, useEffect, useMemo, useRef, useState, type KeyboardEvent as ReactKeyboardEvent, type ReactNode } from 'react';
+import { memo, startTransition, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent as ReactKeyboardEvent, type ReactNode, type RefObject } from 'react';
 import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { sayClock, sayHold, sayProps, shortNames } from '../../ui/say.js';
 import { sayWay } from '../../ui/sayWay.js';
 import { VerdictMark } from '../../ui/VerdictMark.js';
-import { groupLanes, type Group, type StepGroups } from './groupLanes.js';
+import { groupLanes, steadyRows, type Group, type StepGroups } from './groupLanes.js';
 import { LevelLine } from './LevelLine.js';
 import { LaneGrid } from './LaneGrid.js';
 import { SOME_BODY, type PersonBody } from './bodies.js';
@@ -19,7 +19,7 @@ import { nextHold, StepTools } from './StepTools.js';
 import type { LivePlan } from './useLivePlan.js';
 import { WhyPanel } from './WhyPanel.js';
 
-interface Props { fitting: Fitting; bodies: Readonly<Record<string, PersonBody>>; /** Where the plan may be changed on the fitting itself. */ live?: LivePlan }
+interface Props { fitting: Fitting; bodies: Readonly<Record<string, PersonBody>>; /** Where the plan may be changed on the fitting itself. */ live?: Live }
 
 const FIRST_ROWS = 6;
 
@@ -32,7 +32,7 @@ const cellOf = (step: number, person: string, entry: LaneStep): Cell => ({ step,
 function lookUp({ lanes }: Fitting, rows: readonly StepGroups[], cell: Cell | undefined): { entry: LaneStep; group: Group; step: number; person: string } | undefined {
   if (!cell) return undefined;
   const own = lanes.find(({ person }) => person === cell.person)?.steps.filter(({ step }) => step === cell.step) ?? [], entry = own.find(({ sides }) => sides.join() === cell.sides) ?? own[0];
-  const row = rows.find(({ step }) => step.step === cell.step), group = row && entry && [row.written, ...row.differing].find((one) => one?.people.some((one) => one.entry === entry));
+  const row = rows.find(({ step }) => step.step === cell.step), group = row && entry && [row.written, ...row.differing].find((one) => one?.people.some(({ name, entry: own }) => name === cell.person && own.sides.join() === entry.sides.join()));
   return group && entry ? { entry, group, step: cell.step, person: cell.person } : undefined;
 }
 
@@ -40,14 +40,14 @@ function lookUp({ lanes }: Fitting, rows: readonly StepGroups[], cell: Cell | un
  * The fitting at real size: the level line, the asked figure, *as written* once, and a tile for each
  * different version with its people. Arrow keys move, Enter opens the why, Escape closes it.
  */
-export function FittingView({ fitting, bodies, live }: Props) {
+export const FittingView = memo(function FittingView({ fitting, bodies, live }: Props) {
   const [cell, setCell] = useState<Cell>(), [whole, setWhole] = useState(false), body = useRef<HTMLDivElement>(null);
-  const rows = useMemo(() => groupLanes(fitting), [fitting]), names = useMemo(() => shortNames(fitting.lanes.map((lane) => lane.person)), [fitting]), chosen = lookUp(fitting, rows, cell);
+  const rows = useSteadyRows(fitting), people = fitting.lanes.map((lane) => lane.person).join('\n'), names = useMemo(() => shortNames(people.split('\n')), [people]), chosen = lookUp(fitting, rows, cell);
   // What fits on a first screen is there at once; the figures further down follow without holding it up.
   const [shown, setShown] = useState(FIRST_ROWS);
   useEffect(() => startTransition(() => setShown(Infinity)), []);
   useUndoKeys(live);
-  const open = (step: number, group: Group): void => setCell(cellOf(step, group.people[0]!.name, group.people[0]!.entry));
+  const open = useCallback((step: number, group: Group): void => setCell(cellOf(step, group.people[0]!.name, group.people[0]!.entry)), []);
   const close = (): void => {
     const at = chosen && body.current?.querySelector<HTMLElement>(`[data-cell][aria-expanded=true]`);
     setCell(undefined);
@@ -60,43 +60,60 @@ export function FittingView({ fitting, bodies, live }: Props) {
           <Button look="quiet" className="no-print -ml-2 px-2" aria-pressed={whole} onClick={() => { setWhole(!whole); setCell(undefined); }}>{whole ? 'Only who differs' : 'Everyone, step by step'}</Button>
         </BeforeClass>
         {whole ? <LaneGrid fitting={fitting} names={names} onOpen={(step, person, entry) => setCell(cellOf(step, person, entry))} />
-          : <Steps rows={rows} live={live}>{rows.slice(0, shown).map((row, i) => <StepRow key={row.step.step} row={row} before={rows[i - 1]} after={rows[i + 1]} of={rows.length} live={live} names={names} chosen={chosen?.step === row.step.step ? chosen.group.key : undefined} onOpen={open} />)}</Steps>}
+          : <Steps of={rows.length} live={live}>{rows.slice(0, shown).map((row, i) => <StepRow key={row.step.step} row={row} start={fitting.steps[i]!.start} above={rows[i - 1]?.step} below={rows[i + 1]?.step} of={rows.length} live={live} names={names} chosen={chosen?.step === row.step.step ? chosen.group.key : undefined} onOpen={open} />)}</Steps>}
       </div>
       {chosen && (
         <aside aria-label="Why" className="no-print fixed inset-y-0 right-0 z-20 w-[min(24rem,100vw)] border-l border-line bg-paper shadow-xl xl:sticky xl:top-0 xl:z-auto xl:h-screen xl:w-auto xl:shadow-none">
           <WhyPanel person={chosen.person} entry={chosen.entry} others={chosen.group.people.map(({ name }) => name)} {...(bodies[chosen.person] ?? SOME_BODY)} onClose={close}
             onPerson={(person) => setCell(cellOf(chosen.step, person, chosen.group.people.find(({ name }) => name === person)!.entry))}
-            {...(live ? { onOverride: (override) => live.choose((choices) => ({ ...choices, overrides: [...choices.overrides.filter((one) => one.person !== chosen.person || one.step !== chosen.step), ...(override ? [override] : [])] })) } : {})} />
+            {...(live ? { onOverride: (override) => live.current?.choose((choices) => ({ ...choices, overrides: [...choices.overrides.filter((one) => one.person !== chosen.person || one.step !== chosen.step), ...(override ? [override] : [])] })) } : {})} />
         </aside>
       )}
     </div>
   );
+});
+
+/** Rows that keep their identity while nothing of them is drawn otherwise. */
+function useSteadyRows(fitting: Fitting): readonly StepGroups[] {
+  const before = useRef<readonly StepGroups[]>([]), rows = useMemo(() => steadyRows(before.current, groupLanes(fitting)), [fitting]);
+  useEffect(() => { before.current = rows; }, [rows]);
+  return rows;
+}
+
+/** Where the plan as it is now can be read and changed, without whoever holds it being drawn again at every edit. */
+export type Live = Readonly<RefObject<LivePlan | undefined>>;
+
+export function useLatest(live: LivePlan): Live {
+  const latest = useRef<LivePlan | undefined>(live);
+  useLayoutEffect(() => { latest.current = live; });
+  return latest;
 }
 
 /** The steps in order; where they may be changed, each can be taken by its handle and put elsewhere. */
-function Steps({ rows, live, children }: { rows: readonly StepGroups[]; live?: LivePlan; children: ReactNode }) {
+function Steps({ of, live, children }: { of: number; live?: Live; children: ReactNode }) {
+  const items = useMemo(() => Array.from({ length: of }, (_, i) => i + 1), [of]);
   const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
   if (!live) return <ol>{children}</ol>;
   const dropped = ({ active, over }: DragEndEvent): void => {
     const step = Number(active.id), onto = Number(over?.id);
-    if (over && step !== onto) live.edit({ kind: 'move', step, after: onto > step ? onto : onto - 1 });
+    if (over && step !== onto) live.current?.edit({ kind: 'move', step, after: onto > step ? onto : onto - 1 });
   };
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
-      <SortableContext items={rows.map(({ step }) => step.step)} strategy={verticalListSortingStrategy}><ol>{children}</ol></SortableContext>
+      <SortableContext items={items} strategy={verticalListSortingStrategy}><ol>{children}</ol></SortableContext>
     </DndContext>
   );
 }
 
 /** Ctrl+Z and Ctrl+Shift+Z, wherever nothing is being typed. */
-function useUndoKeys(live: LivePlan | undefined): void {
+function useUndoKeys(live: Live | undefined): void {
   useEffect(() => {
     if (!live) return;
     const onKey = (event: KeyboardEvent): void => {
       const typing = (event.target as HTMLElement).closest('input:not([type=checkbox]), textarea, select');
       if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
       event.preventDefault();
-      if (event.shiftKey) live.redo(); else live.undo();
+      if (event.shiftKey) live.current?.redo(); else live.current?.undo();
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
@@ -138,27 +155,28 @@ function BeforeClass({ fitting, names, children }: { fitting: Fitting; names: Ma
   );
 }
 
-interface RowProps { row: StepGroups; before?: StepGroups; after?: StepGroups; of: number; live?: LivePlan; names: Map<string, string>; chosen?: string; onOpen: (step: number, group: Group) => void }
+interface RowProps { row: StepGroups; /** Seconds into the class. */ start: number; above?: Fitting['steps'][number]; below?: Fitting['steps'][number]; of: number; live?: Live; names: Map<string, string>; chosen?: string; onOpen: (step: number, group: Group) => void }
 
-function StepRow({ row: { step, written, differing, then }, before, after, of, live, names, chosen, onOpen }: RowProps) {
-  const { pose, variant } = variantById(step.variant), level = variant.level, section = step.section !== before?.step.section ? step.section : undefined;
-  const levelOf = (row?: StepGroups) => (row ? variantById(row.step.variant).variant.level : undefined);
+const StepRow = memo(function StepRow({ row: { step, written, differing, then }, start, above, below, of, live, names, chosen, onOpen }: RowProps) {
+  const { pose, variant } = variantById(step.variant), level = variant.level, section = step.section !== above?.section ? step.section : undefined;
+  const levelOf = (other?: Fitting['steps'][number]) => (other ? variantById(other.variant).variant.level : undefined);
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: step.step, disabled: !live });
   /** With the handle in focus: Alt with an arrow moves the step, plus and minus change its hold, Delete takes it out. */
   const onHandle = (event: ReactKeyboardEvent<HTMLElement>): void => {
-    if (!live) return;
-    const by = event.key === '+' || event.key === '=' ? 1 : event.key === '-' ? -1 : undefined, hold = by && nextHold(live.plan.source, step.step, by);
-    if (event.altKey && event.key === 'ArrowUp' && step.step > 1) live.edit({ kind: 'move', step: step.step, after: step.step - 2 });
-    else if (event.altKey && event.key === 'ArrowDown' && step.step < of) live.edit({ kind: 'move', step: step.step, after: step.step + 1 });
-    else if (event.key === 'Delete') live.edit({ kind: 'remove', step: step.step });
-    else if (hold) live.edit({ kind: 'hold', step: step.step, hold });
+    const plan = live?.current;
+    if (!plan) return;
+    const by = event.key === '+' || event.key === '=' ? 1 : event.key === '-' ? -1 : undefined, hold = by && nextHold(plan.plan.source, step.step, by);
+    if (event.altKey && event.key === 'ArrowUp' && step.step > 1) plan.edit({ kind: 'move', step: step.step, after: step.step - 2 });
+    else if (event.altKey && event.key === 'ArrowDown' && step.step < of) plan.edit({ kind: 'move', step: step.step, after: step.step + 1 });
+    else if (event.key === 'Delete') plan.edit({ kind: 'remove', step: step.step });
+    else if (hold) plan.edit({ kind: 'hold', step: step.step, hold });
     else { listeners?.onKeyDown?.(event); return; }
     event.preventDefault();
     event.stopPropagation();
   };
   return (
     <li data-row ref={live ? setNodeRef : undefined} style={transform ? { transform: `translateY(${transform.y}px)`, transition, ...(isDragging ? { position: 'relative', zIndex: 10, background: 'var(--paper)', boxShadow: '0 4px 18px rgb(0 0 0 / .18)' } : {}) } : undefined} className="grid grid-cols-[4.5rem_18rem_8rem_minmax(0,1fr)] border-b border-line break-inside-avoid max-md:grid-cols-[3.5rem_minmax(0,1fr)] print:grid-cols-[3rem_14rem_8rem_1fr]">
-      <div className="bg-sunk max-md:row-span-3"><LevelLine before={levelOf(before)} level={level} after={levelOf(after)} /></div>
+      <div className="bg-sunk max-md:row-span-3"><LevelLine before={levelOf(above)} level={level} after={levelOf(below)} /></div>
       <div className={`flex items-center gap-2 py-2 pl-2 ${step.leftOut ? 'opacity-60' : ''}`}>
         {live && <div className="no-print -mr-1 -ml-2 flex flex-col items-center self-stretch">
           <button type="button" {...attributes} {...listeners} onKeyDown={onHandle} className="inline-flex min-h-11 min-w-9 cursor-grab touch-none items-center justify-center rounded-lg text-soft hover:bg-teal-wash" aria-label={`Move step ${step.step}, ${pose.name}`} title="Drag, or Alt with an arrow; + and − change the hold; Delete takes it out"><GripVertical aria-hidden size={18} /></button>
@@ -167,7 +185,7 @@ function StepRow({ row: { step, written, differing, then }, before, after, of, l
         <Figure variant={step.variant} className="w-24 shrink-0" decorative />
         <div className="min-w-0">
           {section && <p className="font-bold text-teal">{section}</p>}
-          <p className="text-soft tabular-nums">{sayClock(step.start)}</p>
+          <p className="text-soft tabular-nums">{sayClock(start)}</p>
           <h2 className="text-lg">{pose.name}</h2>
           <p className="text-soft">{step.text.replace(/^[^,]*,?\s*/, '') || variant.name}</p>
           {step.shortened && <p className="text-sm font-semibold text-clay">cut to {step.shortened.to} {step.shortened.unit} to keep the time</p>}
@@ -192,7 +210,7 @@ function StepRow({ row: { step, written, differing, then }, before, after, of, l
       </ul>
     </li>
   );
-}
+});
 
 function Tile({ group: { entry, people }, names, open, onOpen }: { group: Group; names: Map<string, string>; open: boolean; onOpen: () => void }) {
   const side = entry.sides.length === 1 ? entry.sides[0] : undefined;

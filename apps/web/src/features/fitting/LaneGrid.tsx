@@ -1,10 +1,14 @@
-import { type Fitting, type LaneStep } from '@lotus-steady/core';
+import { type Fitting, type LaneStep, type RunAndTotal } from '@lotus-steady/core';
 import { variantById } from '../../catalogue.js';
 import { Chosen } from './Chosen.js';
 import { Loosened } from './Loosened.js';
-import { sayHold } from '../../ui/say.js';
+import { sayClock, sayHold } from '../../ui/say.js';
 import { sayWay } from '../../ui/sayWay.js';
 import { VerdictMark } from '../../ui/VerdictMark.js';
+
+/** What adds up over the class: the longest run, and all. */
+const SUMS = [['supine', 'Flat on the back'], ['headDown', 'Head below the heart'], ['pelvisUp', 'Pelvis above the heart'], ['armsOverhead', 'Arms overhead'], ['standingStill', 'Standing still'], ['kneeling', 'On the knees'], ['sitting', 'Sitting'], ['floorVisits', 'Down to the floor']] as const;
+const saySum = ({ longest, total }: RunAndTotal): string => (!total ? '–' : longest === total ? sayClock(total) : `${sayClock(longest)} of ${sayClock(total)}`);
 
 interface Props { fitting: Fitting; names: Map<string, string>; onOpen: (step: number, person: string, entry: LaneStep) => void }
 
@@ -29,6 +33,10 @@ export const LaneGrid = ({ fitting, names, onOpen }: Props) => (
           ))}
         </tr>
       ))}</tbody>
+      <tfoot>{SUMS.map(([key, words]) => (
+        <tr key={key}><th scope="row" className="sticky left-0 border-b border-line bg-ground p-2 text-left font-semibold">{words}</th>
+          {fitting.lanes.map(({ person, sums }) => <td key={person} className="border-b border-l border-line p-2 text-soft tabular-nums">{key === 'floorVisits' ? sums.floorVisits || '–' : saySum(sums[key])}</td>)}</tr>
+      ))}</tfoot>
     </table>
   </div>
 );

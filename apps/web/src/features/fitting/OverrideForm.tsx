@@ -28,7 +28,7 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
         <ul className="mt-2 grid grid-cols-3 gap-2" aria-label="Also possible">
           {entry.alternatives.map((other) => {
             const { pose, variant: way } = variantById(other.variant);
-            return <li key={other.variant}><button type="button" onClick={() => setVariant(other.variant)} className="size-full rounded-xl border border-transparent bg-(--fig-paper) p-1 text-center text-sm hover:border-teal"><Figure variant={other.variant} decorative className="w-full" />{pose.name}, {way.name}<span className="block text-soft">{other.verdict}, {Math.round(other.holdSeconds)} s, costs {Math.max(0, Math.round(other.cost - entry.cost))} more</span></button></li>;
+            return <li key={other.variant}><button type="button" onClick={() => setVariant(other.variant)} className="size-full rounded-xl border border-transparent bg-(--fig-paper) p-1 text-center text-sm hover:border-teal"><Figure variant={other.variant} decorative className="w-full" />{pose.name}, {way.name}<span className="block text-soft">{other.verdict}, {Math.round(other.holdSeconds)} s, {Math.max(0, Math.round(other.cost - entry.cost))} further from what was asked</span></button></li>;
           })}
         </ul>
       )}

@@ -9,6 +9,8 @@ import { Modal } from '../../ui/Modal.js';
 /** So many are shown; a few letters more find the rest. */
 const SHOWN = 12;
 
+const search = (typed: string): Pose[] => (typed.trim() ? rankPoses(typed, SHOWN, catalogue().poses).map(({ pose }) => pose) : catalogue().poses.slice(0, SHOWN));
+
 /** A line as one writes it: the name, its usual hold, both sides where it has them. */
 export const lineFor = ({ name, hold, side }: Pose): string => `${name}, ${hold.usual} ${hold.unit}${side ? ' each side' : ''}`;
 
@@ -17,12 +19,17 @@ interface Props { title: string; onTake: (pose: Pose) => void; onClose: () => vo
 /** Finds a pose of the atlas by whatever it is called, and takes it. */
 export function PoseDialog({ title, onTake, onClose, children }: Props) {
   const [find, setFind] = useState(''), typed = useDeferredValue(find);
-  const found = useMemo(() => (typed.trim() ? rankPoses(typed, SHOWN, catalogue().poses).map(({ pose }) => pose) : catalogue().poses.slice(0, SHOWN)), [typed]);
+  const found = useMemo(() => search(typed), [typed]);
   return (
     <Modal title={title} onClose={onClose}>
       {children}
       <TextField label="Find a pose" type="search" autoFocus value={find} placeholder="tree, vrksasana, warrior two" onChange={(event) => setFind(event.target.value)}
-        onKeyDown={(event) => { if (event.key === 'Enter' && found[0]) { event.preventDefault(); onTake(found[0]); } }} />
+        onKeyDown={(event) => { if (event.key !== 'Enter') return;
+          event.preventDefault();
+          // What is shown may lag behind what has been typed; what is taken must not.
+          const [first] = search(find);
+          if (first) onTake(first);
+         }} />
       <ul className="mt-4 grid max-h-[50vh] grid-cols-2 gap-2 overflow-y-auto p-1 sm:grid-cols-3">
         {found.map((pose) => (
           <li key={pose.id}><button type="button" onClick={() => onTake(pose)} className="flex size-full flex-col items-center rounded-xl border border-line bg-(--fig-paper) p-2 text-center hover:border-teal">

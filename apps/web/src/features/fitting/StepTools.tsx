@@ -8,6 +8,7 @@ import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
 import { lineFor, PoseDialog } from './PoseDialog.js';
+import type { Live } from './FittingView.js';
 import type { LivePlan } from './useLivePlan.js';
 
 /** A step longer or shorter: breaths and rounds one at a time, seconds five at a time. */
@@ -19,11 +20,12 @@ export function nextHold(source: string, step: number, by: 1 | -1): string | und
   return unit === 'seconds' ? (next >= 120 && next % 60 === 0 ? `${next / 60} min` : `${next} s`) : `${next} ${next === 1 ? unit.slice(0, -1) : unit}`;
 }
 
-interface Props { step: Fitting['steps'][number]; of: number; live: LivePlan }
+interface Props { step: Fitting['steps'][number]; of: number; live: Live }
 
 /** What can be done with one step of the class. */
 export function StepTools({ step, of, live }: Props) {
-  const [adding, setAdding] = useState(false), [swapping, setSwapping] = useState(false), { edit, choose } = live, n = step.step, hold = (by: 1 | -1): string | undefined => nextHold(live.plan.source, n, by);
+  const [adding, setAdding] = useState(false), [swapping, setSwapping] = useState(false), n = step.step, hold = (by: 1 | -1): string | undefined => live.current && nextHold(live.current.plan.source, n, by);
+  const edit: LivePlan['edit'] = (change) => live.current?.edit(change), choose: LivePlan['choose'] = (change) => live.current?.choose(change);
   const swap = (variant: string, reason: string): void => choose((choices) => ({ ...choices, swaps: [...choices.swaps.filter((one) => one.step !== n), { step: n, variant, reason }] }));
   return (
     <>
@@ -59,8 +61,8 @@ export function StepTools({ step, of, live }: Props) {
 }
 
 /** One version of the step that everyone may take, with what it costs. */
-function ForAll({ step, live, onTake }: { step: Fitting['steps'][number]; live: LivePlan; onTake: (variant: string) => void }) {
-  const { data, isPending } = useQuery({ queryKey: ['one-for-all', live.plan, step.step], queryFn: () => live.oneForAll(step.step), staleTime: Infinity, enabled: step.versions > 1 });
+function ForAll({ step, live, onTake }: { step: Fitting['steps'][number]; live: Live; onTake: (variant: string) => void }) {
+  const { data, isPending } = useQuery({ queryKey: ['one-for-all', live.current?.plan, step.step], queryFn: () => live.current?.oneForAll(step.step) ?? [], staleTime: Infinity, enabled: step.versions > 1 });
   if (step.versions <= 1) return <p className="px-2 text-soft">Everyone does the same here.</p>;
   return (
     <div>
@@ -71,7 +73,7 @@ function ForAll({ step, live, onTake }: { step: Fitting['steps'][number]; live: 
         <li key={variant}><button type="button" onClick={() => onTake(variant)} className="flex w-full items-center gap-2 rounded-lg p-1 text-left hover:bg-teal-wash">
           <Figure variant={variant} className="w-16 shrink-0" decorative />
           <span className="leading-tight"><b>{variantById(variant).pose.name}</b>, {variantById(variant).variant.name}
-            <span className="block text-soft">{leaving.length ? `${leaving.length} leave what was asked` : 'nobody leaves what was asked'}{pose === step.pose ? '' : ', another pose'} · costs {Math.round(cost)}</span></span>
+            <span className="block text-soft">{leaving.length ? `${leaving.length} leave what was asked` : 'nobody leaves what was asked'}{pose === step.pose ? '' : ', another pose'} · {Math.round(cost)} further from it in all</span></span>
         </button></li>
       ))}</ul>
     </div>

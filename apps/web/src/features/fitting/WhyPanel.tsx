@@ -77,7 +77,7 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onO
           <ul className="grid grid-cols-3 gap-2">
             {entry.alternatives.map((other) => {
               const { pose, variant } = variantById(other.variant);
-              return <li key={other.variant} className="rounded-xl bg-(--fig-paper) p-1 text-center text-sm"><Figure variant={other.variant} heightCm={heightCm} build={build} decorative className="w-full" />{pose.name}, {variant.name}<span className="block text-soft">{VERDICT_WORDS[other.verdict]}, {Math.round(other.holdSeconds)} s, costs {Math.max(0, Math.round(other.cost - entry.cost))} more</span></li>;
+              return <li key={other.variant} className="rounded-xl bg-(--fig-paper) p-1 text-center text-sm"><Figure variant={other.variant} heightCm={heightCm} build={build} decorative className="w-full" />{pose.name}, {variant.name}<span className="block text-soft">{VERDICT_WORDS[other.verdict]}, {Math.round(other.holdSeconds)} s, {Math.max(0, Math.round(other.cost - entry.cost))} further from what was asked</span></li>;
             })}
           </ul>
         </section>

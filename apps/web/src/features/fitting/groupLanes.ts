@@ -35,3 +35,22 @@ export function groupLanes({ steps, lanes }: Pick<Fitting, 'steps' | 'lanes'>): 
     };
   });
 }
+
+const signatures = new WeakMap<StepGroups, string>();
+/** Everything of a row that is drawn, apart from the clock. */
+function signatureOf(row: StepGroups): string {
+  let known = signatures.get(row);
+  if (known === undefined) {
+    const { start: _start, end: _end, ...step } = row.step, group = ({ key, entry, people }: Group): unknown[] => [
+      key, entry.props, entry.hold, people.map(({ name, entry: { override, because, findings } }) => [name, override, because, findings.some(({ changed }) => changed)]),
+    ];
+    signatures.set(row, known = JSON.stringify([step, row.written && group(row.written), row.differing.map(group), row.then.map(({ entry, people }) => [entry.variant, entry.props, entry.hold, people])]));
+  }
+  return known;
+}
+
+/** The rows of a fitting, each the very one that was there before where nothing of it is drawn otherwise: what has not changed need not be drawn again. */
+export function steadyRows(before: readonly StepGroups[], now: readonly StepGroups[]): readonly StepGroups[] {
+  const known = new Map(before.map((row) => [signatureOf(row), row]));
+  return now.map((row) => known.get(signatureOf(row)) ?? row);
+}

@@ -1,9 +1,9 @@
-import { NO_CHOICES, type Choices } from '@lotus-steady/core';
+import type { Choices } from '@lotus-steady/core';
 
 /** What is edited on the fitting: the sequence as written, and the teacher's choices beside it. */
 export interface Plan { source: string; choices: Choices }
 export interface PlanHistory { past: readonly Plan[]; now: Plan; future: readonly Plan[] }
-export const INITIAL: PlanHistory = { past: [], now: { source: '', choices: NO_CHOICES }, future: [] };
+export const startHistory = (now: Plan): PlanHistory => ({ past: [], now, future: [] });
 
 /** So many edits can be undone. */
 const KEPT_MOST = 200;

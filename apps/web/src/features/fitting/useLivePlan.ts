@@ -1,9 +1,11 @@
-import { editSequence, movedChoices, type Choices, type Fitting, type OneForAll, type SequenceEdit } from '@lotus-steady/core';
+import { editSequence, movedChoices, parseSequence, type Choices, type Fitting, type OneForAll, type SequenceEdit } from '@lotus-steady/core';
 import { proxy, wrap, type Remote } from 'comlink';
-import { useCallback, useEffect, useReducer, useRef, useState } from 'react';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
 import { useClassInputs, useKeepPlan, useOwnVariants, type ClassWhole } from '../../api/queries.js';
 import type { FitWork } from '../../solver/fitWork.js';
-import { INITIAL, planHistory, type Plan } from './planHistory.js';
+import { catalogue } from '../../catalogue.js';
+import { unpacker } from '../../solver/packFitting.js';
+import { planHistory, startHistory, type Plan } from './planHistory.js';
 
 /** Edits that follow each other within this are kept in one go, ms. */
 const KEEP_AFTER = 700;
@@ -15,7 +17,7 @@ export interface LivePlan {
   plan: Plan;
   fitting: Fitting;
   kept: Kept;
-  /** The first fitting after opening is still being made: so many people done. */
+  /** A long fitting is under way: so many people done. */
   working?: { done: number; of: number };
   /** What stands in the way of the last edit. */
   problem?: string;
@@ -29,66 +31,83 @@ export interface LivePlan {
   keepNow: () => void;
 }
 
+/** The worker of one class, with what the page knows of what it has sent. */
+interface Desk { worker: Remote<FitWork>; ready: Promise<void>; unpack: ReturnType<typeof unpacker> }
+
 export function useLivePlan(known: ClassWhole): LivePlan {
   // What the class was when it was opened; keeping an edit reads it again, and changes nothing here.
   const [start] = useState(known), inputs = useClassInputs(known.id), own = useOwnVariants(), keep = useKeepPlan(known.id);
-  const [history, dispatch] = useReducer(planHistory, { ...INITIAL, now: { source: start.sequenceText, choices: start.choices } });
+  const [history, setHistory] = useState(() => startHistory({ source: start.sequenceText, choices: start.choices })), latest = useRef(history);
   const [shown, setShown] = useState<Fitting>(), [problem, setProblem] = useState<string>(), [kept, setKept] = useState<Kept>('kept'), [working, setWorking] = useState<LivePlan['working']>();
-  const worker = useRef<Remote<FitWork> | undefined>(undefined), ready = useRef<Promise<void> | undefined>(undefined), asked = useRef(0), waiting = useRef<Plan | undefined>(undefined);
-  const { now } = history;
+  const desk = useRef<Desk | undefined>(undefined), turn = useRef(0), waiting = useRef<Plan | undefined>(undefined), timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
   useEffect(() => {
     if (!inputs.data || !own.data) return;
-    const thread = new Worker(new URL('../../solver/fitWorker.ts', import.meta.url), { type: 'module' });
-    worker.current = wrap<FitWork>(thread);
-    ready.current = worker.current.ready(inputs.data, own.data);
-    // Fitted once at leisure, so that the first edit finds everything worked out.
-    void ready.current.then(() => worker.current?.fit(start.sequenceText, start.choices));
-    return () => thread.terminate();
+    const thread = new Worker(new URL('../../solver/fitWorker.ts', import.meta.url), { type: 'module' }), worker = wrap<FitWork>(thread), unpack = unpacker();
+    desk.current = { worker, unpack, ready: worker.ready(inputs.data, own.data) };
+    // Read and fitted once at leisure, so that the first edit finds everything worked out.
+    const idle = setTimeout(() => { parseSequence(start.sequenceText, catalogue().poses); }, 200);
+    void desk.current.ready.then(() => worker.fit(start.sequenceText, start.choices)).then(({ packed }) => { if (packed) unpack(packed); });
+    return () => { clearTimeout(idle); desk.current = undefined; thread.terminate(); };
   }, [inputs.data, own.data, start]);
 
   const save = useCallback(async (plan: Plan) => {
+    clearTimeout(timer.current);
     setKept('keeping');
     try {
       await keep.mutateAsync({ sequenceText: plan.source, choices: plan.choices });
-      if (waiting.current === plan) { waiting.current = undefined; setKept('kept'); }
+      if (waiting.current === plan || !waiting.current) { waiting.current = undefined; setKept('kept'); }
     } catch (error) {
       setKept({ error: error as Error });
     }
   }, [keep]);
-
-  const edited = history.past.length + history.future.length > 0, saving = useRef(save);
+  const saving = useRef(save);
   useEffect(() => { saving.current = save; });
-  useEffect(() => {
-    if (!edited) return;
-    const turn = ++asked.current;
-    waiting.current = now;
-    setKept('waiting');
-    void (async () => {
-      await ready.current;
-      const result = await worker.current?.fit(now.source, now.choices, proxy((done: number, of: number) => { if (turn === asked.current) setWorking(done < of ? { done, of } : undefined); }));
-      // A later edit has overtaken this one.
-      if (turn !== asked.current || !result) return;
-      setWorking(undefined);
-      setProblem(result.errors[0]?.message ?? result.fitting?.refused.map(({ person, step, reason }) => `${person}, step ${step}: ${reason} It needs a go-ahead on file.`)[0]);
-      if (result.fitting) setShown(result.fitting);
-    })();
-    const timer = setTimeout(() => void saving.current(now), KEEP_AFTER);
-    return () => clearTimeout(timer);
-  }, [now, edited]);
+
+  /** Fits a plan again and shows it, unless a later edit has overtaken it. */
+  const refit = useCallback(async ({ source, choices }: Plan, mine: number) => {
+    while (!desk.current && mine === turn.current) await new Promise((resolve) => { setTimeout(resolve, 50); });
+    const at = desk.current;
+    if (!at) return;
+    const long = setTimeout(() => { if (mine === turn.current) setWorking({ done: 0, of: start.people.length }); }, 300);
+    const { packed, errors } = await at.worker.fit(source, choices, proxy((done: number, of: number) => { if (mine === turn.current) setWorking((now) => now && { done, of }); }));
+    clearTimeout(long);
+    const fitting = packed && at.unpack(packed);
+    if (mine !== turn.current) return;
+    setWorking(undefined);
+    setProblem(errors[0]?.message ?? fitting?.refused.map(({ person, step, reason }) => `${person}, step ${step}: ${reason} It needs a go-ahead on file.`)[0]);
+    if (fitting) setShown(fitting);
+  }, [start]);
+
+  const act = useCallback((action: Parameters<typeof planHistory>[1]) => {
+    const next = planHistory(latest.current, action);
+    if (next === latest.current) return;
+    latest.current = next;
+    // Sent off before anything is drawn: the worker and the page then work at the same time.
+    void refit(next.now, ++turn.current);
+    waiting.current = next.now;
+    startTransition(() => { setHistory(next); setKept('waiting'); });
+    clearTimeout(timer.current);
+    timer.current = setTimeout(() => void saving.current(next.now), KEEP_AFTER);
+  }, [refit]);
+
   // Whoever leaves a moment after an edit loses nothing.
   useEffect(() => {
-    const leave = (): void => { if (waiting.current) void fetch(`/api/classes/${known.id}/plan`, { method: 'PUT', keepalive: true, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ sequenceText: waiting.current.source, choices: waiting.current.choices }) }); };
+    const leave = (): void => { if (waiting.current) void fetch(`/api/classes/${start.id}/plan`, { method: 'PUT', keepalive: true, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ sequenceText: waiting.current.source, choices: waiting.current.choices }) }); };
     window.addEventListener('pagehide', leave);
     return () => { window.removeEventListener('pagehide', leave); if (waiting.current) void saving.current(waiting.current); };
-  }, [known.id]);
+  }, [start.id]);
 
   return {
-    plan: now, fitting: shown ?? known.fitting, kept, ...(working ? { working } : {}), ...(problem ? { problem } : {}), canUndo: history.past.length > 0, canRedo: history.future.length > 0,
-    edit: useCallback((edit) => dispatch({ change: ({ source, choices }) => { const next = editSequence(source, edit); return { source: next.source, choices: movedChoices(choices, next.moved) }; } }), []),
-    choose: useCallback((change) => dispatch({ change: ({ source, choices }) => ({ source, choices: change(choices) }) }), []),
-    undo: useCallback(() => dispatch('undo'), []), redo: useCallback(() => dispatch('redo'), []),
-    oneForAll: useCallback(async (step: number) => { await ready.current; return (await worker.current?.oneForAll(now.source, step, now.choices)) ?? []; }, [now]),
-    keepNow: () => void save(now),
+    plan: history.now, fitting: shown ?? known.fitting, kept, ...(working ? { working } : {}), ...(problem ? { problem } : {}), canUndo: history.past.length > 0, canRedo: history.future.length > 0,
+    edit: useCallback((edit) => act({ change: ({ source, choices }) => { const next = editSequence(source, edit); return { source: next.source, choices: movedChoices(choices, next.moved) }; } }), [act]),
+    choose: useCallback((change) => act({ change: ({ source, choices }) => ({ source, choices: change(choices) }) }), [act]),
+    undo: useCallback(() => act('undo'), [act]), redo: useCallback(() => act('redo'), [act]),
+    oneForAll: useCallback(async (step: number) => {
+      const { now } = latest.current;
+      await desk.current?.ready;
+      return (await desk.current?.worker.oneForAll(now.source, step, now.choices)) ?? [];
+    }, []),
+    keepNow: () => void save(latest.current.now),
   };
 }

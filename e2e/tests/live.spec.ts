@@ -1,0 +1,146 @@
+/** The fitting changed on the fitting itself: edits, undo, the teacher's own choices, fewer versions, the room, half a page. */
+import { expect, test, type Page } from '@playwright/test';
+import { expectAccessible } from './axe.js';
+
+const open = async (page: Page, title: string): Promise<void> => {
+  await page.goto('/classes');
+  await page.getByRole('link', { name: title, exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1, name: title })).toBeVisible();
+  // The rows below the first screen follow a moment later.
+  await expect(page.locator('[data-row]').last().getByRole('heading', { name: 'Final rest' })).toBeVisible();
+};
+const kept = (page: Page) => expect(page.getByText('Everything is kept')).toBeVisible({ timeout: 15_000 });
+const names = (page: Page): Promise<string[]> => page.locator('[data-row] h2').allTextContents();
+
+test('steps are added, moved, held longer and taken out by keyboard and by hand; all of it can be undone and is kept', async ({ page }) => {
+  await open(page, 'Bump and Breathe');
+  const before = await names(page), second = page.getByRole('button', { name: new RegExp(`^Move step 2, ${before[1]}`) });
+  await second.focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => names(page)).toEqual(before);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => names(page)).toEqual(before);
+
+  const minutes = page.getByText(/of \d+ min/).first(), planned = await minutes.locator('..').textContent();
+  await second.focus();
+  await page.keyboard.press('+');
+  await page.keyboard.press('+');
+  await expect(minutes.locator('..')).not.toHaveText(planned!);
+
+  const handle = await page.getByRole('button', { name: /^Move step 3,/ }).boundingBox(), onto = await page.getByRole('button', { name: /^Move step 1,/ }).boundingBox();
+  await page.mouse.move(handle!.x + 10, handle!.y + 15);
+  await page.mouse.down();
+  await page.mouse.move(onto!.x + 10, onto!.y + 60, { steps: 8 });
+  await page.mouse.move(onto!.x + 10, onto!.y + 5, { steps: 8 });
+  await page.mouse.up();
+  await expect.poll(() => names(page)).toEqual([before[2], before[0], before[1], ...before.slice(3)]);
+
+  await page.getByRole('button', { name: /^Change step 1,/ }).click();
+  await page.getByRole('button', { name: 'Step after this' }).click();
+  await page.getByLabel('Find a pose').fill('vrksasana');
+  await page.keyboard.press('Enter');
+  await expect.poll(() => names(page)).toEqual([before[2], 'Tree', before[0], before[1], ...before.slice(3)]);
+  await kept(page);
+  await page.reload();
+  await expect.poll(() => names(page)).toEqual([before[2], 'Tree', before[0], before[1], ...before.slice(3)]);
+  await page.getByRole('button', { name: /^Move step 2, Tree/ }).focus();
+  await page.keyboard.press('Delete');
+  await expect.poll(async () => (await names(page)).includes('Tree')).toBe(false);
+  await kept(page);
+  await expectAccessible(page);
+});
+
+test('the teacher chooses against a limit: the reason is asked, and the cell looks chosen everywhere', async ({ page }) => {
+  await open(page, 'Thursday Mixed');
+  const dog = page.locator('[data-row]').filter({ hasText: 'Downward-facing dog' });
+  await dog.getByRole('button', { name: /Perrin/ }).click();
+  const why = page.getByTestId('why');
+  await why.getByRole('button', { name: 'As written', exact: true }).click();
+  await why.getByRole('button', { name: 'Choose it' }).click();
+  await expect(why.getByText('Say why, so that it can be understood later.')).toBeVisible();
+  await why.getByLabel('Why', { exact: true }).fill('His doctor watches it');
+  await expectAccessible(page);
+  await why.getByRole('button', { name: 'Choose it' }).click();
+  await expect(dog.getByText('your choice, against a limit')).toBeVisible();
+  await expect(why.getByText('His doctor watches it')).toBeVisible();
+  await kept(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Everyone, step by step' }).click();
+  await expect(page.getByText('your choice, against a limit')).toBeVisible();
+  await page.getByRole('link', { name: 'Half a page' }).click();
+  await expect(page.getByText('the teacher’s choice, His doctor watches it')).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Back to the fitting' }).click();
+  await page.getByRole('link', { name: 'Teach', exact: true }).click();
+  while (!(await page.getByRole('heading', { level: 2, name: 'Downward-facing dog' }).isVisible())) await page.keyboard.press('ArrowRight');
+  await expect(page.getByText('your choice, against a limit')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await dog.getByRole('button', { name: /your choice/ }).click();
+  await why.getByRole('button', { name: 'Back to what is fitted' }).click();
+  await expect(dog.getByText('your choice')).toBeHidden();
+  await kept(page);
+});
+
+test('fewer versions, and one for all, with what it costs', async ({ page }) => {
+  await open(page, 'Thursday Mixed');
+  const tiles = page.locator('[data-row] li [data-cell]');
+  await expect.poll(() => tiles.count()).toBeGreaterThan(10);
+  const apart = await tiles.count();
+  await page.getByLabel('Fewer versions in the room').check();
+  await expect.poll(() => tiles.count()).toBeLessThan(apart);
+  await page.getByRole('button', { name: 'One version safe for all' }).click();
+  await expect(page.getByText(/steps would be one for everybody; .* further from what was asked/)).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Do it that way' }).click();
+  await expect(page.getByText('for everybody, instead of', { exact: false }).first()).toBeVisible();
+  await page.keyboard.press('Control+z');
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => tiles.count()).toBe(apart);
+  await kept(page);
+});
+
+test('the room: places, props against the stock; a smaller cupboard changes the class and says so', async ({ page }) => {
+  await open(page, 'Thursday Mixed');
+  await page.getByRole('link', { name: 'Room' }).click();
+  await expect(page.getByRole('heading', { name: /By the wall/ })).toBeVisible();
+  const blocks = page.getByLabel('blocks in the hall'), before = await blocks.inputValue();
+  await blocks.fill('few');
+  await page.getByRole('button', { name: 'Keep the counts' }).click();
+  await expect(page.getByText('A whole number from 0 to 999 is needed.')).toBeVisible();
+  await blocks.fill('3');
+  await page.getByRole('button', { name: 'Keep the counts' }).click();
+  await expect(page.getByText('Kept.', { exact: false })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Back to the fitting' }).click();
+  const since = page.getByRole('region', { name: 'Changed since' });
+  await expect(since.getByText(/changed since you planned this/)).toBeVisible();
+  await expectAccessible(page);
+  await since.getByRole('button', { name: 'Take it over' }).click();
+  await expect(since).toBeHidden();
+  await expect(page.getByText('too few blocks').first()).toBeVisible();
+  await page.getByRole('link', { name: 'Room' }).click();
+  await blocks.fill(before);
+  await page.getByRole('button', { name: 'Keep the counts' }).click();
+  await expect(page.getByText('Kept.', { exact: false })).toBeVisible();
+  await page.getByRole('link', { name: 'Back to the fitting' }).click();
+  await since.getByRole('button', { name: 'Take it over' }).click();
+  await expect(since).toBeHidden();
+});
+
+test('the teacher’s own pace', async ({ page }) => {
+  await page.goto('/studio');
+  await page.getByLabel('One relaxed breath').fill('90');
+  await page.getByRole('button', { name: 'Keep the pace' }).click();
+  await expect(page.getByText('Between 3 and 18 seconds.')).toBeVisible();
+  await page.getByLabel('One relaxed breath').fill('7');
+  await page.getByRole('button', { name: 'Keep the pace' }).click();
+  await expect(page.getByText('Kept.', { exact: true })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByLabel('One relaxed breath').fill('');
+  await page.getByRole('button', { name: 'Keep the pace' }).click();
+  await expect(page.getByText('Kept.', { exact: true })).toBeVisible();
+});
