@@ -66,6 +66,8 @@ test('keeping the time changes nobody’s verdict or variant while no step is le
   fc.assert(fc.property(fc.integer({ min: 8, max: 60 }), (minutes) => {
     const roomy = fit(90), tight = fit(minutes);
     expect(tight.steps.at(-1)!.end / 60).toBeCloseTo(tight.minutes.planned, 0);
+    // The rest is never cut below five minutes, whatever else goes.
+    for (const { steps } of tight.lanes) expect(steps.at(-1)!.hold.seconds).toBeGreaterThanOrEqual(300 - 5.5);
     if (tight.steps.some(({ leftOut }) => leftOut)) return;
     tight.lanes.forEach((lane, i) => lane.steps.forEach((entry, j) => {
       const before = roomy.lanes[i]!.steps[j]!;

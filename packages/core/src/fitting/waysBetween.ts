@@ -1,8 +1,9 @@
 import { WAYS } from '../../catalogue/ways.js';
 import type { Catalogue } from '../poses/catalogue.js';
+import { mirrorMeasures } from '../poses/measures.js';
 import type { Level } from '../poses/types.js';
 import type { Way } from '../poses/ways.js';
-import { judge, type Breach, type Trial } from '../rules/judge.js';
+import { judge, type Breach } from '../rules/judge.js';
 import type { StagedPerson } from '../rules/stagePerson.js';
 import { NO_SUMS } from '../rules/sums.js';
 import { FLOOR_LEVELS } from './floorVisits.js';
@@ -31,9 +32,11 @@ function broken({ person, build, rules }: StagedPerson, catalogue: Catalogue): M
   // Levels as such are judged apart (see `closedTo`): a way is filed under the level it starts from.
   const hard = rules.filter((active) => !isSoft(active) && !active.rule.all.some((bound) => 'level' in bound || 'levelNot' in bound));
   return new Map(WAYS.map((way) => {
-    const { variant, seconds } = way;
-    const trial: Trial = { measures: catalogue.measures(variant.id, person.heightCm, build), level: variant.level, breath: variant.breath, support: variant.support, holdSeconds: seconds, moving: true, action: 'mobilise', sums: NO_SUMS };
-    return [way, judge(hard, trial, person.ranges)];
+    const { variant, seconds } = way, measures = catalogue.measures(variant.id, person.heightCm, build);
+    const against = (own: typeof measures): Breach[] => judge(hard, { measures: own, level: variant.level, breath: variant.breath, support: variant.support, holdSeconds: seconds, moving: true, action: 'mobilise', sums: NO_SUMS }, person.ranges);
+    // A way over one side may be taken over the other.
+    const here = against(measures), there = here.length ? against(mirrorMeasures(measures)) : here;
+    return [way, there.length < here.length ? there : here];
   }));
 }
 

@@ -1,4 +1,4 @@
-import { followedChoices, NO_CHOICES, parseSequence, type Choices, type HouseView, type Today } from '@lotus-steady/core';
+import { compareFittings, followedChoices, NO_CHOICES, parseSequence, type Choices, type Fitting, type HouseView, type Today } from '@lotus-steady/core';
 import { ClassHouseView } from './ClassHouseView.js';
 import { TodayFields } from './TodayFields.js';
 import { UserPlus } from 'lucide-react';
@@ -13,6 +13,7 @@ import { sayDate, today } from '../../ui/say.js';
 import { Loading, Problem } from '../../ui/states.js';
 import { bodiesOf } from '../fitting/bodies.js';
 import { FittingView } from '../fitting/FittingView.js';
+import { Differences } from '../fitting/Recheck.js';
 import { PersonDialog } from '../people/PersonDialog.js';
 
 interface Plan { title: string; on: string; time: string; place: string; sequenceText: string; people: Record<string, Today>; houseView: Record<string, string>; choices: Choices }
@@ -48,10 +49,11 @@ export function ClassPlanScreen({ id }: { id?: string }) {
 function KnownPlan({ id }: { id: string }) {
   const { data, error } = useClass(id), studio = useStudio();
   if (error) return <Page title="Plan"><Problem error={error} /></Page>;
-  return data && studio.data ? <PlanForm id={id} start={planOf(data, studio.data.houseView)} /> : <Page title="Plan"><Loading what="Reading the class" /></Page>;
+  return data && studio.data ? <PlanForm id={id} start={planOf(data, studio.data.houseView)} before={data.fitting} /> : <Page title="Plan"><Loading what="Reading the class" /></Page>;
 }
 
-function PlanForm({ id, start }: { id?: string; start: Plan }) {
+/** `before`: the class's fitting as it is kept, to say what a new date or other people change. */
+function PlanForm({ id, start, before }: { id?: string; start: Plan; before?: Fitting }) {
   const [plan, setPlan] = useState(start), [adding, setAdding] = useState(false), [asked, setAsked] = useState(false);
   const sequences = useSequences(), people = usePeople(), fit = useFit(), save = useSaveClass(id), navigate = useNavigate();
   const change = (part: Partial<Plan>): void => { setPlan((now) => ({ ...now, ...part, ...(part.sequenceText === undefined ? {} : { choices: followedChoices(start.choices, stepTexts(start.sequenceText), stepTexts(part.sequenceText)) }) })); fit.reset(); save.reset(); };
@@ -73,6 +75,7 @@ function PlanForm({ id, start }: { id?: string; start: Plan }) {
       <Page wide title={title} about={`${sayDate(plan.on)}${plan.time ? `, ${plan.time}` : ''} · ${coming.length} people · not saved yet`}
         actions={<><Button look="main" disabled={save.isPending} onClick={() => void keepClass().catch(() => undefined)}>{save.isPending ? 'Saving …' : 'Save class'}</Button><Button onClick={() => fit.reset()}>Back to the plan</Button></>}>
         {save.error && <div className="p-4"><Problem error={save.error} /></div>}
+        {before && <Differences comparison={compareFittings(before, fit.data)} />}
         <FittingView fitting={fit.data} bodies={bodiesOf(people.data, fit.data.on)} />
       </Page>
     );
