@@ -42,11 +42,16 @@ const on = (title, link) => async (page) => {
 
 try {
   await shoot('classes', '/classes');
-  await shoot('fitting', '/classes', open('Thursday Mixed'));
   await shoot('fitting-why', '/classes', why);
   await shoot('fitting-why-dark', '/classes', why, { colorScheme: 'dark' });
   await shoot('fitting-tablet', '/classes', open('Bump and Breathe'), { viewport: { width: 820, height: 1180 } });
-  await shoot('fitting-print', '/classes', open('Steady Backs'), { viewport: { width: 794, height: 1123 }, media: 'print' });
+  await shoot('handover-print', '/classes', on('Thursday Mixed', 'Half a page'), { viewport: { width: 794, height: 1123 }, media: 'print' });
+  await shoot('room', '/classes', on('Thursday Mixed', 'Room'));
+  await shoot('fitting', '/classes', async (page) => {
+    await open('Thursday Mixed')(page);
+    await page.getByRole('button', { name: /^Change step 3,/ }).click();
+    await page.getByText('further from it in all').first().waitFor();
+  });
   await shoot('new-class', '/classes/new', async (page) => {
     await page.getByLabel('Start from').selectOption({ label: 'Chairs by the Window' });
     for (const name of ['Anselm Reed', 'Bertil Shaw']) await page.getByRole('checkbox', { name }).check();

@@ -1,5 +1,5 @@
 import { Engine, type NestedCondition, type RuleProperties } from 'json-rules-engine';
-import { breathSeconds, limbsOf, NO_SUMS, quantityOf, sumsAfter, type ActiveRule, type Bound, type LimbSide, type Person, type Quantity, type StagedPerson } from '@lotus-steady/core';
+import { countSeconds, limbsOf, NO_SUMS, quantityOf, sumsAfter, type ActiveRule, type Bound, type LimbSide, type Person, type Quantity, type StagedPerson } from '@lotus-steady/core';
 import type { MeasureTable } from '@lotus-steady/core';
 
 /** What one variant is told to a general rule engine: every quantity that its rules look at, by name. */
@@ -34,7 +34,7 @@ export function factsOf({ rows }: MeasureTable, { rules, person }: StagedPerson,
   const asked = new Map<string, { quantity: Quantity; limb: LimbSide | undefined }>();
   for (const active of rules) for (const limb of limbsOf(active)) for (const bound of active.rule.all) if ('measure' in bound) asked.set(factName(bound.measure, limb), { quantity: bound.measure, limb });
   return rows.map(({ pose, variant }): Facts => {
-    const held = pose.hold.usual * breathSeconds(person as Person, variant.breath, on), judged = { measures: measures(variant.id) };
+    const held = pose.hold.usual * countSeconds(pose, variant.breath, person as Person, on), judged = { measures: measures(variant.id) };
     return {
       ...Object.fromEntries([...asked].map(([name, { quantity, limb }]) => [name, quantityOf(quantity, judged, person.ranges, limb)])),
       holdSeconds: held, ...sumsAfter(NO_SUMS, judged.measures, held * (pose.side ? 2 : 1)),

@@ -35,7 +35,7 @@ function leastCost(steps: Steps, lane: LaneTable): number {
     for (const [rank, id] of counterPoses(owed, USUAL_HOUSE_VIEW).entries()) {
       if (poses.size >= 6) break;
       const pose = BUILT_IN.poses.find((one) => one.id === id)!, { variant } = BUILT_IN.variant(pose.usual);
-      const own = optionsOf(asked(pose, variant, 3 * lane.breath(variant.breath), pose.side ? ['right', 'left'] : []), lane).filter(({ sides, owes }) => owes === undefined && sides.every(({ candidate }) => candidate?.pose === pose));
+      const own = optionsOf(asked(pose, variant, 3 * lane.count(pose, variant), pose.side ? ['right', 'left'] : []), lane).filter(({ sides, owes }) => owes === undefined && sides.every(({ candidate }) => candidate?.pose === pose));
       if (own.length) poses.add(id);
       found.push(...own.map((option) => ({ option, cost: WEIGHTS.counter + rank * WEIGHTS.perRung + option.cost })));
     }

@@ -5,7 +5,7 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Ajv } from 'ajv';
 import fc from 'fast-check';
-import { breathSeconds, BUILT_IN, compileRules, CONDITIONS, CONFLICTS, conflictText, dateAfter, decidingRule, fitClass, HOUSE_VIEW_TOPICS, isLoosened, judge, judgeAll, LIMIT_KINDS, markOf, measureTable, movableBound, nextChanges, NO_SUMS, parseSequence, POSES, readHallRules, readPeople, ruleById, rulebookVersion, RULEBOOK_VERSION, SOMEBODY, SOURCES, stagePerson, trialDetails, USUAL_HOUSE_VIEW, WARNING_SIGNS, waysToSatisfy, type HallRules, type Person, type StagedPerson, type Trial } from '../src/index.js';
+import { countSeconds, BUILT_IN, compileRules, CONDITIONS, CONFLICTS, conflictText, dateAfter, decidingRule, fitClass, HOUSE_VIEW_TOPICS, isLoosened, judge, judgeAll, LIMIT_KINDS, markOf, measureTable, movableBound, nextChanges, NO_SUMS, parseSequence, POSES, readHallRules, readPeople, ruleById, rulebookVersion, RULEBOOK_VERSION, SOMEBODY, SOURCES, stagePerson, trialDetails, USUAL_HOUSE_VIEW, WARNING_SIGNS, waysToSatisfy, type HallRules, type Person, type StagedPerson, type Trial } from '../src/index.js';
 import { mirrorMeasures } from '../src/poses/measures.js';
 import { rulebookText } from '../../../scripts/lib/rulebookText.js';
 
@@ -71,7 +71,7 @@ describe('the quick judge', () => {
   });
   /** The slow way: every rule against a trial of its own, on both sides. */
   const slow = (staged: StagedPerson, row: ReturnType<typeof measureTable>['rows'][number]): number => {
-    const { pose, variant } = row, { person } = staged, holdSeconds = pose.hold.usual * breathSeconds(person, variant.breath, ON), measures = BUILT_IN.measures(variant.id, person.heightCm, staged.build), supine = measures.supine > 0 ? holdSeconds * (pose.side ? 2 : 1) : 0;
+    const { pose, variant } = row, { person } = staged, holdSeconds = pose.hold.usual * countSeconds(pose, variant.breath, person, ON), measures = BUILT_IN.measures(variant.id, person.heightCm, staged.build), supine = measures.supine > 0 ? holdSeconds * (pose.side ? 2 : 1) : 0;
     const code = [measures, mirrorMeasures(measures)].map((side) => {
       const trial: Trial = { measures: side, level: variant.level, breath: variant.breath, support: variant.support, holdSeconds, moving: pose.hold.unit === 'rounds', action: pose.purposes[0].action, sums: { ...NO_SUMS, supineUnbroken: supine, supineTotal: supine } };
       return Math.max(0, ...judge(staged.rules, trial, person.ranges).map(({ rule }) => (rule.level === 'never' ? 3 : rule.level === 'watch' || (rule.level === 'need' && rule.adds) ? 1 : 2)));

@@ -16,7 +16,8 @@ export const to = (action: Action, region: Region, spine?: NonNullable<Purpose['
 /** Held for so many breaths; bounds of what is still this pose. */
 export const breaths = (usual: number, least: number, most: number): UsualHold => ({ unit: 'breaths', usual, least, most });
 /** Repeated so many times. */
-export const rounds = (usual: number, least: number, most: number): UsualHold => ({ unit: 'rounds', usual, least, most });
+/** `breathsEach`: a round that goes both ways, or down and up, takes a breath for each (common practice, no published source). */
+export const rounds = (usual: number, least: number, most: number, breathsEach?: number): UsualHold => ({ unit: 'rounds', usual, least, most, ...(breathsEach ? { roundBreaths: breathsEach } : {}) });
 
 type At = NonNullable<Shape['at']>[number];
 type Aim = NonNullable<Shape['aim']>[number];

@@ -68,7 +68,7 @@ export const breathPoses: readonly Pose[] = [
   {
     id: 'alternate-nostril-breath', family: 'breath', name: 'Alternate-nostril breath', sanskrit: 'Nāḍī Śodhana', aliases: ['nadi shodhana', 'anuloma viloma', 'alternate nostril breathing', 'channel cleaning breath'],
     meaning: 'Clearing the channels: one nostril, then the other, without holding.', parts: ['whole'], place: ['opening', 'closing'], before: ['seated-breath'], after: ['seated-breath'],
-    purposes: [to('breathe', 'whole'), to('settle', 'whole')], energy: 'settling', hold: rounds(6, 3, 20), usual: 'alternate-nostril-breath.chair',
+    purposes: [to('breathe', 'whole'), to('settle', 'whole')], energy: 'settling', hold: rounds(6, 3, 20, 2), usual: 'alternate-nostril-breath.chair',
     guide: { setUp: 'Sit tall; thumb and ring finger rest beside the nose.', in: 'Through one side, the other softly closed.', out: 'Through the other side; then in on that side.', look: 'Eyes closed.', feel: 'As an even, quiet stream.', notHere: 'Not as pushing; with a blocked nose leave the fingers off.', comeOut: 'Lower the hand and breathe through both.' },
     mistakes: ['The nose is pressed shut hard.', 'The breath is held at the change.', 'The arm is held up until the shoulder aches.'],
     ladder: [

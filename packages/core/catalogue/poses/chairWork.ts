@@ -92,7 +92,7 @@ export const chairWorkPoses: readonly Pose[] = [
   {
     id: 'sit-to-stand', family: 'chair', name: 'Sit to stand', aliases: ['chair stand', 'standing up from a chair', 'chair rise'],
     meaning: 'From sitting to standing and back, slowly.', parts: ['whole', 'front hip'], place: ['warm-up', 'work'], before: ['chair-march'], after: ['mountain'],
-    purposes: [to('strengthen', 'whole'), to('balance', 'whole')], energy: 'lifting', hold: rounds(5, 2, 12), usual: 'sit-to-stand.chair',
+    purposes: [to('strengthen', 'whole'), to('balance', 'whole')], energy: 'lifting', hold: rounds(5, 2, 12, 2), usual: 'sit-to-stand.chair',
     guide: { setUp: 'Front of the seat, feet under the knees.', in: 'Lean the nose over the toes and stand.', out: 'Sit down slowly.', look: 'Ahead, to the floor and ahead again.', feel: 'In the thighs.', notHere: 'Not as a jolt in the knees; with dizziness stay seated.', comeOut: 'Sit back and breathe.' },
     mistakes: ['She drops the last hand’s width.', 'The knees fall inwards.'],
     ladder: [

@@ -43,7 +43,7 @@ export const jointPoses: readonly Pose[] = [
   {
     id: 'head-half-circle', family: 'joints', name: 'Head half circle', aliases: ['head circles', 'half neck circle', 'chin to collarbone', 'neck rolls'],
     meaning: 'The chin draws a half circle along the collarbones, never back.', parts: ['neck'], place: ['opening', 'warm-up'], before: [], after: ['neck-turn'],
-    purposes: [to('mobilise', 'neck'), to('open', 'neck')], energy: 'neutral', hold: rounds(3, 1, 6), usual: 'head-half-circle.chair',
+    purposes: [to('mobilise', 'neck'), to('open', 'neck')], energy: 'neutral', hold: rounds(3, 1, 6, 2), usual: 'head-half-circle.chair',
     guide: { setUp: 'Sit tall, shoulders heavy.', in: 'Roll the chin towards one shoulder.', out: 'Roll it down and across.', look: 'Down, following the chin.', feel: 'In the back and sides of the neck.', notHere: 'Not with cracks, dizziness or the head tipped back.', comeOut: 'Lift the head from the middle.' },
     mistakes: ['The circle goes all the way round.', 'It is quick.'],
     ladder: everywhere('head-half-circle', [[{ neck: 12, neckSide: 22, neckTwist: 16 }, { sided: true }], [{ neck: 34 }, { sided: true }], [{ neck: 12, neckSide: -22, neckTwist: -16 }, { sided: true }]], ['Chin to one side, down and across.', 'Only the lower half of the circle.'], { turn: 64, more: wave }),

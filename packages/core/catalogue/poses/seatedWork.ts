@@ -180,7 +180,7 @@ export const seatedWorkPoses: readonly Pose[] = [
   {
     id: 'ninety-ninety', family: 'seated', name: 'Ninety-ninety', aliases: ['90/90', 'hips side to side', '90 90 hips', 'shin box', 'deer'],
     meaning: 'Both knees at right angles, hips roll from side to side.', parts: ['outer hip', 'inner thigh'], place: ['warm-up', 'work'], before: ['butterfly'], after: ['staff'],
-    purposes: [to('mobilise', 'outer hip'), to('open', 'outer hip')], energy: 'neutral', hold: rounds(4, 2, 8), usual: 'ninety-ninety.hands-behind',
+    purposes: [to('mobilise', 'outer hip'), to('open', 'outer hip')], energy: 'neutral', hold: rounds(4, 2, 8, 2), usual: 'ninety-ninety.hands-behind',
     guide: { setUp: 'Sit with the feet wide, hands behind.', in: 'Knees up.', out: 'Both knees to one side.', look: 'Straight ahead.', feel: 'Deep in both hips.', notHere: 'Not in the knees.', comeOut: 'Knees up, legs long.' },
     mistakes: ['The knees are forced down.'],
     ladder: [

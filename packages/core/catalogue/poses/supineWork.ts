@@ -100,7 +100,7 @@ export const supineWorkPoses: readonly Pose[] = [
   {
     id: 'windscreen-wipers', family: 'supine', name: 'Windscreen wipers', aliases: ['knees side to side', 'knee rolls', 'rolling the knees', 'lying knee sways'],
     meaning: 'Feet wide, both knees roll from side to side.', parts: ['low back', 'outer hip'], place: ['warm-up', 'work', 'closing'], before: ['constructive-rest'], after: ['knees-to-chest'],
-    purposes: [to('mobilise', 'low back', 'twist'), to('mobilise', 'outer hip')], energy: 'settling', hold: rounds(6, 2, 12), usual: 'windscreen-wipers.lying',
+    purposes: [to('mobilise', 'low back', 'twist'), to('mobilise', 'outer hip')], energy: 'settling', hold: rounds(6, 2, 12, 2), usual: 'windscreen-wipers.lying',
     guide: { setUp: 'On the back, feet wider than the hips.', in: 'Knees to the middle.', out: 'Let them roll to one side.', look: 'To the ceiling.', feel: 'In the fronts and sides of the hips.', notHere: 'Not in the knees.', comeOut: 'Knees to the middle.' },
     mistakes: ['The knees are thrown.'],
     ladder: [

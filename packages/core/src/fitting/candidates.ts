@@ -110,9 +110,9 @@ function attempt(ask: Ask, lane: LaneTable, side: Side | undefined, row: number,
   let most = mosts[row]!, holdSeconds = ask.holdSeconds;
   for (const { sum, over, rows } of sums) if (rows[row]) most = Math.min(most, (over - ask.before[sum]) / both);
   if (most < holdSeconds) {
-    const breath = lane.breath(variant.breath);
-    holdSeconds = Math.floor(most / breath + 1e-9) * breath;
-    if (holdSeconds <= 0 || holdSeconds < Math.min(pose.hold.least * breath, ask.holdSeconds)) return undefined;
+    const count = lane.count(pose, variant);
+    holdSeconds = Math.floor(most / count + 1e-9) * count;
+    if (holdSeconds <= 0 || holdSeconds < Math.min(pose.hold.least * count, ask.holdSeconds)) return undefined;
   }
   let added = 0;
   for (const { over, sum, rows } of needs) if (rows[row] && holdSeconds > over && (!sum || ask.before[sum.sum] + holdSeconds * both > sum.over)) added++;

@@ -57,8 +57,8 @@ function covers(a: Label, b: Label, lane: LaneTable): boolean {
   return true;
 }
 
-/** Counter-poses are held for three breaths a side (common practice, no published source). */
-const COUNTER_BREATHS = 3;
+/** Counter-poses are held for three breaths or rounds a side (common practice, no published source). */
+const COUNTERS_HELD = 3;
 /** So many poses are looked at, in the order of preference. */
 const COUNTERS_MOST = 6;
 
@@ -73,7 +73,7 @@ function countersFor(lane: LaneTable, owed: Owed): { ask: Ask; option: Option; c
     list = [];
     for (const [rank, id] of counterPoses(owed, lane.view).entries()) {
       const pose = catalogue.poses.find((one) => one.id === id)!, { variant } = catalogue.variant(pose.usual);
-      const ask = asked(pose, variant, COUNTER_BREATHS * lane.breath(variant.breath), pose.side ? ['right', 'left'] : []);
+      const ask = asked(pose, variant, COUNTERS_HELD * lane.count(pose, variant), pose.side ? ['right', 'left'] : []);
       const own = narrowed(optionsOf(ask, lane).filter(({ sides, owes }) => owes === undefined && sides.every(({ candidate }) => candidate?.pose === pose)), lane);
       list.push(...own.map((option) => ({ ask, option, cost: WEIGHTS.counter + rank * WEIGHTS.perRung + option.cost })));
       if (new Set(list.map((one) => one.ask.pose)).size >= COUNTERS_MOST) break;

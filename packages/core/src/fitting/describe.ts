@@ -67,7 +67,7 @@ export function wayOf({ moves, seconds, instead, none }: Passage, { staged, pace
 const OWED_WORDS: Readonly<Record<Owed, string>> = { 'back-bend': 'After a deep back bend.', fold: 'After a long fold.', inversion: 'After being upside down.' };
 
 function thenOf(lane: LaneTable, { ask, option, owed, passage }: Counter): Then {
-  const { candidate } = option.sides[0]!, { pose, variant, holdSeconds, row } = candidate!, count = Math.round((holdSeconds / lane.breath(variant.breath)) * 10) / 10;
+  const { candidate } = option.sides[0]!, { pose, variant, holdSeconds, row } = candidate!, count = Math.round((holdSeconds / lane.count(pose, variant)) * 10) / 10;
   return {
     pose: pose.id, variant: variant.id, level: variant.level, breath: variant.breath, hold: { ...(pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count }), seconds: holdSeconds }, sides: pose.side ? ask.sides : [],
     props: lane.body.props(row), cues: variant.cues, reason: OWED_WORDS[owed], ...(passage.moves.length ? { way: wayOf(passage, lane) } : {}),

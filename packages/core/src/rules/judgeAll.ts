@@ -4,7 +4,7 @@ import type { Person } from '../people/types.js';
 import type { Catalogue } from '../poses/catalogue.js';
 import { MEASURE_NAMES, SIDED_MEASURES } from '../poses/measures.js';
 import type { Action, Breath, Level, Pose, Variant } from '../poses/types.js';
-import { breathSeconds } from '../timing/pace.js';
+import { breathSeconds, countSeconds } from '../timing/pace.js';
 import { ageOn } from './dates.js';
 import { limbsOf } from './judge.js';
 import type { ActiveRule, StagedPerson } from './stagePerson.js';
@@ -43,7 +43,7 @@ export function measureTable(catalogue: Catalogue, person: Pick<Person, 'heightC
     const rows = catalogue.poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant }))), columns = Array.from({ length: COLUMN.size }, () => new Float64Array(rows.length));
     const set = (name: string, row: number, value: number): void => { columns[COLUMN.get(name)!]![row] = value; };
     rows.forEach(({ pose, variant }, row) => {
-      const measures = catalogue.measures(variant.id, person.heightCm, build), seconds = pose.hold[held] * breathSeconds(person, variant.breath, on);
+      const measures = catalogue.measures(variant.id, person.heightCm, build), seconds = pose.hold[held] * countSeconds(pose, variant.breath, person, on);
       for (const name of MEASURE_NAMES) set(name, row, measures[name]);
       for (const name of SIDED_MEASURES) set(name, row, Math.max(measures[`${name}Right`], measures[`${name}Left`]));
       set('level', row, LEVELS.indexOf(variant.level));

@@ -1,6 +1,6 @@
 import { editSequence, movedChoices, parseSequence, type Choices, type Fitting, type OneForAll, type SequenceEdit } from '@lotus-steady/core';
 import { proxy, wrap, type Remote } from 'comlink';
-import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useClassInputs, useKeepPlan, useOwnVariants, type ClassWhole } from '../../api/queries.js';
 import type { FitWork } from '../../solver/fitWork.js';
 import { catalogue } from '../../catalogue.js';
@@ -86,7 +86,8 @@ export function useLivePlan(known: ClassWhole): LivePlan {
     // Sent off before anything is drawn: the worker and the page then work at the same time.
     void refit(next.now, ++turn.current);
     waiting.current = next.now;
-    startTransition(() => { setHistory(next); setKept('waiting'); });
+    setHistory(next);
+    setKept('waiting');
     clearTimeout(timer.current);
     timer.current = setTimeout(() => void saving.current(next.now), KEEP_AFTER);
   }, [refit]);
