@@ -46,6 +46,7 @@ export * from './fitting/similarity.js';
 export * from './fitting/care.js';
 export * from './fitting/fitClass.js';
 export * from './fitting/fitter.js';
+export type { OneForAll } from './fitting/oneForAll.js';
 export * from './fitting/choices.js';
 export * from './fitting/compareFittings.js';
 export * from './fitting/handover.js';

@@ -86,7 +86,7 @@ test('a hold is cut by whole breaths, down to the least that still is the pose',
 describe('the clock (constants: PRACTICE section 2)', () => {
   const one = (lines: string, who: number[] = [0], pace = PACE) => fitClass({ sequence: parseSequence(`# A\nminutes: 60\n${lines}`).sequence, people: who.map((i) => people[i]!), on: ON, houseView: USUAL_HOUSE_VIEW, pace }).steps.map(({ start, end }) => end - start);
   test('a new pose is said for 8 s, a known one for 3', () => expect(one('- Mountain, 4 breaths\n- Mountain, 4 breaths')).toEqual([22 + 8, 22 + 3]));
-  test('a round that goes both ways takes two breaths', () => expect(one('- Alternate-nostril breath, 6 rounds')).toEqual([6 * 2 * 5.5 + 8]));
+  test('a round that goes both ways takes two breaths', () => expect(one('- Alternate-nostril breath, 6 rounds')).toEqual([6 * 2 * PACE.slowBreath + 8]));
   test('both sides with the change between them', () => expect(one('- Warrior two, 4 breaths each side')).toEqual([2 * 22 + 5 + 8]));
   test('a change of level takes 10 s, for those who go slowly 30', () => {
     expect(one('- Mountain, 4 breaths\n- Cat and cow, 4 rounds')[1]).toBe(10 + 8 + 22);

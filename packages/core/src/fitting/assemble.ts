@@ -1,0 +1,54 @@
+import type { Catalogue } from '../poses/catalogue.js';
+import { rulesVersion, type HallRules } from '../rules/hallRules.js';
+import type { HouseView } from '../rules/houseView.js';
+import { orderNotes } from '../sequence/orderNotes.js';
+import type { Sequence, Step } from '../sequence/parseSequence.js';
+import type { Pace } from '../timing/pace.js';
+import type { Choices } from './choices.js';
+import { classAlerts } from './classAlerts.js';
+import { laneSums } from './laneSums.js';
+import type { LaneWork } from './laneWork.js';
+import { placesOf, roomOf } from './room.js';
+import { laneSeconds, type Timeline } from './timeline.js';
+import type { Fitting, Lane, LaneStep, Refused } from './types.js';
+
+interface Settings { on: string; hall: HallRules; catalogue: Catalogue; houseView: HouseView; pace: Pace; stock: Readonly<Record<string, number>> | undefined }
+/** What has been found: `all` the steps as everybody is asked to do them, `kept` those that are not left out; seconds as written; lanes' costs. */
+interface Made { sequence: Sequence; all: readonly Step[]; kept: readonly Step[]; lanes: readonly LaneWork[]; timed: Timeline; written: number; choices: Choices; refused: readonly Refused[]; costAlone: number; cost: number }
+
+/** Waiting for less than this goes unnoticed, seconds. */
+const WAITS = 10;
+
+/** Puts a fitting together from everyone's entries and the clock. */
+export function assemble({ on, hall, catalogue, houseView, pace, stock }: Settings, { sequence, all, kept, lanes, timed, written, choices: { fewerVersions, swaps }, refused, costAlone, cost }: Made): Fitting {
+  const minutes = (seconds: number): number => Math.round(seconds / 6) / 10, place = new Map(kept.map((step, i) => [step.number, i]));
+  const isHeld = (variant: string): boolean => catalogue.variant(variant).pose.hold.unit === 'breaths';
+  const longest = kept.map((_, i) => timed.drafts.reduce((most, drafts, lane) => Math.max(most, laneSeconds(drafts[i]!, lanes[lane]!.table)), 0));
+  let at = 0;
+  return {
+    title: sequence.title, on, rulebook: rulesVersion(hall), catalogue: catalogue.version,
+    minutes: { asked: sequence.minutes, planned: minutes(timed.planned), written: minutes(written), over: Math.max(0, Math.round((minutes(timed.planned) - sequence.minutes) * 10) / 10) },
+    steps: all.map((step, n) => {
+      const i = place.get(step.number), shortened = i === undefined ? undefined : timed.shortened[i], asWritten = sequence.steps[n]!;
+      if (i !== undefined) at = timed.clock[i]!.end;
+      const entries = i === undefined ? [] : timed.drafts.map((lane) => lane[i]!);
+      return {
+        step: step.number, text: step.text, ...(step.section ? { section: step.section } : {}), ...(step.note ? { note: step.note } : {}), pose: step.pose.id, variant: step.variant.id,
+        ...(i === undefined ? { start: at, end: at, leftOut: 'Left out to keep the time.' } : timed.clock[i]!), ...(shortened ? { shortened } : {}),
+        ...(asWritten.variant === step.variant ? {} : { insteadOf: { text: asWritten.text, pose: asWritten.pose.id, variant: asWritten.variant.id, reason: swaps.find((swap) => swap.step === step.number)!.reason } }),
+        versions: new Set(entries.flat().map(({ variant }) => variant)).size, meets: entries.length > 0 && new Set(entries.flat().map(({ pose }) => pose)).size === 1,
+      };
+    }),
+    lanes: lanes.map(({ staged, table }, lane): Lane => {
+      const drafts = timed.drafts[lane]!, steps = drafts.flatMap((entries, i) => {
+        const clock = timed.clock[i]!, step = kept[i]!, waits = Math.round(longest[i]! - laneSeconds(entries, table));
+        return entries.map((draft): LaneStep => ({ step: step.number, asked: step.text, ...draft, clock, ...(waits >= WAITS ? { waits } : {}) }));
+      });
+      return { person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, drafts, sequence, on)], steps, sums: laneSums(steps, isHeld) };
+    }),
+    room: roomOf(timed.drafts, stock),
+    places: placesOf(lanes.map(({ staged }, i) => ({ name: staged.person.name, numbers: kept.map(({ number }) => number), steps: timed.drafts[i]! }))),
+    notes: orderNotes({ ...sequence, steps: kept }, catalogue, on, pace, houseView), refused,
+    together: { fewerVersions, costAlone: Math.round(costAlone * 10) / 10, cost: Math.round(cost * 10) / 10 },
+  };
+}
