@@ -62,7 +62,7 @@ export function laneTable(staged: StagedPerson, catalogue: Catalogue, view: Hous
   const timed = (row: number): boolean => !(places[row] ??= placed(row)).endsWith('|') || body.deep(row).fold;
   const place = (row: number, holdSeconds: number, sides: number): string => {
     const own = (places[row] ??= placed(row));
-    return timed(row) ? `${own}|${own.endsWith('|') ? holdSeconds * sides > LONG_FOLD : holdSeconds}` : own;
+    return timed(row) ? `${own}|${own.endsWith('|') ? holdSeconds * (body.table.rows[row]!.pose.side ? sides : 1) > LONG_FOLD : holdSeconds}` : own;
   };
   return {
     staged, view, on, pace, body, right, left, sums, place, timed, closed: closedTo(staged), passage: passagesFor(staged, catalogue),

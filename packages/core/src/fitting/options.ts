@@ -30,6 +30,8 @@ const NOTHING: readonly number[] = SUMS.map(() => 0), ENDS: readonly boolean[] =
 
 function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
   const { body } = lane, [first] = sides, last = sides[sides.length - 1]!, end = last.candidate;
+  // What has no sides is done once, also where a step with sides was asked.
+  const once = first!.candidate && !first!.candidate.pose.side && first!.candidate.variant === end?.variant, held = once ? 1 : sides.length;
   let cost = 0, hand = 0, owes: Owed | undefined, answers = 0;
   for (const { candidate } of sides) {
     cost += (candidate?.cost ?? WEIGHTS.sitOut) / sides.length;
@@ -39,10 +41,10 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
     answers |= lane.answers(candidate.pose.id);
     if (deep.inversion) owes = 'inversion';
     else if (deep.backBend) owes ??= 'back-bend';
-    else if (deep.fold && candidate.holdSeconds * sides.length > LONG_FOLD) owes ??= 'fold';
+    else if (deep.fold && candidate.holdSeconds * held > LONG_FOLD) owes ??= 'fold';
   }
   if (sides.length > 1 && first!.candidate?.variant !== end?.variant) cost += WEIGHTS.sidesDiffer;
-  const { sums } = lane, seconds = sums.length ? SUMS.map((sum) => sides.reduce((total, { candidate }) => total + (candidate && countsTowards(sum, body.judged(candidate.row, undefined).measures) ? candidate.holdSeconds : 0), 0)) : NOTHING;
+  const { sums } = lane, seconds = sums.length ? SUMS.map((sum) => sides.slice(0, held).reduce((total, { candidate }) => total + (candidate && countsTowards(sum, body.judged(candidate.row, undefined).measures) ? candidate.holdSeconds : 0), 0)) : NOTHING;
   return {
     sides, cost, entry: first!.candidate ? body.ends(first!.candidate.row).entry : 'chair', exit: end ? body.ends(end.row).exit : 'chair', hand, owes, answers, seconds,
     runs: sums.length ? SUMS.map((sum) => end !== undefined && countsTowards(sum, body.judged(end.row, undefined).measures)) : ENDS,
