@@ -40,7 +40,7 @@ export class LaneWork {
       if (!known) {
         if (options.size >= KNOWN_MOST) options.clear();
         const ask: Ask = { pose: step.pose, variant: step.variant, holdSeconds, sides: step.sides, before: table.sums.length ? before : NO_SUMS, ...(pin ? { pin } : {}) };
-        options.set(own, known = { ask, few: narrowed(optionsOf(ask, table, open, true), table) });
+        options.set(own, known = { ask, few: optionsOf(ask, table, open, true) });
       }
       return known;
     };

@@ -78,9 +78,16 @@ export function optionsOf(ask: Ask, lane: LaneTable, open = false, few = false):
     found.push(list.length ? list : [undefined]);
   });
   if (found.length === 1) return found[0]!.map((candidate) => optionOf(lane, [{ side: sides[0], candidate }]));
-  const [first, second] = found as [(Candidate | undefined)[], (Candidate | undefined)[]], choice = (i: number, candidate: Candidate | undefined): SideChoice => ({ side: sides[i], candidate });
+  if (few && alike && found[0] === found[1]) return found[0]!.map((candidate) => optionOf(lane, sides.map((side) => ({ side, candidate }))));
+  const all = bothSides(lane, sides, found as [(Candidate | undefined)[], (Candidate | undefined)[]], written.some(Boolean));
+  return few ? narrowed(all, lane) : all;
+}
+
+/** Ways to do both sides. */
+function bothSides(lane: LaneTable, sides: readonly (Side | undefined)[], [first, second]: [(Candidate | undefined)[], (Candidate | undefined)[]], kept: boolean): Option[] {
+  const choice = (i: number, candidate: Candidate | undefined): SideChoice => ({ side: sides[i], candidate });
   const there = new Map(second.map((candidate) => [candidate?.variant, candidate]));
-  const same = written.some(Boolean) ? [] : first.flatMap((a) => (there.has(a?.variant) ? [optionOf(lane, [choice(0, a), choice(1, there.get(a?.variant))])] : []));
+  const same = kept ? [] : first.flatMap((a) => (there.has(a?.variant) ? [optionOf(lane, [choice(0, a), choice(1, there.get(a?.variant))])] : []));
   if (same.length) return same;
   // One side keeps what was asked, or nothing suits both: each side its own.
   return first.flatMap((a) => second.flatMap((b) => (a?.variant === b?.variant ? [optionOf(lane, [choice(0, a), choice(1, b)])] : bothOrders(lane, choice(0, a), choice(1, b)))));
