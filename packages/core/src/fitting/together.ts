@@ -110,6 +110,7 @@ export function together(input: TogetherInput): Path[] {
 /** What the room costs beside the lanes: versions beyond the first at each step, and props beyond the stock. */
 export function roomCost({ lanes, steps, fewerVersions, stock }: Pick<TogetherInput, 'lanes' | 'steps' | 'fewerVersions' | 'stock'>, paths: readonly Path[]): number {
   let cost = 0;
+  if (!fewerVersions && !stock) return cost;
   for (let step = 0; step < steps; step++) {
     const versions = new Set(paths.flatMap(({ choices }) => variantsOf(choices[step]!.option)));
     if (fewerVersions) cost += WEIGHTS.version * Math.max(0, versions.size - 1);
