@@ -76,9 +76,12 @@ test('the teacher chooses against a limit: the reason is asked, and the cell loo
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Back to the fitting' }).click();
   await page.getByRole('link', { name: 'Teach', exact: true }).click();
-  while (!(await page.getByRole('heading', { level: 2, name: 'Downward-facing dog' }).isVisible())) await page.keyboard.press('ArrowRight');
+  const here = page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 2 });
+  await expect(here).toHaveText('Seated breath');
+  while ((await here.textContent()) !== 'Downward-facing dog') await page.keyboard.press('ArrowRight');
   await expect(page.getByText('your choice, against a limit')).toBeVisible();
   await page.keyboard.press('Escape');
+  await expect(page).toHaveURL(/\/fitting$/);
   await dog.getByRole('button', { name: /your choice/ }).click();
   await why.getByRole('button', { name: 'Back to what is fitted' }).click();
   await expect(dog.getByText('your choice')).toBeHidden();

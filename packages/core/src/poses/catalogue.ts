@@ -84,6 +84,8 @@ function interpolate(solutions: readonly SolvedVariant[], heightCm: number): Mea
   if (solutions.length === 1) return scaleSolved(solutions[0]!, heightCm).measures;
   const above = solutions.findIndex((solution) => solution.heightCm >= heightCm);
   if (above <= 0) return (above === 0 ? solutions[0]! : solutions[solutions.length - 1]!).measures;
+  // At a height that was solved nothing has to be guessed.
+  if (solutions[above]!.heightCm === heightCm) return solutions[above]!.measures;
   const low = solutions[above - 1]!, high = solutions[above]!, t = (heightCm - low.heightCm) / (high.heightCm - low.heightCm);
   const worse = worstMeasures([low.measures, high.measures]);
   return Object.fromEntries(MEASURE_NAMES.map((name) => {

@@ -68,7 +68,7 @@ export const RANKED: readonly RankedCase[] = [
   c('Plank', 'carpal tunnel', 'plank.wall forearm-plank plank.knees boat', 'off the bent wrists', 'forearm-plank'),
   c('Downward-facing dog', 'carpal tunnel', 'downward-facing-dog.chair-back downward-facing-dog.wall dolphin staff seated-forward-fold', 'hands on a chair back or forearms'),
   c('Downward-facing dog', 'arms to 120', 'staff dolphin seated-forward-fold supine-leg-stretch half-forward-fold', 'the hamstrings; the arms stay within their range'),
-  c('Pigeon', 'new hip', 'supine-figure-four.wall easy-seat hero', 'no crossing and turning'),
+  c('Pigeon', 'new hip', 'supine-figure-four.wall figure-four.strap easy-seat hero', 'outward and not past a right angle; no crossing of the midline, no turning in'),
   c('Garland', 'new hip', 'garland.chair happy-baby goddess wide-legged-fold.chair', 'hips above the knees', 'garland.chair'),
   c('Shoulder stand', 'neck disc', UP, 'no weight on the neck', 'legs-up-the-wall'),
   c('Final rest', 'reflux', 'final-rest.propped final-rest.side final-rest.chair', 'Khoury 1999: left side, head end up', 'final-rest.propped'),

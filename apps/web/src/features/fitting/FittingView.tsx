@@ -3,7 +3,7 @@ import { SortableContext, sortableKeyboardCoordinates, useSortable, verticalList
 import { floorVisits, type Fitting, type LaneStep } from '@lotus-steady/core';
 import { GripVertical } from 'lucide-react';
 import { variantById } from '../../catalogue.js';
-import { memo, startTransition, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent as ReactKeyboardEvent, type ReactNode, type RefObject } from 'react';
+import { createContext, memo, startTransition, useCallback, useContext, useEffect, useLayoutEffect, useMemo, useRef, useState, type KeyboardEvent as ReactKeyboardEvent, type ReactNode, type RefObject } from 'react';
 import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { sayClock, sayHold, sayProps, shortNames } from '../../ui/say.js';
@@ -42,7 +42,7 @@ function lookUp({ lanes }: Fitting, rows: readonly StepGroups[], cell: Cell | un
  */
 export const FittingView = memo(function FittingView({ fitting, bodies, live }: Props) {
   const [cell, setCell] = useState<Cell>(), [whole, setWhole] = useState(false), body = useRef<HTMLDivElement>(null);
-  const rows = useSteadyRows(fitting), people = fitting.lanes.map((lane) => lane.person).join('\n'), names = useMemo(() => shortNames(people.split('\n')), [people]), chosen = lookUp(fitting, rows, cell);
+  const rows = useSteadyRows(fitting), people = fitting.lanes.map((lane) => lane.person).join('\n'), names = useMemo(() => shortNames(people.split('\n')), [people]), chosen = lookUp(fitting, rows, cell), starts = useMemo(() => fitting.steps.map(({ start }) => start), [fitting]);
   // What fits on a first screen is there at once; the figures further down follow without holding it up.
   const [shown, setShown] = useState(FIRST_ROWS);
   useEffect(() => startTransition(() => setShown(Infinity)), []);
@@ -60,7 +60,7 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
           <Button look="quiet" className="no-print -ml-2 px-2" aria-pressed={whole} onClick={() => { setWhole(!whole); setCell(undefined); }}>{whole ? 'Only who differs' : 'Everyone, step by step'}</Button>
         </BeforeClass>
         {whole ? <LaneGrid fitting={fitting} names={names} onOpen={(step, person, entry) => setCell(cellOf(step, person, entry))} />
-          : <Steps of={rows.length} live={live}>{rows.slice(0, shown).map((row, i) => <StepRow key={row.step.step} row={row} start={fitting.steps[i]!.start} above={rows[i - 1]?.step} below={rows[i + 1]?.step} of={rows.length} live={live} names={names} chosen={chosen?.step === row.step.step ? chosen.group.key : undefined} onOpen={open} />)}</Steps>}
+          : <Starts value={starts}><Steps of={rows.length} live={live}>{rows.slice(0, shown).map((row, i) => <StepRow key={row.step.step} row={row} at={i} above={rows[i - 1]?.step} below={rows[i + 1]?.step} of={rows.length} live={live} names={names} chosen={chosen?.step === row.step.step ? chosen.group.key : undefined} onOpen={open} />)}</Steps></Starts>}
       </div>
       {chosen && (
         <aside aria-label="Why" className="no-print fixed inset-y-0 right-0 z-20 w-[min(24rem,100vw)] border-l border-line bg-paper shadow-xl xl:sticky xl:top-0 xl:z-auto xl:h-screen xl:w-auto xl:shadow-none">
@@ -72,6 +72,10 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
     </div>
   );
 });
+
+/** When each step begins, seconds: an edit moves all that come after it, and only the times are drawn again. */
+const Starts = createContext<readonly number[]>([]);
+const Start = ({ at }: { at: number }) => sayClock(useContext(Starts)[at] ?? 0);
 
 /** Rows that keep their identity while nothing of them is drawn otherwise. */
 function useSteadyRows(fitting: Fitting): readonly StepGroups[] {
@@ -155,9 +159,9 @@ function BeforeClass({ fitting, names, children }: { fitting: Fitting; names: Ma
   );
 }
 
-interface RowProps { row: StepGroups; /** Seconds into the class. */ start: number; above?: Fitting['steps'][number]; below?: Fitting['steps'][number]; of: number; live?: Live; names: Map<string, string>; chosen?: string; onOpen: (step: number, group: Group) => void }
+interface RowProps { row: StepGroups; /** Which row it is, from 0. */ at: number; above?: Fitting['steps'][number]; below?: Fitting['steps'][number]; of: number; live?: Live; names: Map<string, string>; chosen?: string; onOpen: (step: number, group: Group) => void }
 
-const StepRow = memo(function StepRow({ row: { step, written, differing, then }, start, above, below, of, live, names, chosen, onOpen }: RowProps) {
+const StepRow = memo(function StepRow({ row: { step, written, differing, then }, at, above, below, of, live, names, chosen, onOpen }: RowProps) {
   const { pose, variant } = variantById(step.variant), level = variant.level, section = step.section !== above?.section ? step.section : undefined;
   const levelOf = (other?: Fitting['steps'][number]) => (other ? variantById(other.variant).variant.level : undefined);
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: step.step, disabled: !live });
@@ -185,7 +189,7 @@ const StepRow = memo(function StepRow({ row: { step, written, differing, then },
         <Figure variant={step.variant} className="w-24 shrink-0" decorative />
         <div className="min-w-0">
           {section && <p className="font-bold text-teal">{section}</p>}
-          <p className="text-soft tabular-nums">{sayClock(start)}</p>
+          <p className="text-soft tabular-nums"><Start at={at} /></p>
           <h2 className="text-lg">{pose.name}</h2>
           <p className="text-soft">{step.text.replace(/^[^,]*,?\s*/, '') || variant.name}</p>
           {step.shortened && <p className="text-sm font-semibold text-clay">cut to {step.shortened.to} {step.shortened.unit} to keep the time</p>}
