@@ -51,7 +51,6 @@ export * from './fitting/choices.js';
 export * from './fitting/compareFittings.js';
 export * from './fitting/handover.js';
 export { readFitting } from './fitting/readFitting.js';
-export { WEIGHTS } from './fitting/weights.js';
 export * from './sequence/editSequence.js';
 export { orderNotes, type OrderNote } from './sequence/orderNotes.js';
 export * from './fitting/floorVisits.js';

@@ -1,3 +1,4 @@
+import type { OrderNote } from '../sequence/orderNotes.js';
 import type { Shortened } from './keepTime.js';
 import type { Measures } from '../poses/measures.js';
 import type { Breath, Level } from '../poses/types.js';
@@ -92,9 +93,6 @@ export interface Lane {
   sums: LaneSums;
 }
 
-/** Something about the order of the class that a teacher would want to know. */
-export interface Note { kind: 'warm-up' | 'side' | 'pair' | 'counter-pose' | 'rest' | 'time'; step?: number; text: string }
-
 /** Where someone is in the room, and what they need beside them. */
 export interface PersonPlace { person: string; station: 'wall' | 'chair' | 'mat'; place: number; props: readonly { prop: string; count: number; steps: readonly number[] }[] }
 
@@ -123,7 +121,7 @@ export interface Fitting {
   /** Props needed at once; where the hall's stock is known and does not reach, by how many it is short. */
   room: readonly { prop: string; count: number; short?: number }[];
   places: readonly PersonPlace[];
-  notes: readonly Note[];
+  notes: readonly OrderNote[];
   /** Choices of the teacher's that were not taken: what they name must not be done without a go-ahead. */
   refused: readonly Refused[];
   /** What asking for fewer versions or keeping to the stock changed: lanes' costs before and after. */
