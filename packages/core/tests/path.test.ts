@@ -27,7 +27,7 @@ const popcount = (bits: number): number => bits.toString(2).replaceAll('0', '').
 
 /** Every way through, tried one by one, with every counter-pose that may be put in: the least cost. Said again from scratch, and slowly. */
 function leastCost(steps: Steps, lane: LaneTable): number {
-  const through = (sums: At['sums'], { seconds, runs }: Option): At['sums'] => (lane.sums.length ? Object.fromEntries(SUMS.map((sum, i) => [sum, sum.endsWith('Total') || runs[i] ? sums[sum] + seconds[i]! : 0])) as At['sums'] : sums);
+  const through = (sums: At['sums'], { seconds, runs }: Option): At['sums'] => (lane.sums.length ? Object.fromEntries(SUMS.map((sum, i) => [sum, sum.endsWith('Total') || (runs >> i) & 1 ? sums[sum] + seconds[i]! : 0])) as At['sums'] : sums);
   const going = (at: At, option: Option): number => (at.level === undefined ? 0 : lane.passage(at.level, option.entry).cost + popcount(option.hand & ~at.hand) * WEIGHTS.fetch);
   const fits = (sums: At['sums']): boolean => [...lane.right.sums, ...lane.left.sums].every(({ sum, over }) => sums[sum] <= over + 1e-9);
   const counters = (owed: Owed): { option: Option; cost: number }[] => {

@@ -5,7 +5,9 @@ import type { Catalogue } from '../poses/catalogue.js';
 import { mirrorMeasures, type Judged } from '../poses/measures.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
 import { ageOn } from '../rules/dates.js';
-import { measureTable, type MeasureTable } from '../rules/judgeAll.js';
+import { measureTable, type MeasureTable } from '../rules/measureTable.js';
+import { countsTowards } from '../rules/sums.js';
+import { SUMS } from '../rules/types.js';
 import { propsOf } from './propsOf.js';
 import type { PropUse } from './types.js';
 
@@ -24,6 +26,10 @@ export interface BodyTable {
   deep(row: number): Deep;
   /** Levels it begins and ends on. */
   ends(row: number): { entry: Level; exit: Level };
+  /** Which of {@link SUMS} time in a variant counts towards, one bit each. */
+  towards(row: number): number;
+  /** Names where a variant leaves anyone of this body: by the levels it begins and ends on, its props, and how deep it goes. */
+  place(row: number): number;
   /** Room for what else is worked out for this body, by an asked variant. */
   kin: Map<Variant, Kin>;
 }
@@ -71,13 +77,18 @@ function makeBody(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'
     const { variant } = rows[row]!;
     return { measures: left ? mirrorMeasures(measures(row)) : measures(row), level: variant.level, breath: variant.breath, support: variant.support };
   });
-  const right = judgedAs(false), left = judgedAs(true), props = remember((row) => propsOf(rows[row]!.variant, person.heightCm, build));
+  const places = new Map<string, number>(), right = judgedAs(false), left = judgedAs(true), props = remember((row) => propsOf(rows[row]!.variant, person.heightCm, build));
+  const hand = remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0)), deep = remember((row) => deepOf(rows[row]!.pose, right(row)));
+  const ends = remember((row) => { const { level, entry = level, exit = level } = rows[row]!.variant; return { entry, exit }; });
   return {
-    catalogue, table, build, props, kin: new Map(),
+    catalogue, table, build, props, hand, deep, ends, kin: new Map(),
+    towards: remember((row) => { const { measures } = right(row); return SUMS.reduce((bits, sum, i) => (countsTowards(sum, measures) ? bits | (1 << i) : bits), 0); }),
     judged: (row, side) => (side === 'left' ? left : right)(row),
-    hand: remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0)),
-    deep: remember((row) => deepOf(rows[row]!.pose, right(row))),
-    ends: remember((row) => { const { level, entry = level, exit = level } = rows[row]!.variant; return { entry, exit }; }),
+    place: remember((row) => {
+      const { entry, exit } = ends(row), { backBend, inversion, fold } = deep(row), key = `${entry}|${exit}|${hand(row)}|${backBend}|${inversion}|${fold}`;
+      if (!places.has(key)) places.set(key, places.size);
+      return places.get(key)!;
+    }),
   };
 }
 

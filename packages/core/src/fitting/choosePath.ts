@@ -19,7 +19,7 @@ export interface Counter { ask: Ask; option: Option; owed: Owed; passage: Passag
 /** Where a lane stands between two steps. */
 interface Place { level: Level | undefined; hand: number; owed: Owed | undefined; sums: Sums }
 /** A lane up to some step. `back` is its place among the labels one step before; `counter` was put in before `option`. */
-export interface Label extends Place { cost: number; back: number; ask?: Ask; option?: Option; passage?: Passage; counter?: Counter }
+export interface Label extends Place { cost: number; back: number; ask?: Ask; option?: Option; passage?: Passage | undefined; counter?: Counter | undefined }
 
 const START: Label = { cost: 0, back: -1, level: undefined, hand: 0, owed: undefined, sums: NO_SUMS };
 
@@ -33,10 +33,13 @@ const fetched = (from: number, to: number): number => {
   return count;
 };
 
+/** Totals only grow; a run ends. */
+const TOTALS = SUMS.map((sum) => sum.endsWith('Total'));
+
 function sumsThrough(lane: LaneTable, before: Sums, { seconds, runs }: Option): Sums {
   if (!lane.sums.length) return before;
   const sums = { ...before };
-  SUMS.forEach((sum, i) => { sums[sum] = sum.endsWith('Total') || runs[i] ? before[sum] + seconds[i]! : 0; });
+  SUMS.forEach((sum, i) => { sums[sum] = TOTALS[i] || (runs >> i) & 1 ? before[sum] + seconds[i]! : 0; });
   return sums;
 }
 
@@ -89,16 +92,27 @@ const within = ({ right, left }: LaneTable, sums: Sums): boolean => [right, left
 /** A place with what was put in to get there. */
 interface Settled extends Place { cost: number; counter?: Counter }
 
-/** Settles what a step left to be answered: as it is, or with a counter-pose put in. */
-function settled(lane: LaneTable, { cost, level, hand, owed, sums }: Label, next: Option | undefined): Settled[] {
-  // The same again goes on: a run of back bends is answered once, at its end.
-  if (!owed || !level || (next && ((next.answers & owedBit(owed)) !== 0 || next.owes === owed))) return [{ cost, level, hand, owed, sums }];
+/** Whether what a step left need not be answered before the next: nothing is owed, that one answers it, or it is the same again, a run that is answered once, at its end. */
+const goesOn = ({ owed, level }: Label, next: Option | undefined): boolean => !owed || !level || (next !== undefined && ((next.answers & owedBit(owed)) !== 0 || next.owes === owed));
+
+/** A lane as it stands after a step, nothing put in. */
+const asItIs = ({ cost, level, hand, owed, sums }: Label): Settled[] => [{ cost, level, hand, owed, sums }];
+
+/** What a step left, answered with a counter-pose; at its price where there is none to put in. */
+function answered(lane: LaneTable, { cost, level, hand, owed, sums }: Label): Settled[] {
+  if (!owed || !level) return [];
   const put = countersFor(lane, owed).flatMap(({ ask, option, cost: own }): Settled[] => {
     const passage = lane.passage(level, option.entry), after = sumsThrough(lane, sums, option);
     if (passage.none || !within(lane, after)) return [];
     return [{ cost: cost + own + passage.cost + fetched(hand, option.hand) * WEIGHTS.fetch, level: option.exit, hand: option.hand, owed: undefined, sums: after, counter: { ask: { ...ask, before: sums }, option, owed, passage, from: level } }];
   });
   return put.length ? put : [{ cost: cost + WEIGHTS.noCounter, level, hand, owed: undefined, sums }];
+}
+
+/** Settles what a step left to be answered, before whatever comes next: worked out once for a label. */
+function settling(lane: LaneTable, label: Label): (next: Option | undefined) => readonly Settled[] {
+  let plain: Settled[] | undefined, put: Settled[] | undefined;
+  return (next) => (goesOn(label, next) ? (plain ??= asItIs(label)) : (put ??= answered(lane, label)));
 }
 
 /** Labels one step further; what another label covers is dropped, and what is left is still exact. */
@@ -112,14 +126,15 @@ export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: Ste
   const getting = (place: Settled, option: Option): number => (place.level === undefined ? 0 : lane.passage(place.level, option.entry).cost + fetched(place.hand, option.hand) * WEIGHTS.fetch);
   const reach = (back: number, place: Settled, ask: Ask, option: Option): Label => ({
     cost: place.cost + getting(place, option) + option.cost, level: option.exit, hand: option.hand, owed: option.owes, sums: sumsThrough(lane, place.sums, option), back,
-    ask: place.counter ? { ...ask, before: place.sums } : ask, option, ...(place.level === undefined ? {} : { passage: lane.passage(place.level, option.entry) }), ...(place.counter ? { counter: place.counter } : {}),
+    ask: place.counter ? { ...ask, before: place.sums } : ask, option, passage: place.level === undefined ? undefined : lane.passage(place.level, option.entry), counter: place.counter,
   });
+  const places = labels.map((label) => settling(lane, label));
   if (!lane.sums.length) {
     // Where nothing adds up, an option leaves the lane in one place, wherever it came from: the cheapest way to it is all that counts.
     const { ask, options } = optionsAt(NO_SUMS);
     for (const option of options) {
       let back = 0, best: Settled | undefined, least = Infinity;
-      for (let i = 0; i < labels.length; i++) for (const place of settled(lane, labels[i]!, option)) {
+      for (let i = 0; i < labels.length; i++) for (const place of places[i]!(option)) {
         const cost = place.cost + getting(place, option);
         if (cost < least - 1e-9) { best = place; least = cost; back = i; }
       }
@@ -133,7 +148,7 @@ export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: Ste
     let here = memo.get(key);
     if (!here) memo.set(key, here = optionsAt(label.sums));
     for (const option of here.options) {
-      for (const place of settled(lane, label, option)) {
+      for (const place of places[back]!(option)) {
         const reached = reach(back, place, here.ask, option);
         // A counter-pose takes seconds of its own: where it leaves too little of a limit, this option is none.
         if (place.counter && option.sides.some(({ candidate }) => candidate) && !within(lane, reached.sums)) continue;
@@ -148,7 +163,7 @@ export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: Ste
 export function pathOf(trail: readonly (readonly Label[])[], lane: LaneTable): { choices: Choice[]; cost: number } {
   const last = trail[trail.length - 1]!;
   let at = -1, end: Settled | undefined;
-  last.forEach((label, i) => { for (const place of settled(lane, label, undefined)) if (!end || place.cost < end.cost - 1e-9) { at = i; end = place; } });
+  last.forEach((label, i) => { for (const place of settling(lane, label)(undefined)) if (!end || place.cost < end.cost - 1e-9) { at = i; end = place; } });
   const choices: Choice[] = [];
   let then = end?.counter;
   for (let step = trail.length - 1; step > 0; step--) {

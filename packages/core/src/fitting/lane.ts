@@ -3,8 +3,7 @@ import type { Catalogue } from '../poses/catalogue.js';
 import type { Breath, Level, Pose, Variant } from '../poses/types.js';
 import type { HouseView } from '../rules/houseView.js';
 import type { ActiveRule, StagedPerson } from '../rules/stagePerson.js';
-import { countsTowards } from '../rules/sums.js';
-import type { Sum } from '../rules/types.js';
+import { SUMS, type Sum } from '../rules/types.js';
 import type { Step } from '../sequence/parseSequence.js';
 import { breathSeconds, type Pace } from '../timing/pace.js';
 import { bodyTable, type BodyTable } from './bodyTable.js';
@@ -29,7 +28,7 @@ export interface LaneTable {
   count: (pose: Pose, variant: Variant) => number;
   asked: (step: Pick<Step, 'hold' | 'pose' | 'variant'>) => number;
   /** Names where a variant leaves the lane: two of the same place differ in what they cost and nothing else. */
-  place: (row: number, holdSeconds: number, sides: number) => string;
+  place: (row: number, holdSeconds: number, sides: number) => number | string;
   /** Whether how long a variant is held decides where it leaves the lane. */
   timed: (row: number) => boolean;
   /** Levels this person must not be on, not even in passing. */
@@ -53,16 +52,20 @@ export function laneTable(staged: StagedPerson, catalogue: Catalogue, view: Hous
   const slow = breathSeconds(staged.person, 'slow', on, pace), usual = breathSeconds(staged.person, 'natural', on, pace), bits = new Map<string, number>();
   for (const owed of OWED) for (const pose of counterPoses(owed, view)) bits.set(pose, (bits.get(pose) ?? 0) | owedBit(owed));
   const breath = (how: Breath): number => (how === 'slow' ? slow : usual), count = ({ hold }: Pose, variant: Variant): number => breath(variant.breath) * (hold.unit === 'rounds' ? hold.roundBreaths ?? 1 : 1);
-  const sums = [...new Set([right, left].flatMap((one) => [...one.sums.map(({ sum }) => sum), ...one.needs.flatMap(({ sum }) => (sum ? [sum.sum] : []))]))], places: (string | undefined)[] = new Array<string | undefined>(body.table.rows.length).fill(undefined);
-  const placed = (row: number): string => {
-    const { entry, exit } = body.ends(row), { backBend, inversion, fold } = body.deep(row), { measures } = body.judged(row, undefined);
-    return `${entry}|${exit}|${body.hand(row)}|${bits.get(body.table.rows[row]!.pose.id) ?? 0}|${Number(backBend)}${Number(inversion)}${Number(fold)}|${sums.filter((sum) => countsTowards(sum, measures)).join()}`;
+  const sums = [...new Set([right, left].flatMap((one) => [...one.sums.map(({ sum }) => sum), ...one.needs.flatMap(({ sum }) => (sum ? [sum.sum] : []))]))];
+  // One number a row: where the body stands, which debts it answers, which sums it counts towards.
+  const places = new Int32Array(body.table.rows.length).fill(-1), looked = sums.reduce((all, sum) => all | (1 << SUMS.indexOf(sum)), 0), noted = (row: number): number => {
+    if (places[row]! < 0) {
+      places[row] = (((body.place(row) << OWED.length) | (bits.get(body.table.rows[row]!.pose.id) ?? 0)) << SUMS.length) | (body.towards(row) & looked);
+    }
+    return places[row]!;
   };
   // Where a fold may be long, or seconds add up, how long it is held counts too.
-  const timed = (row: number): boolean => !(places[row] ??= placed(row)).endsWith('|') || body.deep(row).fold;
-  const place = (row: number, holdSeconds: number, sides: number): string => {
-    const own = (places[row] ??= placed(row));
-    return timed(row) ? `${own}|${own.endsWith('|') ? holdSeconds * (body.table.rows[row]!.pose.side ? sides : 1) > LONG_FOLD : holdSeconds}` : own;
+  const adds = (row: number): boolean => (noted(row) & looked) !== 0, timed = (row: number): boolean => adds(row) || body.deep(row).fold;
+  const place = (row: number, holdSeconds: number, sides: number): number | string => {
+    const own = noted(row);
+    if (adds(row)) return `${own}|${holdSeconds}`;
+    return body.deep(row).fold && holdSeconds * (body.table.rows[row]!.pose.side ? sides : 1) > LONG_FOLD ? own + 0.5 : own;
   };
   return {
     staged, view, on, pace, body, right, left, sums, place, timed, closed: closedTo(staged), passage: passagesFor(staged, catalogue),

@@ -1,7 +1,6 @@
 import type { Owed } from '../../catalogue/counterPoses.js';
 import type { Level } from '../poses/types.js';
 import { SUMS } from '../rules/types.js';
-import { countsTowards } from '../rules/sums.js';
 import type { Side } from './bodyTable.js';
 import { asWritten, bestFew, candidatesFor, cheaper, pinned, type Ask, type Candidate } from './candidates.js';
 import { LONG_FOLD, type LaneTable } from './lane.js';
@@ -21,12 +20,24 @@ export interface Option {
   /** What it leaves to be answered, and which debts it answers, one bit each. */
   owes: Owed | undefined;
   answers: number;
-  /** Seconds towards each of {@link SUMS}, and whether the run goes on after it. */
+  /** Seconds towards each of {@link SUMS}, where any adds up against the lane; and whether the run goes on after it, one bit each. */
   seconds: readonly number[];
-  runs: readonly boolean[];
+  runs: number;
 }
 
-const NOTHING: readonly number[] = SUMS.map(() => 0), ENDS: readonly boolean[] = SUMS.map(() => false);
+const NOTHING: readonly number[] = SUMS.map(() => 0);
+
+/** Seconds of the first so many sides towards each of {@link SUMS}. */
+function secondsOf(lane: LaneTable, sides: readonly SideChoice[], held: number): readonly number[] {
+  let seconds: number[] | undefined;
+  for (let i = 0; i < held; i++) {
+    const { candidate } = sides[i]!;
+    let bits = candidate ? lane.body.towards(candidate.row) : 0;
+    if (bits) seconds ??= [...NOTHING];
+    for (let sum = 0; bits; sum++, bits >>= 1) if (bits & 1) seconds![sum]! += candidate!.holdSeconds;
+  }
+  return seconds ?? NOTHING;
+}
 
 function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
   const { body } = lane, [first] = sides, last = sides[sides.length - 1]!, end = last.candidate;
@@ -44,10 +55,10 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
     else if (deep.fold && candidate.holdSeconds * held > LONG_FOLD) owes ??= 'fold';
   }
   if (sides.length > 1 && first!.candidate?.variant !== end?.variant) cost += WEIGHTS.sidesDiffer;
-  const { sums } = lane, seconds = sums.length ? SUMS.map((sum) => sides.slice(0, held).reduce((total, { candidate }) => total + (candidate && countsTowards(sum, body.judged(candidate.row, undefined).measures) ? candidate.holdSeconds : 0), 0)) : NOTHING;
+  const adds = lane.sums.length > 0;
   return {
-    sides, cost, entry: first!.candidate ? body.ends(first!.candidate.row).entry : 'chair', exit: end ? body.ends(end.row).exit : 'chair', hand, owes, answers, seconds,
-    runs: sums.length ? SUMS.map((sum) => end !== undefined && countsTowards(sum, body.judged(end.row, undefined).measures)) : ENDS,
+    sides, cost, entry: first!.candidate ? body.ends(first!.candidate.row).entry : 'chair', exit: end ? body.ends(end.row).exit : 'chair', hand, owes, answers,
+    seconds: adds ? secondsOf(lane, sides, held) : NOTHING, runs: adds && end ? body.towards(end.row) : 0,
   };
 }
 
@@ -79,18 +90,29 @@ export function optionsOf(ask: Ask, lane: LaneTable, open = false, few = false):
   });
   if (found.length === 1) return found[0]!.map((candidate) => optionOf(lane, [{ side: sides[0], candidate }]));
   if (few && alike && found[0] === found[1]) return found[0]!.map((candidate) => optionOf(lane, sides.map((side) => ({ side, candidate }))));
-  const all = bothSides(lane, sides, found as [(Candidate | undefined)[], (Candidate | undefined)[]], written.some(Boolean));
+  const all = bothSides(lane, sides, found as [(Candidate | undefined)[], (Candidate | undefined)[]], written.some(Boolean), few);
   return few ? narrowed(all, lane) : all;
 }
 
 /** Ways to do both sides. */
-function bothSides(lane: LaneTable, sides: readonly (Side | undefined)[], [first, second]: [(Candidate | undefined)[], (Candidate | undefined)[]], kept: boolean): Option[] {
+function bothSides(lane: LaneTable, sides: readonly (Side | undefined)[], [first, second]: [(Candidate | undefined)[], (Candidate | undefined)[]], kept: boolean, few: boolean): Option[] {
   const choice = (i: number, candidate: Candidate | undefined): SideChoice => ({ side: sides[i], candidate });
-  const there = new Map(second.map((candidate) => [candidate?.variant, candidate]));
-  const same = kept ? [] : first.flatMap((a) => (there.has(a?.variant) ? [optionOf(lane, [choice(0, a), choice(1, there.get(a?.variant))])] : []));
-  if (same.length) return same;
+  if (!kept) {
+    const there = new Map(second.map((candidate) => [candidate?.row, candidate])), same = first.flatMap((a) => (there.has(a?.row) ? [[a, there.get(a?.row)] as const] : []));
+    if (same.length) return (few ? leastEach(same, lane) : same).map(([a, b]) => optionOf(lane, [choice(0, a), choice(1, b)]));
+  }
   // One side keeps what was asked, or nothing suits both: each side its own.
   return first.flatMap((a) => second.flatMap((b) => (a?.variant === b?.variant ? [optionOf(lane, [choice(0, a), choice(1, b)])] : bothOrders(lane, choice(0, a), choice(1, b)))));
+}
+
+/** Of the same on both sides, the cheapest in each place, before options are made of them. */
+function leastEach<T extends readonly [Candidate | undefined, Candidate | undefined]>(pairs: readonly T[], lane: LaneTable): readonly T[] {
+  const best = new Map<number | string, T>(), cost = ([a, b]: T): number => (a?.cost ?? 0) + (b?.cost ?? 0);
+  for (const pair of pairs) {
+    const [a, b] = pair, place = !a || !b ? -1 : a.holdSeconds === b.holdSeconds ? lane.place(a.row, a.holdSeconds, 2) : `${lane.place(a.row, a.holdSeconds, 2)} ${lane.place(b.row, b.holdSeconds, 2)}`, known = best.get(place);
+    if (!known || cost(pair) < cost(known) - 1e-9 || (Math.abs(cost(pair) - cost(known)) <= 1e-9 && (a?.variant.id ?? '') < (known[0]?.variant.id ?? ''))) best.set(place, pair);
+  }
+  return [...best.values()];
 }
 
 /** Of options that leave the lane in the same place, the cheapest: nothing is lost by it. */
@@ -98,7 +120,7 @@ export function narrowed(options: readonly Option[], lane: LaneTable): Option[] 
   if (options.length === 1) return [...options];
   const best = new Map<string, Option>();
   for (const option of options) {
-    const key = `${option.entry}|${option.exit}|${option.hand}|${option.owes}|${option.answers}${lane.sums.length ? `|${option.seconds.join()}|${option.runs.join()}` : ''}`, known = best.get(key);
+    const key = `${option.entry}|${option.exit}|${option.hand}|${option.owes}|${option.answers}${lane.sums.length ? `|${option.seconds.join()}|${option.runs}` : ''}`, known = best.get(key);
     if (!known || option.cost < known.cost - 1e-9 || (Math.abs(option.cost - known.cost) <= 1e-9 && firstId(option) < firstId(known))) best.set(key, option);
   }
   return [...best.values()];
@@ -106,7 +128,7 @@ export function narrowed(options: readonly Option[], lane: LaneTable): Option[] 
 
 /** The same, before options are made of candidates that are the same on both sides. */
 function fewOf(ask: Ask, lane: LaneTable, side: Side | undefined, sides: number): Candidate[] {
-  const best = new Map<string, Candidate>();
+  const best = new Map<number | string, Candidate>();
   let seen = 0;
   const note = (found: readonly Candidate[]): void => {
     for (; seen < found.length; seen++) {

@@ -1,6 +1,7 @@
 import { countsTowards } from '../rules/sums.js';
-import type { Bound, Sum } from '../rules/types.js';
-import { isOneSided, rowsBroken, testsOn } from '../rules/judgeAll.js';
+import { brokenRows } from '../rules/brokenRows.js';
+import { isOneSided } from '../rules/judgeAll.js';
+import type { Sum } from '../rules/types.js';
 import type { ActiveRule, StagedPerson } from '../rules/stagePerson.js';
 import type { BodyTable } from './bodyTable.js';
 
@@ -19,7 +20,6 @@ export interface SumLimit { sum: Sum; over: number; rows: Uint8Array }
 /** Rows where something must be put within reach: when they are held longer than so many seconds, or when so much has added up. */
 export interface Need { over: number; sum?: { sum: Sum; over: number }; rows: Uint8Array }
 
-const aboutTime = (bound: Bound): boolean => 'holdOver' in bound || 'sum' in bound;
 /** Hard rules keep a variant out; a watch adds a cue, a need with a prop adds the prop. */
 export const isSoft = ({ rule }: ActiveRule): boolean => rule.level === 'watch' || (rule.level === 'need' && rule.adds !== undefined);
 
@@ -32,10 +32,10 @@ export function standings(staged: StagedPerson, body: BodyTable): { right: Stand
 function standingOn(rules: readonly ActiveRule[], { person: { ranges } }: StagedPerson, body: BodyTable, left: boolean): Standing {
   const { table } = body, out = new Uint8Array(table.rows.length), most = new Float64Array(table.rows.length).fill(Infinity), sums: SumLimit[] = [], needs: Need[] = [];
   for (const active of rules) {
-    const { all } = active.rule, any = testsOn(active, ranges, left, (bound) => !aboutTime(bound)), adding = all.find((bound) => 'sum' in bound), sum = adding && 'sum' in adding ? adding.sum : undefined;
+    const { all } = active.rule, found = brokenRows(active, ranges, left, table, 'shape'), adding = all.find((bound) => 'sum' in bound), sum = adding && 'sum' in adding ? adding.sum : undefined;
     // What speaks of a change of level stands between two steps, not in a variant.
-    if (!any.length) continue;
-    const broken = rowsBroken({ any }, table).filter((row) => sum === undefined || countsTowards(sum, body.judged(row, left ? 'left' : 'right').measures));
+    if (!found) continue;
+    const broken = sum === undefined ? found : found.filter((row) => countsTowards(sum, body.judged(row, left ? 'left' : 'right').measures));
     if (!broken.length) continue;
     const holds = all.flatMap((bound) => ('holdOver' in bound ? [bound.holdOver] : [])), rows = new Uint8Array(table.rows.length);
     for (const row of broken) rows[row] = 1;

@@ -57,10 +57,8 @@ function takenBy(entries: readonly Draft[], { pace, body: { catalogue } }: LaneT
 }
 
 /** Getting from one step's entries to the next: the change of level, and what must be fetched. */
-function between(from: readonly Draft[], to: readonly Draft[], lane: LaneTable): number {
-  const { pace, slow } = lane, before = takenBy(from, lane), after = takenBy(to, lane);
-  return (before.exit === after.entry ? 0 : slow ? pace.changeLevelSlow : pace.changeLevel) + (after.bits & ~before.bits ? pace.props : 0);
-}
+const between = (before: Taken, after: Taken, { pace, slow }: LaneTable): number =>
+  (before.exit === after.entry ? 0 : slow ? pace.changeLevelSlow : pace.changeLevel) + (after.bits & ~before.bits ? pace.props : 0);
 
 /**
  * When each step begins and ends: as long as its longest lane, with changes of side and level, props to fetch and what is
@@ -73,14 +71,14 @@ export function timeline(sequence: Sequence, lanes: readonly TimedLane[], on: st
     seen.add(pose.id);
     return known ? pace.talkKnown : pace.talkNew;
   });
-  const asked = lanes.map(({ lane }) => steps.map((step) => lane.asked(step)));
+  const asked = lanes.map(({ lane }) => steps.map((step) => lane.asked(step))), taken = lanes.map(({ lane, drafts }) => drafts.map((entries) => takenBy(entries, lane)));
   const gap = (from: number, to: number): number => {
     const key = from * 1000 + to;
     let seconds = gaps.get(key);
     if (seconds === undefined) {
       seconds = 0;
       if (from >= 0) {
-        for (const { lane, drafts } of lanes) seconds = Math.max(seconds, between(drafts[from]!, drafts[to]!, lane));
+        lanes.forEach(({ lane }, at) => { seconds = Math.max(seconds!, between(taken[at]![from]!, taken[at]![to]!, lane)); });
         if (!lanes.length && steps[from]!.variant.level !== steps[to]!.variant.level) seconds = pace.changeLevel;
       }
       gaps.set(key, seconds);
@@ -90,7 +88,7 @@ export function timeline(sequence: Sequence, lanes: readonly TimedLane[], on: st
   const cutSpan = (i: number, share: number): number => {
     let longest = 0;
     lanes.forEach(({ lane, drafts }, at) => {
-      const { span, then } = takenBy(drafts[i]!, lane);
+      const { span, then } = taken[at]![i]!;
       let sum = share >= 1 ? span : then;
       if (share < 1) for (const draft of drafts[i]!) sum += spanOf(cutSeconds(draft, steps[i]!, asked[at]![i]!, share, lane), draft.sides.length, pace);
       longest = Math.max(longest, sum);

@@ -1,11 +1,11 @@
 import { WAYS } from '../../catalogue/ways.js';
+import type { Build } from '../body/build.js';
 import type { Catalogue } from '../poses/catalogue.js';
-import { mirrorMeasures } from '../poses/measures.js';
 import type { Level } from '../poses/types.js';
 import type { Way } from '../poses/ways.js';
-import { judge, type Breach } from '../rules/judge.js';
-import type { StagedPerson } from '../rules/stagePerson.js';
-import { NO_SUMS } from '../rules/sums.js';
+import { brokenRows } from '../rules/brokenRows.js';
+import { columnsOf, type Columns } from '../rules/measureTable.js';
+import type { ActiveRule, StagedPerson } from '../rules/stagePerson.js';
 import { FLOOR_LEVELS } from './floorVisits.js';
 import { isSoft } from './standings.js';
 import { WEIGHTS } from './weights.js';
@@ -20,24 +20,39 @@ export interface Passage {
   /** Seconds for someone who moves easily. */
   seconds: number;
   /** Rules that the usual way breaks, where another one is taken. */
-  instead: readonly Breach[];
+  instead: readonly ActiveRule[];
   /** No way that suits: someone must help, or she stays where she is. */
   none: boolean;
 }
 
 const LEVELS: readonly Level[] = ['lying', 'side-lying', 'prone', 'sitting', 'kneeling', 'all-fours', 'squatting', 'chair', 'standing', 'inverted'];
 
-/** Rules each way breaks for someone, besides cues: it is held against them like any movement. */
-function broken({ person, build, rules }: StagedPerson, catalogue: Catalogue): Map<Way, Breach[]> {
-  // Levels as such are judged apart (see `closedTo`): a way is filed under the level it starts from.
-  const hard = rules.filter((active) => !isSoft(active) && !active.rule.all.some((bound) => 'level' in bound || 'levelNot' in bound));
-  return new Map(WAYS.map((way) => {
-    const { variant, seconds } = way, measures = catalogue.measures(variant.id, person.heightCm, build);
-    const against = (own: typeof measures): Breach[] => judge(hard, { measures: own, level: variant.level, breath: variant.breath, support: variant.support, holdSeconds: seconds, moving: true, action: 'mobilise', sums: NO_SUMS }, person.ranges);
-    // A way over one side may be taken over the other.
-    const here = against(measures), there = here.length ? against(mirrorMeasures(measures)) : here;
-    return [way, there.length < here.length ? there : here];
-  }));
+const tables = new WeakMap<Catalogue, Map<string, Columns>>();
+/** Every way as numbers, for one body: each is held against rules like any movement. */
+function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Columns {
+  let known = tables.get(catalogue);
+  if (!known) tables.set(catalogue, known = new Map());
+  const key = `${heightCm}|${build}`;
+  let table = known.get(key);
+  if (!table) {
+    const columns = columnsOf(WAYS.map(({ variant: { id, level, breath, support }, seconds }) => ({ measures: catalogue.measures(id, heightCm, build), level, breath, support, action: 'mobilise', moving: true, seconds, both: 0 })));
+    if (known.size >= TABLES_MOST) known.clear();
+    known.set(key, table = { rows: WAYS, columns });
+  }
+  return table;
+}
+const TABLES_MOST = 250;
+
+/** Rules each way breaks for someone, besides cues. A way over one side may be taken over the other. */
+function broken({ person: { heightCm, ranges }, build, rules }: StagedPerson, catalogue: Catalogue): Map<Way, ActiveRule[]> {
+  const table = waysTable(catalogue, heightCm, build), here = WAYS.map((): ActiveRule[] => []), there = WAYS.map((): ActiveRule[] => []);
+  for (const active of rules) {
+    // Levels as such are judged apart (see `closedTo`): a way is filed under the level it starts from.
+    if (isSoft(active) || active.rule.all.some((bound) => 'level' in bound || 'levelNot' in bound)) continue;
+    for (const row of brokenRows(active, ranges, false, table, 'all') ?? []) here[row]!.push(active);
+    for (const row of brokenRows(active, ranges, true, table, 'all') ?? []) there[row]!.push(active);
+  }
+  return new Map(WAYS.map((way, i) => [way, there[i]!.length < here[i]!.length ? there[i]! : here[i]!]));
 }
 
 /** Whether getting down and up takes this person something: they are told to go slowly. */
@@ -106,7 +121,7 @@ const EVERY = ALL.map(() => true);
 export function passagesFor(staged: StagedPerson, catalogue: Catalogue): (from: Level, to: Level) => Passage {
   const known: (Passage | undefined)[] = new Array<Passage | undefined>(LEVELS.length ** 2).fill(undefined);
   const slow = goesSlowly(staged) ? WEIGHTS.slowFloor : 1, shut = closedTo(staged), closed = LEVELS.reduce((bits, level, i) => bits | (shut.has(level) ? 1 << i : 0), 0);
-  let own: { breaches: Map<Way, Breach[]>; usual: Graph; mine: Graph } | undefined;
+  let own: { breaches: Map<Way, ActiveRule[]>; usual: Graph; mine: Graph } | undefined;
   const look = (): NonNullable<typeof own> => {
     const breaches = broken(staged, catalogue);
     return { breaches, usual: graphOf(EVERY, 0, slow), mine: graphOf(ALL.map(({ way }) => !breaches.get(way)!.length), closed, slow) };

@@ -4,9 +4,9 @@ import { WAYS } from '../../catalogue/ways.js';
 import type { Build } from '../body/build.js';
 import { unpackPosture, type Posture } from '../body/posture.js';
 import { fingerprint } from '../fingerprint.js';
-import { MEASURE_NAMES, worstMeasures, type Measures } from './measures.js';
+import { makeMeasures, worse, type Measures } from './measures.js';
 import { addOwn, type OwnVariant } from './ownVariant.js';
-import { scaleSolved, scalesWithHeight, type SolvedVariant, type StoredSolutions } from './solveVariant.js';
+import { scaleMeasures, scaleSolved, scalesWithHeight, type SolvedVariant, type StoredSolutions } from './solveVariant.js';
 import type { Pose, Variant } from './types.js';
 
 /** What `npm run solve` writes. */
@@ -49,7 +49,7 @@ function catalogueOf(version: string, poses: readonly Pose[], others: readonly V
       const builds = solutions(id);
       if (!builds) throw new RangeError(`Variant "${id}" has not been solved: run npm run solve.`);
       found = Object.entries(builds[build]).map(([height, { postures, measures, gap }]): SolvedVariant => ({
-        heightCm: Number(height), postures: postures.map(unpackPosture), worstGapCm: gap, measures: Object.fromEntries(MEASURE_NAMES.map((name, i) => [name, measures[i]!])) as Measures,
+        heightCm: Number(height), postures: postures.map(unpackPosture), worstGapCm: gap, measures: makeMeasures((_, at) => measures[at]!),
       })).sort((a, b) => a.heightCm - b.heightCm);
       read.set(key, found);
     }
@@ -81,17 +81,16 @@ function catalogueOf(version: string, poses: readonly Pose[], others: readonly V
 }
 
 function interpolate(solutions: readonly SolvedVariant[], heightCm: number): Measures {
-  if (solutions.length === 1) return scaleSolved(solutions[0]!, heightCm).measures;
+  if (solutions.length === 1) return scaleMeasures(solutions[0]!.measures, heightCm / solutions[0]!.heightCm);
   const above = solutions.findIndex((solution) => solution.heightCm >= heightCm);
   if (above <= 0) return (above === 0 ? solutions[0]! : solutions[solutions.length - 1]!).measures;
   // At a height that was solved nothing has to be guessed.
   if (solutions[above]!.heightCm === heightCm) return solutions[above]!.measures;
   const low = solutions[above - 1]!, high = solutions[above]!, t = (heightCm - low.heightCm) / (high.heightCm - low.heightCm);
-  const worse = worstMeasures([low.measures, high.measures]);
-  return Object.fromEntries(MEASURE_NAMES.map((name) => {
-    const step = high.measures[name] - low.measures[name];
-    return [name, Math.abs(step) > JUMP ? worse[name] : low.measures[name] + step * t];
-  })) as Measures;
+  return makeMeasures((name) => {
+    const a = low.measures[name], b = high.measures[name];
+    return Math.abs(b - a) > JUMP ? worse(name, a, b) : a + (b - a) * t;
+  });
 }
 
 /**

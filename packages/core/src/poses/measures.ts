@@ -29,6 +29,16 @@ export const MEASURE_NAMES: readonly MeasureName[] = [
 /** What a variant asks of a body of one height. */
 export type Measures = Readonly<Record<MeasureName, number>>;
 
+/** Every measure there, none of them said: parsed, because an object of this many names that was filled one by one is slow to read afterwards. */
+const BLANK = JSON.parse(JSON.stringify(Object.fromEntries(MEASURE_NAMES.map((name) => [name, 0.5])))) as Record<MeasureName, number>;
+
+/** Measures by name and place in the stored order. */
+export function makeMeasures(valueOf: (name: MeasureName, at: number) => number): Measures {
+  const measures = { ...BLANK };
+  for (let at = 0; at < MEASURE_NAMES.length; at++) measures[MEASURE_NAMES[at]!] = valueOf(MEASURE_NAMES[at]!, at);
+  return measures;
+}
+
 /** A variant with everything that rules can look at. */
 export interface Judged { measures: Measures; level: Level; breath: Breath; support: 'none' | 'hand' | 'trunk' }
 
@@ -51,13 +61,10 @@ export function mirrorMeasures(measures: Measures): Measures {
 /** Of several key frames the worst value counts; these are worst when low. */
 const WORST_WHEN_LOW: ReadonlySet<MeasureName> = new Set<MeasureName>(['balanceMargin', 'supports', 'feetApart', 'trunkIncline']);
 
+/** The worse of two values of a measure. */
+export const worse = (name: MeasureName, a: number, b: number): number => (WORST_WHEN_LOW.has(name) ? Math.min(a, b) : Math.max(a, b));
+
 /** One set of measures for a movement: each value the worst over its frames. */
 export function worstMeasures(frames: readonly Measures[]): Measures {
-  const worst: Record<string, number> = { ...frames[0]! };
-  for (const frame of frames.slice(1)) {
-    for (const name of MEASURE_NAMES) {
-      worst[name] = WORST_WHEN_LOW.has(name) ? Math.min(worst[name]!, frame[name]) : Math.max(worst[name]!, frame[name]);
-    }
-  }
-  return worst as Measures;
+  return makeMeasures((name) => frames.reduce((worst, frame) => worse(name, worst, frame[name]), frames[0]![name]));
 }

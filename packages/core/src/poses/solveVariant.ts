@@ -5,7 +5,7 @@ import { AUTHOR_HEIGHT } from '../body/residuals.js';
 import { solveShape } from '../body/solve.js';
 import type { Shape } from '../body/shape.js';
 import { measureShape } from './measureShape.js';
-import { MEASURE_NAMES, worstMeasures, type Measures } from './measures.js';
+import { makeMeasures, worstMeasures, type Measures } from './measures.js';
 import type { Variant } from './types.js';
 
 /** A variant put on its contacts at one height: a posture per key frame, and its measures. */
@@ -76,6 +76,9 @@ export function scaleSolved({ heightCm, postures, measures, worstGapCm }: Solved
   return {
     heightCm: to, worstGapCm: worstGapCm * k,
     postures: postures.map((posture) => ({ ...posture, x: posture.x * k, y: posture.y * k, z: posture.z * k })),
-    measures: Object.fromEntries(MEASURE_NAMES.map((name) => [name, LENGTHS.has(name) ? measures[name] * k : measures[name]])) as Measures,
+    measures: scaleMeasures(measures, k),
   };
 }
+
+/** What a shape asks at another size of the same body: angles and shares stay, lengths scale. */
+export const scaleMeasures = (measures: Measures, by: number): Measures => makeMeasures((name) => (LENGTHS.has(name) ? measures[name] * by : measures[name]));

@@ -1,65 +1,17 @@
-import { buildOf } from '../body/build.js';
 import { USUAL_RANGE } from '../body/ranges.js';
 import type { Person } from '../people/types.js';
-import type { Catalogue } from '../poses/catalogue.js';
-import { MEASURE_NAMES, SIDED_MEASURES } from '../poses/measures.js';
-import type { Action, Breath, Level, Pose, Variant } from '../poses/types.js';
-import { breathSeconds, countSeconds } from '../timing/pace.js';
-import { ageOn } from './dates.js';
+import { SIDED_MEASURES } from '../poses/measures.js';
 import { limbsOf } from './judge.js';
+import { COLUMN, COLUMN_WORDS, type Columns, type ExtraColumn } from './measureTable.js';
 import type { ActiveRule, StagedPerson } from './stagePerson.js';
-import { countsTowards } from './sums.js';
 import { USE_NAMES, type Bound, type LimbSide, type Quantity } from './types.js';
 
 /** How a variant stands for someone: allowed; with a cue or with something put within reach; limited; never. */
 export type Mark = 'allowed' | 'with-care' | 'limited' | 'never';
 const MARKS: readonly Mark[] = ['allowed', 'with-care', 'limited', 'never'];
 
-const LEVELS: readonly Level[] = ['lying', 'side-lying', 'prone', 'sitting', 'kneeling', 'all-fours', 'squatting', 'chair', 'standing', 'inverted'];
-const BREATHS: readonly Breath[] = ['natural', 'linked', 'slow', 'held', 'rapid'];
-const SUPPORTS = ['none', 'hand', 'trunk'] as const;
-const ACTIONS: readonly Action[] = ['open', 'strengthen', 'mobilise', 'balance', 'settle', 'breathe', 'invert', 'rest'];
-/** Columns that are not measures: what they hold is a place in a list, or seconds. */
-const EXTRA = ['level', 'breath', 'support', 'action', 'moving', 'hold', 'both', 'supineHere', 'headDownHere', 'pelvisUpHere'] as const;
-
-/** Everything rules can look at, for one body: a row a variant, a column a quantity. */
-export interface MeasureTable { rows: readonly { pose: Pose; variant: Variant }[]; columns: readonly Float64Array[]; rowOf: ReadonlyMap<Variant, number> }
-
-/** Tables kept at once. */
-const TABLES_MOST = 250;
-
-const SIDED = new Set<string>(SIDED_MEASURES), COLUMN = new Map<string, number>([...MEASURE_NAMES, ...SIDED_MEASURES, ...EXTRA].map((name, i) => [name, i]));
+const SIDED = new Set<string>(SIDED_MEASURES);
 const USES = new Map<string, keyof typeof USUAL_RANGE & keyof Person['ranges']>(USE_NAMES.map((use) => [use, use.slice(0, -3) as 'neckFlexion']));
-
-const tables = new WeakMap<Catalogue, Map<string, MeasureTable>>();
-
-/** The table of a body and a way of breathing; made once and kept. */
-export function measureTable(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'>, on: string, held: 'usual' | 'least' | 'most' = 'usual'): MeasureTable {
-  const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on)), key = `${person.heightCm}|${build}|${breathSeconds(person, 'natural', on)}|${held}`;
-  let known = tables.get(catalogue);
-  if (!known) tables.set(catalogue, known = new Map());
-  let table = known.get(key);
-  if (!table) {
-    const rows = catalogue.poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant }))), columns = Array.from({ length: COLUMN.size }, () => new Float64Array(rows.length));
-    const set = (name: string, row: number, value: number): void => { columns[COLUMN.get(name)!]![row] = value; };
-    rows.forEach(({ pose, variant }, row) => {
-      const measures = catalogue.measures(variant.id, person.heightCm, build), seconds = pose.hold[held] * countSeconds(pose, variant.breath, person, on);
-      for (const name of MEASURE_NAMES) set(name, row, measures[name]);
-      for (const name of SIDED_MEASURES) set(name, row, Math.max(measures[`${name}Right`], measures[`${name}Left`]));
-      set('level', row, LEVELS.indexOf(variant.level));
-      set('breath', row, BREATHS.indexOf(variant.breath));
-      set('support', row, SUPPORTS.indexOf(variant.support));
-      set('action', row, ACTIONS.indexOf(pose.purposes[0].action));
-      set('moving', row, pose.hold.unit === 'rounds' ? 1 : 0);
-      set('hold', row, seconds);
-      set('both', row, seconds * (pose.side ? 2 : 1));
-      for (const sum of ['supine', 'headDown', 'pelvisUp'] as const) set(`${sum}Here`, row, Number(countsTowards(`${sum}Total`, measures)));
-    });
-    if (known.size >= TABLES_MOST) known.clear();
-    known.set(key, table = { rows, columns, rowOf: new Map(rows.map(({ variant }, row) => [variant, row])) });
-  }
-  return table;
-}
 
 /** One comparison: a column over or under a number, or its place in or out of a set of bits. */
 export type Test = { column: number; over: number } | { column: number; under: number } | { column: number; bits: number };
@@ -67,7 +19,7 @@ export type Test = { column: number; over: number } | { column: number; under: n
 /** A person's rules as comparisons: each broken where all of one of its lists of tests bite. */
 export interface CompiledRule { active: ActiveRule; code: number; any: readonly (readonly Test[])[] }
 
-const bitsOf = <T>(list: readonly T[], chosen: readonly T[]): number => chosen.reduce((bits, item) => bits | (1 << list.indexOf(item)), 0);
+const bitsOf = (column: keyof typeof COLUMN_WORDS, chosen: readonly string[]): number => chosen.reduce((bits, item) => bits | (1 << (COLUMN_WORDS[column] as readonly string[]).indexOf(item)), 0);
 const ALL_BITS = 0xffff;
 
 function testsOf(bound: Bound, ranges: Person['ranges'], limb: LimbSide | undefined, other: boolean): Test[] | undefined {
@@ -75,15 +27,15 @@ function testsOf(bound: Bound, ranges: Person['ranges'], limb: LimbSide | undefi
     const { column, scale } = columnOf(bound.measure, ranges, limb, other);
     return 'over' in bound ? [{ column, over: bound.over * scale }] : [{ column, under: bound.under * scale }];
   }
-  const at = (name: (typeof EXTRA)[number]): number => COLUMN.get(name)!;
+  const at = (name: ExtraColumn): number => COLUMN.get(name)!;
   if ('holdOver' in bound) return [{ column: at('hold'), over: bound.holdOver }];
   if ('sum' in bound) return [{ column: at(`${bound.sum.replace(/Unbroken|Total/, '') as 'supine' | 'headDown' | 'pelvisUp'}Here`), over: 0 }, { column: at('both'), over: bound.over }];
-  if ('level' in bound) return [{ column: at('level'), bits: bitsOf(LEVELS, bound.level) }];
-  if ('levelNot' in bound) return [{ column: at('level'), bits: ALL_BITS & ~bitsOf(LEVELS, bound.levelNot) }];
-  if ('breath' in bound) return [{ column: at('breath'), bits: bitsOf(BREATHS, bound.breath) }];
-  if ('support' in bound) return [{ column: at('support'), bits: bitsOf(SUPPORTS, bound.support) }];
+  if ('level' in bound) return [{ column: at('level'), bits: bitsOf('level', bound.level) }];
+  if ('levelNot' in bound) return [{ column: at('level'), bits: ALL_BITS & ~bitsOf('level', bound.levelNot) }];
+  if ('breath' in bound) return [{ column: at('breath'), bits: bitsOf('breath', bound.breath) }];
+  if ('support' in bound) return [{ column: at('support'), bits: bitsOf('support', bound.support) }];
   if ('still' in bound) return [{ column: at('moving'), bits: 1 }];
-  if ('purposeNot' in bound) return [{ column: at('action'), bits: ALL_BITS & ~bitsOf(ACTIONS, bound.purposeNot) }];
+  if ('purposeNot' in bound) return [{ column: at('action'), bits: ALL_BITS & ~bitsOf('action', bound.purposeNot) }];
   // A change of level happens between steps, not in a variant.
   return undefined;
 }
@@ -126,8 +78,8 @@ const bites = (test: Test, columns: readonly Float64Array[], row: number): boole
   return 'over' in test ? value > test.over : 'under' in test ? value < test.under : ((test.bits >> value) & 1) === 1;
 };
 
-/** Rows of a table in which a rule is broken. */
-export function rowsBroken({ any }: Pick<CompiledRule, 'any'>, { rows, columns }: MeasureTable): number[] {
+/** Rows in which a rule is broken. */
+export function rowsBroken({ any }: Pick<CompiledRule, 'any'>, { rows, columns }: Columns): number[] {
   const found: number[] = [];
   for (let row = 0; row < rows.length; row++) {
     for (const tests of any) {
@@ -140,7 +92,7 @@ export function rowsBroken({ any }: Pick<CompiledRule, 'any'>, { rows, columns }
 }
 
 /** How every row of a table stands, as codes: 0 allowed, 1 with care, 2 limited, 3 never. Comparisons of numbers only; no text is made. */
-export function judgeAll(compiled: readonly CompiledRule[], { rows, columns }: MeasureTable): Uint8Array {
+export function judgeAll(compiled: readonly CompiledRule[], { rows, columns }: Columns): Uint8Array {
   const codes = new Uint8Array(rows.length);
   for (const { code, any } of compiled) {
     for (const tests of any) {
@@ -159,7 +111,7 @@ export function judgeAll(compiled: readonly CompiledRule[], { rows, columns }: M
 }
 
 /** The first rule that gives a row its code; undefined for what is allowed. */
-export const decidingRule = (compiled: readonly CompiledRule[], { columns }: MeasureTable, row: number, code: number): ActiveRule | undefined =>
+export const decidingRule = (compiled: readonly CompiledRule[], { columns }: Columns, row: number, code: number): ActiveRule | undefined =>
   compiled.find((rule) => rule.code === code && rule.any.some((tests) => tests.every((test) => bites(test, columns, row))))?.active;
 
 /** A code of {@link judgeAll} as a word. */

@@ -1,0 +1,36 @@
+import type { Person } from '../people/types.js';
+import { isOneSided, rowsBroken, testsOn } from './judgeAll.js';
+import { limbsOf } from './judge.js';
+import type { Columns } from './measureTable.js';
+import type { ActiveRule } from './stagePerson.js';
+import { USE_NAMES, type Bound, type Rule } from './types.js';
+
+/** Which of a rule's bounds are looked at: those of the shape alone, or holds and sums too. */
+type Of = 'shape' | 'all';
+const aboutTime = (bound: Bound): boolean => 'holdOver' in bound || 'sum' in bound;
+const ofShape = (bound: Bound): boolean => !aboutTime(bound), ofAll = (): boolean => true;
+
+const SHARES = new Set<string>(USE_NAMES);
+const known = new WeakMap<Columns, WeakMap<Rule, Map<string, readonly number[] | undefined>>>();
+
+/**
+ * The rows of a table in which a rule is broken, looked up once for everyone of that body: a rule sees bodies, not people,
+ * unless it speaks of a share of a range that was measured on somebody.
+ *
+ * @param of bounds to hold against the rows; with `shape`, what is said of holds and sums is left to the caller
+ * @returns undefined for a rule that says nothing of a shape: a change of level stands between two steps
+ */
+export function brokenRows(active: ActiveRule, ranges: Person['ranges'], left: boolean, table: Columns, of: Of): readonly number[] | undefined {
+  const look = (): readonly number[] | undefined => {
+    const any = testsOn(active, ranges, left, of === 'shape' ? ofShape : ofAll);
+    return any.length ? rowsBroken({ any }, table) : undefined;
+  };
+  if (active.rule.all.some((bound) => 'measure' in bound && SHARES.has(bound.measure)) && Object.keys(ranges).length) return look();
+  let rules = known.get(table);
+  if (!rules) known.set(table, rules = new WeakMap());
+  let sides = rules.get(active.rule);
+  if (!sides) rules.set(active.rule, sides = new Map());
+  const key = `${of} ${left && isOneSided(active) ? 'left' : 'right'} ${limbsOf(active).join()}`;
+  if (!sides.has(key)) sides.set(key, look());
+  return sides.get(key);
+}
