@@ -20,6 +20,15 @@ export const fitWork = {
     const { sequence, errors } = parseSequence(source, catalogue?.poses);
     return fitter && !errors.length ? { packed: pack(fitter.fit(sequence, choices, progress)), errors } : { errors };
   },
+  /** Fits a class with one hold after another changed, for nobody to see: the first edit then finds the work familiar. It steps aside for what is asked meanwhile. */
+  async practise(source: string, choices: Choices): Promise<void> {
+    const { sequence, errors } = parseSequence(source, catalogue?.poses);
+    if (errors.length) return;
+    for (const at of sequence.steps.keys()) {
+      fitter?.fit({ ...sequence, steps: sequence.steps.map((step, i) => (i === at ? { ...step, hold: { ...step.hold, count: step.hold.count + 1 } } : step)) }, choices);
+      await new Promise((resolve) => { setTimeout(resolve); });
+    }
+  },
   /** What everybody could do at a step. */
   oneForAll(source: string, step: number, choices: Choices): OneForAll[] {
     return fitter?.oneForAll(parseSequence(source, catalogue?.poses).sequence, step, choices) ?? [];

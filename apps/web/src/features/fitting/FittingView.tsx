@@ -46,6 +46,7 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
   // What fits on a first screen is there at once; the figures further down follow without holding it up.
   const [shown, setShown] = useState(FIRST_ROWS);
   useEffect(() => startTransition(() => setShown(Infinity)), []);
+  const atRest = useAtRest(shown === Infinity, body);
   useUndoKeys(live);
   const open = useCallback((step: number, group: Group): void => setCell(cellOf(step, group.people[0]!.name, group.people[0]!.entry)), []);
   const close = (): void => {
@@ -60,7 +61,7 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
           <Button look="quiet" className="no-print -ml-2 px-2" aria-pressed={whole} onClick={() => { setWhole(!whole); setCell(undefined); }}>{whole ? 'Only who differs' : 'Everyone, step by step'}</Button>
         </BeforeClass>
         {whole ? <LaneGrid fitting={fitting} names={names} onOpen={(step, person, entry) => setCell(cellOf(step, person, entry))} />
-          : <Starts value={starts}><Steps of={rows.length} live={live}>{rows.slice(0, shown).map((row, i) => <StepRow key={row.step.step} row={row} at={i} above={rows[i - 1]?.step} below={rows[i + 1]?.step} of={rows.length} live={live} names={names} chosen={chosen?.step === row.step.step ? chosen.group.key : undefined} onOpen={open} />)}</Steps></Starts>}
+          : <Starts value={starts}><Steps of={rows.length} live={live} atRest={atRest}>{rows.slice(0, shown).map((row, i) => <StepRow key={row.step.step} row={row} at={i} above={rows[i - 1]?.step} below={rows[i + 1]?.step} of={rows.length} live={live} names={names} chosen={chosen?.step === row.step.step ? chosen.group.key : undefined} onOpen={open} />)}</Steps></Starts>}
       </div>
       {chosen && (
         <aside aria-label="Why" className="no-print fixed inset-y-0 right-0 z-20 w-[min(24rem,100vw)] border-l border-line bg-paper shadow-xl xl:sticky xl:top-0 xl:z-auto xl:h-screen xl:w-auto xl:shadow-none">
@@ -72,6 +73,25 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
     </div>
   );
 });
+
+/** Whether everything has been drawn once at the width it has: true a moment later, and not while the width changes. */
+function useAtRest(drawn: boolean, within: RefObject<HTMLElement | null>): boolean {
+  const [atRest, setAtRest] = useState(false);
+  useEffect(() => {
+    if (!drawn || !within.current) return;
+    let width = -1, soon: ReturnType<typeof setTimeout> | undefined;
+    const watch = new ResizeObserver(([seen]) => {
+      if (seen!.contentRect.width === width) return;
+      width = seen!.contentRect.width;
+      setAtRest(false);
+      clearTimeout(soon);
+      soon = setTimeout(() => setAtRest(true), 300);
+    });
+    watch.observe(within.current);
+    return () => { clearTimeout(soon); watch.disconnect(); };
+  }, [drawn, within]);
+  return atRest;
+}
 
 /** When each step begins, seconds: an edit moves all that come after it, and only the times are drawn again. */
 const Starts = createContext<readonly number[]>([]);
@@ -93,18 +113,25 @@ export function useLatest(live: LivePlan): Live {
   return latest;
 }
 
-/** The steps in order; where they may be changed, each can be taken by its handle and put elsewhere. */
-function Steps({ of, live, children }: { of: number; live?: Live; children: ReactNode }) {
+/** How a step is taken hold of; the same objects every time, or every row would be drawn again with them. */
+const BY_HAND = { activationConstraint: { distance: 6 } }, BY_KEY = { coordinateGetter: sortableKeyboardCoordinates };
+
+/**
+ * The steps in order; where they may be changed, each can be taken by its handle and put elsewhere. `atRest`: every row has been
+ * drawn once and its height is known, so that rows out of sight need not be laid out and painted at every edit.
+ */
+function Steps({ of, live, atRest, children }: { of: number; live?: Live; atRest: boolean; children: ReactNode }) {
   const items = useMemo(() => Array.from({ length: of }, (_, i) => i + 1), [of]);
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 6 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
-  if (!live) return <ol>{children}</ol>;
+  const sensors = useSensors(useSensor(PointerSensor, BY_HAND), useSensor(KeyboardSensor, BY_KEY));
+  const list = <ol className={atRest ? '*:[content-visibility:auto] print:*:[content-visibility:visible]' : ''}>{children}</ol>;
+  if (!live) return list;
   const dropped = ({ active, over }: DragEndEvent): void => {
     const step = Number(active.id), onto = Number(over?.id);
     if (over && step !== onto) live.current?.edit({ kind: 'move', step, after: onto > step ? onto : onto - 1 });
   };
   return (
     <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
-      <SortableContext items={items} strategy={verticalListSortingStrategy}><ol>{children}</ol></SortableContext>
+      <SortableContext items={items} strategy={verticalListSortingStrategy}>{list}</SortableContext>
     </DndContext>
   );
 }
@@ -169,7 +196,7 @@ const StepRow = memo(function StepRow({ row: { step, written, differing, then },
   const onHandle = (event: ReactKeyboardEvent<HTMLElement>): void => {
     const plan = live?.current;
     if (!plan) return;
-    const by = event.key === '+' || event.key === '=' ? 1 : event.key === '-' ? -1 : undefined, hold = by && nextHold(plan.plan.source, step.step, by);
+    const by = event.key === '+' || event.key === '=' ? 1 : event.key === '-' ? -1 : undefined, hold = by && nextHold(plan.planNow().source, step.step, by);
     if (event.altKey && event.key === 'ArrowUp' && step.step > 1) plan.edit({ kind: 'move', step: step.step, after: step.step - 2 });
     else if (event.altKey && event.key === 'ArrowDown' && step.step < of) plan.edit({ kind: 'move', step: step.step, after: step.step + 1 });
     else if (event.key === 'Delete') plan.edit({ kind: 'remove', step: step.step });
@@ -179,7 +206,7 @@ const StepRow = memo(function StepRow({ row: { step, written, differing, then },
     event.stopPropagation();
   };
   return (
-    <li data-row ref={live ? setNodeRef : undefined} style={transform ? { transform: `translateY(${transform.y}px)`, transition, ...(isDragging ? { position: 'relative', zIndex: 10, background: 'var(--paper)', boxShadow: '0 4px 18px rgb(0 0 0 / .18)' } : {}) } : undefined} className="grid grid-cols-[4.5rem_18rem_8rem_minmax(0,1fr)] border-b border-line break-inside-avoid max-md:grid-cols-[3.5rem_minmax(0,1fr)] print:grid-cols-[3rem_14rem_8rem_1fr]">
+    <li data-row ref={live ? setNodeRef : undefined} style={transform ? { transform: `translateY(${transform.y}px)`, transition, ...(isDragging ? { position: 'relative', zIndex: 10, background: 'var(--paper)', boxShadow: '0 4px 18px rgb(0 0 0 / .18)' } : {}) } : undefined} className="grid [contain-intrinsic-block-size:auto_7.5rem] grid-cols-[4.5rem_18rem_8rem_minmax(0,1fr)] border-b border-line break-inside-avoid max-md:grid-cols-[3.5rem_minmax(0,1fr)] print:grid-cols-[3rem_14rem_8rem_1fr]">
       <div className="bg-sunk max-md:row-span-3"><LevelLine before={levelOf(above)} level={level} after={levelOf(below)} /></div>
       <div className={`flex items-center gap-2 py-2 pl-2 ${step.leftOut ? 'opacity-60' : ''}`}>
         {live && <div className="no-print -mr-1 -ml-2 flex flex-col items-center self-stretch">

@@ -24,7 +24,7 @@ interface Props { step: Fitting['steps'][number]; of: number; live: Live }
 
 /** What can be done with one step of the class. */
 export function StepTools({ step, of, live }: Props) {
-  const [adding, setAdding] = useState(false), [swapping, setSwapping] = useState(false), n = step.step, hold = (by: 1 | -1): string | undefined => live.current && nextHold(live.current.plan.source, n, by);
+  const [adding, setAdding] = useState(false), [swapping, setSwapping] = useState(false), n = step.step, hold = (by: 1 | -1): string | undefined => live.current && nextHold(live.current.planNow().source, n, by);
   const edit: LivePlan['edit'] = (change) => live.current?.edit(change), choose: LivePlan['choose'] = (change) => live.current?.choose(change);
   const swap = (variant: string, reason: string): void => choose((choices) => ({ ...choices, swaps: [...choices.swaps.filter((one) => one.step !== n), { step: n, variant, reason }] }));
   return (

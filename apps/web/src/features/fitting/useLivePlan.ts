@@ -7,6 +7,8 @@ import { catalogue } from '../../catalogue.js';
 import { unpacker } from '../../solver/packFitting.js';
 import { planHistory, startHistory, type Plan } from './planHistory.js';
 
+/** An edit whose fitting takes longer than this is said to be under way, ms. */
+const DRAW_AFTER = 60;
 /** Edits that follow each other within this are kept in one go, ms. */
 const KEEP_AFTER = 700;
 
@@ -15,6 +17,8 @@ export type Kept = 'kept' | 'keeping' | 'waiting' | { error: Error };
 /** A class's plan while it is being edited: every edit is fitted again in a worker, can be undone, and is kept a moment later. */
 export interface LivePlan {
   plan: Plan;
+  /** The plan with an edit that is under way, while the page still shows the one before. */
+  planNow: () => Plan;
   fitting: Fitting;
   kept: Kept;
   /** A long fitting is under way: so many people done. */
@@ -39,7 +43,8 @@ export function useLivePlan(known: ClassWhole): LivePlan {
   const [start] = useState(known), inputs = useClassInputs(known.id), own = useOwnVariants(), keep = useKeepPlan(known.id);
   const [history, setHistory] = useState(() => startHistory({ source: start.sequenceText, choices: start.choices })), latest = useRef(history);
   const [shown, setShown] = useState<Fitting>(), [problem, setProblem] = useState<string>(), [kept, setKept] = useState<Kept>('kept'), [working, setWorking] = useState<LivePlan['working']>();
-  const desk = useRef<Desk | undefined>(undefined), turn = useRef(0), waiting = useRef<Plan | undefined>(undefined), timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
+  /** Tells the page of the edit under way. */
+  const said = useRef(() => {}), desk = useRef<Desk | undefined>(undefined), turn = useRef(0), waiting = useRef<Plan | undefined>(undefined), timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
   useEffect(() => {
     if (!inputs.data || !own.data) return;
@@ -47,7 +52,10 @@ export function useLivePlan(known: ClassWhole): LivePlan {
     desk.current = { worker, unpack, ready: worker.ready(inputs.data, own.data) };
     // Read and fitted once at leisure, so that the first edit finds everything worked out.
     const idle = setTimeout(() => { parseSequence(start.sequenceText, catalogue().poses); }, 200);
-    void desk.current.ready.then(() => worker.fit(start.sequenceText, start.choices)).then(({ packed }) => { if (packed) unpack(packed); });
+    void desk.current.ready.then(() => worker.fit(start.sequenceText, start.choices)).then(({ packed }) => {
+      if (packed) unpack(packed);
+      return worker.practise(start.sequenceText, start.choices);
+    });
     return () => { clearTimeout(idle); desk.current = undefined; thread.terminate(); };
   }, [inputs.data, own.data, start]);
 
@@ -74,20 +82,23 @@ export function useLivePlan(known: ClassWhole): LivePlan {
     clearTimeout(long);
     const fitting = packed && at.unpack(packed);
     if (mine !== turn.current) return;
+    said.current();
     setWorking(undefined);
     setProblem(errors[0]?.message ?? fitting?.refused.map(({ person, step, reason }) => `${person}, step ${step}: ${reason} It needs a go-ahead on file.`)[0]);
     if (fitting) setShown(fitting);
   }, [start]);
 
-  const act = useCallback((action: Parameters<typeof planHistory>[1]) => {
+  /** @param drawn whether the page shows the edit itself at once: a tick must answer the hand */
+  const act = useCallback((action: Parameters<typeof planHistory>[1], drawn = false) => {
     const next = planHistory(latest.current, action);
     if (next === latest.current) return;
     latest.current = next;
-    // Sent off before anything is drawn: the worker and the page then work at the same time.
-    void refit(next.now, ++turn.current);
     waiting.current = next.now;
-    setHistory(next);
-    setKept('waiting');
+    // Drawn once, with what the edit makes of the class; where that takes long, what was done is said before it.
+    const soon = setTimeout(() => said.current(), DRAW_AFTER);
+    said.current = () => { clearTimeout(soon); said.current = () => {}; setHistory(latest.current); setKept('waiting'); };
+    void refit(next.now, ++turn.current);
+    if (drawn) said.current();
     clearTimeout(timer.current);
     timer.current = setTimeout(() => void saving.current(next.now), KEEP_AFTER);
   }, [refit]);
@@ -100,9 +111,9 @@ export function useLivePlan(known: ClassWhole): LivePlan {
   }, [start.id]);
 
   return {
-    plan: history.now, fitting: shown ?? known.fitting, kept, ...(working ? { working } : {}), ...(problem ? { problem } : {}), canUndo: history.past.length > 0, canRedo: history.future.length > 0,
+    plan: history.now, planNow: useCallback(() => latest.current.now, []), fitting: shown ?? known.fitting, kept, ...(working ? { working } : {}), ...(problem ? { problem } : {}), canUndo: history.past.length > 0, canRedo: history.future.length > 0,
     edit: useCallback((edit) => act({ change: ({ source, choices }) => { const next = editSequence(source, edit); return { source: next.source, choices: movedChoices(choices, next.moved) }; } }), [act]),
-    choose: useCallback((change) => act({ change: ({ source, choices }) => ({ source, choices: change(choices) }) }), [act]),
+    choose: useCallback((change) => act({ change: ({ source, choices }) => ({ source, choices: change(choices) }) }, true), [act]),
     undo: useCallback(() => act('undo'), [act]), redo: useCallback(() => act('redo'), [act]),
     oneForAll: useCallback(async (step: number) => {
       const { now } = latest.current;
