@@ -50,7 +50,7 @@ try {
   await shoot('fitting', '/classes', async (page) => {
     await open('Thursday Mixed')(page);
     await page.getByRole('button', { name: /^Change step 3,/ }).click();
-    await page.getByText('further from it in all').first().waitFor();
+    await page.getByText(/in all .*further/).first().waitFor();
   });
   await shoot('new-class', '/classes/new', async (page) => {
     await page.getByLabel('Start from').selectOption({ label: 'Chairs by the Window' });

@@ -53,6 +53,8 @@ export * from './fitting/compareFittings.js';
 export * from './fitting/handover.js';
 export { readFitting } from './fitting/readFitting.js';
 export * from './sequence/editSequence.js';
+export { COST_SCALE, sayCost } from './fitting/sayCost.js';
+export { lineFor } from './sequence/lineFor.js';
 export { orderNotes, type OrderNote } from './sequence/orderNotes.js';
 export * from './fitting/floorVisits.js';
 export { fold, words } from './names/fold.js';

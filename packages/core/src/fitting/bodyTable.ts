@@ -1,13 +1,13 @@
 import { buildOf } from '../body/build.js';
-import { USUAL_RANGE } from '../body/ranges.js';
 import type { Person } from '../people/types.js';
 import type { Catalogue } from '../poses/catalogue.js';
 import { mirrorMeasures, type Judged } from '../poses/measures.js';
-import type { Level, Pose, Variant } from '../poses/types.js';
+import type { Level, Variant } from '../poses/types.js';
 import { ageOn } from '../rules/dates.js';
 import { measureTable, type MeasureTable } from '../rules/measureTable.js';
 import { countsTowards } from '../rules/sums.js';
 import { SUMS } from '../rules/types.js';
+import { deepOf, type Deep } from './deep.js';
 import { propsOf } from './propsOf.js';
 import type { PropUse } from './types.js';
 
@@ -34,13 +34,8 @@ export interface BodyTable {
   kin: Map<Variant, Kin>;
 }
 
-export interface Deep { backBend: boolean; fold: boolean; inversion: boolean }
-
 /** What may stand in for an asked variant, and what it costs as such, holds and props apart. */
 export interface Kin { rows: readonly number[]; costs: readonly number[]; /** So many at the front are rungs of the asked pose. */ rungs: number; rest: readonly number[] }
-
-/** A back bend is deep from this share of the usual range of the low back, a fold from this (common practice, no published source). */
-const DEEP_BACK_BEND = 0.6, DEEP_FOLD = 0.3;
 
 /** Bodies kept at once. */
 const BODIES_MOST = 250;
@@ -78,7 +73,7 @@ function makeBody(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'
     return { measures: left ? mirrorMeasures(measures(row)) : measures(row), level: variant.level, breath: variant.breath, support: variant.support };
   });
   const places = new Map<string, number>(), right = judgedAs(false), left = judgedAs(true), props = remember((row) => propsOf(rows[row]!.variant, person.heightCm, build));
-  const hand = remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0)), deep = remember((row) => deepOf(rows[row]!.pose, right(row)));
+  const hand = remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0)), deep = remember((row) => deepOf(rows[row]!.pose, right(row).measures));
   const ends = remember((row) => { const { level, entry = level, exit = level } = rows[row]!.variant; return { entry, exit }; });
   return {
     catalogue, table, build, props, hand, deep, ends, kin: new Map(),
@@ -89,14 +84,5 @@ function makeBody(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'
       if (!places.has(key)) places.set(key, places.size);
       return places.get(key)!;
     }),
-  };
-}
-
-function deepOf({ purposes, hold }: Pose, { measures }: Judged): Deep {
-  const held = hold.unit === 'breaths' && purposes[0].action !== 'rest' && purposes[0].action !== 'settle', towards = (spine: string): boolean => purposes.some((purpose) => purpose.spine === spine);
-  return {
-    backBend: held && towards('extension') && measures.lumbarExtension / USUAL_RANGE.lumbarExtension > DEEP_BACK_BEND,
-    fold: held && towards('flexion') && measures.lumbarFlexion / USUAL_RANGE.lumbarFlexion > DEEP_FOLD,
-    inversion: measures.inverted > 0 && purposes.some(({ action }) => action === 'invert'),
   };
 }

@@ -7,6 +7,7 @@ import { SUMS, type Sum } from '../rules/types.js';
 import type { Step } from '../sequence/parseSequence.js';
 import { breathSeconds, type Pace } from '../timing/pace.js';
 import { bodyTable, type BodyTable } from './bodyTable.js';
+import { LONG_FOLD } from './deep.js';
 import { isSoft, standings, type Standing } from './standings.js';
 import { closedTo, passagesFor, type Passage } from './waysBetween.js';
 
@@ -40,9 +41,6 @@ export interface LaneTable {
   /** Which debts a pose answers, one bit each. */
   answers: (pose: string) => number;
 }
-
-/** A fold is long from so many seconds on both sides together (common practice, no published source). */
-export const LONG_FOLD = 60;
 
 export const OWED: readonly Owed[] = ['back-bend', 'fold', 'inversion'];
 export const owedBit = (owed: Owed): number => 1 << OWED.indexOf(owed);

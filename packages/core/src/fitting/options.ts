@@ -3,7 +3,8 @@ import type { Level } from '../poses/types.js';
 import { SUMS } from '../rules/types.js';
 import type { Side } from './bodyTable.js';
 import { asWritten, bestFew, candidatesFor, cheaper, pinned, type Ask, type Candidate } from './candidates.js';
-import { LONG_FOLD, type LaneTable } from './lane.js';
+import { LONG_FOLD } from './deep.js';
+import type { LaneTable } from './lane.js';
 import { WEIGHTS } from './weights.js';
 
 /** What one side of a step comes to; without a candidate she sits out. */

@@ -42,7 +42,12 @@ function readHold(text: string, pose: Pose): AskedHold {
   return { unit: 'seconds', count: word.startsWith('m') ? count * 60 : count };
 }
 
-const bare = (text: string): string => text.replace(HOLD, ' ').replace(TIMES, ' ').replace(/\b(?:on )?(?:each|both|either|the right|the left|right|left) sides?\b|\b(?:on the )?(?:right|left)\b|\bheld?\b|\bfor\b/gi, ' ').replace(/[,;:()]+/g, ' ').trim();
+/**
+ * A step as written without what is said of holds and sides.
+ *
+ * @example bareName('Low lunge, 4 breaths right') // 'Low lunge'
+ */
+export const bareName = (text: string): string => text.replace(HOLD, ' ').replace(TIMES, ' ').replace(/\b(?:on )?(?:each|both|either|the right|the left|right|left) sides?\b|\b(?:on the )?(?:right|left)\b|\bheld?\b|\bfor\b/gi, ' ').replace(/[,;:()]+/g, ' ').trim();
 
 /**
  * Reads a sequence: `#` title, `key: value` lines, `##` sections, `-` steps, `>` note to the step above.
@@ -63,8 +68,8 @@ export function parseSequence(source: string, poses?: readonly Pose[]): { sequen
       return;
     }
     if (BULLET.test(raw)) {
-      const text = raw.replace(BULLET, '').trim(), resolved = resolvePose(bare(text), poses);
-      if ('nearest' in resolved) return fail(`Line ${i + 1}: "${bare(text)}" is not a pose we know. Nearest: ${resolved.nearest.join(', ')}.`, resolved.nearest);
+      const text = raw.replace(BULLET, '').trim(), resolved = resolvePose(bareName(text), poses);
+      if ('nearest' in resolved) return fail(`Line ${i + 1}: "${bareName(text)}" is not a pose we know. Nearest: ${resolved.nearest.join(', ')}.`, resolved.nearest);
       const hold = readHold(text, resolved.pose);
       if (hold.count <= 0 || hold.count > 3600) return fail(`Line ${i + 1}: a hold of ${hold.count} cannot be right.`);
       const one = /\b(?:each|both|either)\b/i.test(text) ? null : /\b(right|left)\b/i.exec(text);

@@ -57,7 +57,7 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
   return (
     <div className={`grid ${chosen ? 'xl:grid-cols-[minmax(0,1fr)_20.5rem] print:grid-cols-1' : ''}`} onKeyDown={(event) => { if (event.key === 'Escape' && chosen) close(); }}>
       <div ref={body} onKeyDown={moveBetweenCells} className="min-w-0">
-        <BeforeClass fitting={fitting} names={names}>
+        <BeforeClass fitting={fitting} names={names} live={live}>
           <Button look="quiet" className="no-print -ml-2 px-2" aria-pressed={whole} onClick={() => { setWhole(!whole); setCell(undefined); }}>{whole ? 'Only who differs' : 'Everyone, step by step'}</Button>
         </BeforeClass>
         {whole ? <LaneGrid fitting={fitting} names={names} onOpen={(step, person, entry) => setCell(cellOf(step, person, entry))} />
@@ -162,7 +162,7 @@ function moveBetweenCells(event: ReactKeyboardEvent<HTMLElement>): void {
 }
 
 /** What to know before class, and the figures of the whole. */
-function BeforeClass({ fitting, names, children }: { fitting: Fitting; names: Map<string, string>; children: ReactNode }) {
+function BeforeClass({ fitting, names, live, children }: { fitting: Fitting; names: Map<string, string>; live: Live | undefined; children: ReactNode }) {
   const visits = floorVisits(fitting.steps.map((step) => variantById(step.variant).variant.level));
   const alerts = fitting.lanes.flatMap((lane) => lane.alerts.map((alert) => ({ ...alert, name: names.get(lane.person)! })));
   const urgent = alerts.filter((alert) => alert.kind !== 'stage'), rest = alerts.filter((alert) => alert.kind === 'stage');
@@ -173,7 +173,9 @@ function BeforeClass({ fitting, names, children }: { fitting: Fitting; names: Ma
         {urgent.map((alert) => <li key={alert.name + alert.text} className="flex gap-2"><span aria-hidden className="mt-1.5 size-3 shrink-0 rotate-45 rounded-[3px] bg-clay" /><span><b>{alert.name}</b>{alert.kind === 'stop' ? <b className="text-clay"> sits out. </b> : ': '}{alert.text}</span></li>)}
         {!urgent.length && <li className="text-soft">Nothing to ask or stop before this class.</li>}
         {rest.length > 0 && <li className="print:hidden"><details><summary className="text-teal">{rest.length} more to know</summary><ul className="mt-1 space-y-1">{more}</ul></details></li>}
-        {fitting.notes.map(({ text, step }) => <li key={text} className="text-soft">{step ? `Step ${step}: ` : ''}{text}</li>)}
+        {fitting.notes.map(({ text, step, fix }) => (
+          <li key={text} className="text-soft">{step ? `Step ${step}: ` : ''}{text}{fix && live && <> <button type="button" className="no-print min-h-11 rounded-lg px-2 font-semibold text-teal hover:bg-teal-wash" onClick={() => live.current?.edit(fix.edit)}>{fix.says}</button></>}</li>
+        ))}
         {rest.length > 0 && <li className="hidden print:block"><ul>{more}</ul></li>}
       </ul>
       <div className="max-w-2xl"><dl className="flex flex-wrap gap-x-5 gap-y-1">

@@ -4,6 +4,7 @@ import { variantById } from '../../catalogue.js';
 import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { SelectField, TextField } from '../../ui/Field.js';
+import { Alternatives } from './Alternatives.js';
 import { PoseDialog } from './PoseDialog.js';
 
 interface Props { person: string; entry: LaneStep; onOverride: (override: Override | undefined) => void }
@@ -24,14 +25,7 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
         {entry.variant !== entry.askedVariant && <Button onClick={() => setVariant(entry.askedVariant)}>As written</Button>}
         <Button onClick={() => setFinding(true)}>Another pose</Button>
       </div>}
-      {entry.alternatives.length > 0 && !chosen && (
-        <ul className="mt-2 grid grid-cols-3 gap-2" aria-label="Also possible">
-          {entry.alternatives.map((other) => {
-            const { pose, variant: way } = variantById(other.variant);
-            return <li key={other.variant}><button type="button" onClick={() => setVariant(other.variant)} className="size-full rounded-xl border border-transparent bg-(--fig-paper) p-1 text-center text-sm hover:border-teal"><Figure variant={other.variant} decorative className="w-full" />{pose.name}, {way.name}<span className="block text-soft">{other.verdict}, {Math.round(other.holdSeconds)} s, {Math.max(0, Math.round(other.cost - entry.cost))} further from what was asked</span></button></li>;
-          })}
-        </ul>
-      )}
+      {!chosen && <Alternatives entry={entry} onTake={setVariant} />}
       {chosen && (
         <form className="mt-2 space-y-3" noValidate onSubmit={(event) => {
           event.preventDefault();

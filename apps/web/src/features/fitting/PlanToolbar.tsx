@@ -1,4 +1,4 @@
-import type { StepSwap } from '@lotus-steady/core';
+import { sayCost, type StepSwap } from '@lotus-steady/core';
 import { Redo2, Undo2, UsersRound } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button.js';
@@ -21,7 +21,7 @@ export function PlanToolbar({ live }: { live: LivePlan }) {
       cost += best.cost;
     }
     setLooking(false);
-    setFound({ swaps, said: `${swaps.length} steps would be one for everybody; ${leaving.size} people leave what was asked somewhere; in all ${Math.round(cost)} further from what was asked.${without.length ? ` None suits all at step ${without.join(', ')}.` : ''}` });
+    setFound({ swaps, said: `${swaps.length} steps would be one for everybody; ${leaving.size} people leave what was asked somewhere; in all ${sayCost(cost)} from what was asked.${without.length ? ` None suits all at step ${without.join(', ')}.` : ''}` });
   }
   return (
     <div role="toolbar" aria-label="Plan" className="no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-ground px-5">

@@ -11,9 +11,6 @@ const SHOWN = 12;
 
 const search = (typed: string): Pose[] => (typed.trim() ? rankPoses(typed, SHOWN, catalogue().poses).map(({ pose }) => pose) : catalogue().poses.slice(0, SHOWN));
 
-/** A line as one writes it: the name, its usual hold, both sides where it has them. */
-export const lineFor = ({ name, hold, side }: Pose): string => `${name}, ${hold.usual} ${hold.unit}${side ? ' each side' : ''}`;
-
 interface Props { title: string; onTake: (pose: Pose) => void; onClose: () => void; /** Asked before the pose. */ children?: ReactNode }
 
 /** Finds a pose of the atlas by whatever it is called, and takes it. */

@@ -1,5 +1,5 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { parseSequence, type Fitting } from '@lotus-steady/core';
+import { lineFor, parseSequence, sayCost, type Fitting } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { ArrowDown, ArrowUp, Minus, Pencil, Plus, Trash2, Undo2, UsersRound } from 'lucide-react';
 import { useState } from 'react';
@@ -7,7 +7,7 @@ import { catalogue, variantById } from '../../catalogue.js';
 import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
-import { lineFor, PoseDialog } from './PoseDialog.js';
+import { PoseDialog } from './PoseDialog.js';
 import type { Live } from './FittingView.js';
 import type { LivePlan } from './useLivePlan.js';
 
@@ -73,7 +73,7 @@ function ForAll({ step, live, onTake }: { step: Fitting['steps'][number]; live: 
         <li key={variant}><button type="button" onClick={() => onTake(variant)} className="flex w-full items-center gap-2 rounded-lg p-1 text-left hover:bg-teal-wash">
           <Figure variant={variant} className="w-16 shrink-0" decorative />
           <span className="leading-tight"><b>{variantById(variant).pose.name}</b>, {variantById(variant).variant.name}
-            <span className="block text-soft">{leaving.length ? `${leaving.length} leave what was asked` : 'nobody leaves what was asked'}{pose === step.pose ? '' : ', another pose'} · {Math.round(cost)} further from it in all</span></span>
+            <span className="block text-soft">{leaving.length ? `${leaving.length} leave what was asked` : 'nobody leaves what was asked'}{pose === step.pose ? '' : ', another pose'} · in all {sayCost(cost)}</span></span>
         </button></li>
       ))}</ul>
     </div>

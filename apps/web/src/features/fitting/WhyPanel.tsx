@@ -6,9 +6,10 @@ import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { LimitBar } from '../../ui/LimitBar.js';
 import { sayHold, sayProps } from '../../ui/say.js';
-import { VerdictMark, VERDICT_WORDS } from '../../ui/VerdictMark.js';
+import { VerdictMark } from '../../ui/VerdictMark.js';
 import { Chosen } from './Chosen.js';
 import { measureWords } from './measureWords.js';
+import { Alternatives } from './Alternatives.js';
 import { OverrideForm } from './OverrideForm.js';
 
 const EVIDENCE = { published: 'published', 'common-practice': 'common practice', memory: 'from memory' } as const;
@@ -73,13 +74,8 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onO
       </section>
       {!onOverride && entry.alternatives.length > 0 && (
         <section className="mt-4 border-t border-line pt-3">
-          <h3 className="mb-2 text-lg">Also possible</h3>
-          <ul className="grid grid-cols-3 gap-2">
-            {entry.alternatives.map((other) => {
-              const { pose, variant } = variantById(other.variant);
-              return <li key={other.variant} className="rounded-xl bg-(--fig-paper) p-1 text-center text-sm"><Figure variant={other.variant} heightCm={heightCm} build={build} decorative className="w-full" />{pose.name}, {variant.name}<span className="block text-soft">{VERDICT_WORDS[other.verdict]}, {Math.round(other.holdSeconds)} s, {Math.max(0, Math.round(other.cost - entry.cost))} further from what was asked</span></li>;
-            })}
-          </ul>
+          <h3 className="text-lg">Also possible</h3>
+          <Alternatives entry={entry} heightCm={heightCm} build={build} />
         </section>
       )}
       {onOverride && <OverrideForm key={`${person} ${entry.step} ${entry.variant} ${entry.override?.reason ?? ''}`} person={person} entry={entry} onOverride={onOverride} />}
