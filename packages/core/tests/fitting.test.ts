@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { fitClass, parseSequence, readPeople, USUAL_HOUSE_VIEW, POSES, variantById, type Fitting, type LaneStep } from '../src/index.js';
+import { fitClass, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW, POSES, variantById, type Fitting, type LaneStep } from '../src/index.js';
 
 const ON = '2026-12-01';
 const fit = (source: string, people: readonly Record<string, unknown>[], view: Record<string, string> = {}): Fitting => {
@@ -209,6 +209,22 @@ describe('properties', () => {
         }
       }),
       { numRuns: 150 },
+    );
+  });
+
+  test('what adds up over a lane, counter-poses included, keeps within every limit on it', () => {
+    const lying = fc.constantFrom('Legs up the wall, 90 s', 'Constructive rest, 80 s', 'Bridge, 6 breaths', 'Downward dog, 8 breaths', 'Locust, 5 breaths', 'Standing forward fold, 6 breaths', 'Cat and cow, 6 rounds', 'Supine twist, 6 breaths each side', 'Happy baby, 40 s');
+    fc.assert(
+      fc.property(fc.array(lying, { minLength: 2, maxLength: 8 }), fc.constantFrom<Record<string, unknown>>(weeks(18), weeks(29), { today: { bleeding: true } }, { conditions: ['reflux'] }), (lines, person) => {
+        const source = lines.map((line) => `- ${line}`).join('\n'), { sums } = fit(source, [person]).lanes[0]!, { rules } = stagePerson(readPeople([{ name: 'A', ...person }], ON).people[0]!, ON, USUAL_HOUSE_VIEW);
+        for (const { rule } of rules) {
+          const [bound] = rule.all;
+          if (rule.level !== 'limit' || rule.all.length > 1 || !('sum' in bound)) continue;
+          const name = bound.sum.replace(/Unbroken|Total/, '') as 'supine' | 'headDown' | 'pelvisUp';
+          expect(sums[name][bound.sum.endsWith('Total') ? 'total' : 'longest']).toBeLessThanOrEqual(bound.over);
+        }
+      }),
+      { numRuns: 200 },
     );
   });
 

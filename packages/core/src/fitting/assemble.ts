@@ -22,7 +22,6 @@ const WAITS = 10;
 /** Puts a fitting together from everyone's entries and the clock. */
 export function assemble({ on, hall, catalogue, houseView, pace, stock }: Settings, { sequence, all, kept, lanes, timed, written, choices: { fewerVersions, swaps }, refused, costAlone, cost }: Made): Fitting {
   const minutes = (seconds: number): number => Math.round(seconds / 6) / 10, place = new Map(kept.map((step, i) => [step.number, i]));
-  const isHeld = (variant: string): boolean => catalogue.variant(variant).pose.hold.unit === 'breaths';
   const longest = kept.map((_, i) => timed.drafts.reduce((most, drafts, lane) => Math.max(most, laneSeconds(drafts[i]!, lanes[lane]!.table)), 0));
   let at = 0;
   return {
@@ -44,7 +43,8 @@ export function assemble({ on, hall, catalogue, houseView, pace, stock }: Settin
         const clock = timed.clock[i]!, step = kept[i]!, waits = Math.round(longest[i]! - laneSeconds(entries, table));
         return entries.map((draft): LaneStep => ({ step: step.number, asked: step.text, ...draft, clock, ...(waits >= WAITS ? { waits } : {}) }));
       });
-      return { person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, drafts, sequence, on)], steps, sums: laneSums(steps, isHeld) };
+      const sums = laneSums(steps, (id) => { const found = catalogue.variant(id); return { ...found, measures: table.body.judged(table.body.table.rowOf.get(found.variant)!, undefined).measures }; });
+      return { person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, sums.floorVisits, sequence, on)], steps, sums };
     }),
     room: roomOf(timed.drafts, stock),
     places: placesOf(lanes.map(({ staged }, i) => ({ name: staged.person.name, numbers: kept.map(({ number }) => number), steps: timed.drafts[i]! }))),

@@ -3,15 +3,12 @@ import { ageOn } from '../rules/dates.js';
 import type { StagedPerson } from '../rules/stagePerson.js';
 import type { Alert } from '../rules/types.js';
 import type { Sequence } from '../sequence/parseSequence.js';
-import { floorVisits } from './floorVisits.js';
-import type { Draft } from './describe.js';
 
 /** Few visits to the floor (common practice). */
 const FEW_FLOOR_VISITS = 2;
 
 /** What only the whole class shows: too long for a child, too often to the floor for an older adult. */
-export function classAlerts({ person, stages }: StagedPerson, drafts: readonly (readonly Draft[])[], sequence: Sequence, on: string): Alert[] {
-  const visits = floorVisits(drafts.flat().map((entry) => entry.level));
+export function classAlerts({ person, stages }: StagedPerson, visits: number, sequence: Sequence, on: string): Alert[] {
   if (visits > FEW_FLOOR_VISITS && stages.some((stage) => stage.condition === 'older-adult')) {
     return [{ kind: 'stage', text: `${visits} times down to the floor and up; ${FEW_FLOOR_VISITS} are plenty.` }];
   }
