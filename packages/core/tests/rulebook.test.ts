@@ -6,6 +6,7 @@ import { fileURLToPath } from 'node:url';
 import { Ajv } from 'ajv';
 import fc from 'fast-check';
 import { countSeconds, BUILT_IN, compileRules, CONDITIONS, CONFLICTS, conflictText, dateAfter, decidingRule, fitClass, HOUSE_VIEW_TOPICS, isLoosened, judge, judgeAll, LIMIT_KINDS, markOf, measureTable, movableBound, nextChanges, NO_SUMS, parseSequence, POSES, readHallRules, readPeople, ruleById, rulebookVersion, RULEBOOK_VERSION, SOMEBODY, SOURCES, stagePerson, trialDetails, USUAL_HOUSE_VIEW, WARNING_SIGNS, waysToSatisfy, type HallRules, type Person, type StagedPerson, type Trial } from '../src/index.js';
+import { VIEW_RULES } from '../catalogue/rules/everyone.js';
 import { mirrorMeasures } from '../src/poses/measures.js';
 import { rulebookText } from '../../../scripts/lib/rulebookText.js';
 
@@ -280,4 +281,37 @@ describe('written out', () => {
     expect(printed.version).toBe(RULEBOOK_VERSION);
   });
   test('docs/rulebook.md is what the data says (else run npm run rulebook)', () => expect(readFileSync(join(ROOT, 'docs/rulebook.md'), 'utf8')).toBe(rulebookText()));
+});
+
+test('every topic on which teachers differ changes something: a rule, what is said, who may start, or what follows a shoulder stand', () => {
+  const inRules = new Set([...CONDITIONS.flatMap(({ rules }) => rules), ...VIEW_RULES].flatMap(({ house }) => house?.topic ?? [])), elsewhere = new Set(['who-may-start', 'after-shoulder-stand']);
+  const idle = Object.entries(HOUSE_VIEW_TOPICS).filter(([topic, { positions }]) => !inRules.has(topic) && !elsewhere.has(topic) && !positions.some(({ cue }) => cue)).map(([topic]) => topic);
+  expect(idle).toEqual([]);
+});
+
+test('what is said by the house view goes to the poses, the level and the people it names', () => {
+  const said = (line: string, person: Record<string, unknown>, view: Record<string, string> = {}): readonly string[] => {
+    const { people } = readPeople([{ name: 'A', ...person }], ON);
+    return fitClass({ sequence: parseSequence(`- ${line}`).sequence, people, on: ON, houseView: { ...USUAL_HOUSE_VIEW, ...view } }).lanes[0]!.steps[0]!.cues;
+  };
+  expect(said('Seated breath on a chair', {}, { 'chair-seat': 'back-supported' })).toContain('Sit right back and lean on the rest.');
+  expect(said('Seated breath kneeling', {}, { 'chair-seat': 'back-supported' })).not.toContain('Sit right back and lean on the rest.');
+  expect(said('Bridge', {}, { 'effort-breath': 'lift-on-in' })).toContain('Lift as you breathe in.');
+  expect(said('Child', { today: { bleeding: true } })).toContain('Knees wide, room for the belly.');
+  expect(said('Child', {})).not.toContain('Knees wide, room for the belly.');
+  const week30 = { conditions: [{ condition: 'pregnancy', dueDate: dateAfter(ON, 70) }] };
+  expect(said('Final rest on the side', week30)).toContain('On either side, whichever is easier.');
+  expect(said('Final rest on the side', week30, { 'rest-side': 'left' })).toContain('On the left side.');
+  expect(said('Final rest on the side', {})).not.toContain('On either side, whichever is easier.');
+});
+
+test('a shoulder stand on the bare mat waits for the view that allows it; on blankets a long neck is given more of them', () => {
+  const stand = (line: string, heightCm: number, view: Record<string, string> = {}) => {
+    const { people } = readPeople([{ name: 'A', heightCm, born: '1990-01-01' }], ON);
+    return fitClass({ sequence: parseSequence(`- ${line}`).sequence, people, on: ON, houseView: { ...USUAL_HOUSE_VIEW, ...view } }).lanes[0]!.steps[0]!;
+  };
+  expect(stand('Shoulder stand unsupported', 165)).toMatchObject({ verdict: 'eased', variant: 'shoulder-stand.blankets' });
+  expect(stand('Shoulder stand unsupported', 165, { 'shoulder-stand-bare': 'practised-with-control' }).verdict).toBe('as-written');
+  expect(stand('Plough, feet on a chair', 190).props.some(({ where }) => where.startsWith('one or two more under the shoulders'))).toBe(true);
+  expect(stand('Plough, feet on a chair', 160).props.some(({ where }) => where.startsWith('one or two more under the shoulders'))).toBe(false);
 });

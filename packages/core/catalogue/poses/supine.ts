@@ -124,9 +124,9 @@ export const supinePoses: readonly Pose[] = [
     mistakes: ['She turns to look at someone.', 'She throws the legs up.', 'The blankets are too low and the neck is flat.'],
     ladder: [
       rung('shoulder-stand.wall', 'feet on the wall, pelvis lifted', 'wall|feet on the wall|half', 'inverted', hatha(1, 2), {
-        symmetric: true, posture: { pitch: -140, lumbar: 4, thorax: 10, neck: 46, hip: [58, 2, 0], knee: 42, shoulder: [-30, 12, 0], elbow: 110, forearm: 20 }, on: [[7.5, 'neckBack shoulderJ elbow'], ['floor', 'headBack'], ['wall', 'sole']],
+        symmetric: true, posture: { pitch: -140, lumbar: 4, thorax: 10, neck: 46, hip: [58, 2, 0], knee: 42, shoulder: [-30, 12, 0], elbow: 110, forearm: 20 }, on: [[12.5, 'neckBack shoulderJ elbow'], ['floor', 'headBack'], ['wall', 'sole']],
         at: bothAt(['palmMidR', 'lowBack', { off: [2, 0, 6], weight: 0.5 }], ['ankleR', [null, 84, 9], { weight: 0.4 }]), face: [['pelvis', UP, [-0.4, -0.9, 0], 0.6]], free: 'arms legs neck spine~4',
-      }, [24, 10], ['Shoulders on the blankets, feet on the wall, lift the pelvis.', 'Hands hold the back; eyes up.'], { props: [{ kind: 'wall', x: 52, where: 'under the feet' }, blankets(3, 'neckBack elbowR elbowL', 'under the shoulders, edges stepped', { edge: 'neckBack' })], support: 'hand', entry: 'lying', exit: 'lying', wayIn: 'way-roll-to-shoulders', wayOut: 'way-roll-to-shoulders' }),
+      }, [24, 10], ['Shoulders on the blankets, feet on the wall, lift the pelvis.', 'Hands hold the back; eyes up.'], { props: [{ kind: 'wall', x: 52, where: 'under the feet' }, blankets(5, 'neckBack elbowR elbowL', 'under the shoulders, edges stepped', { edge: 'neckBack' })], support: 'hand', entry: 'lying', exit: 'lying', wayIn: 'way-roll-to-shoulders', wayOut: 'way-roll-to-shoulders' }),
       {
         id: 'shoulder-stand.blankets', name: 'shoulders on folded blankets', words: ['blankets', 'supported'], level: 'inverted', entry: 'lying', exit: 'lying', wayIn: 'way-roll-to-shoulders', wayOut: 'way-roll-to-shoulders', breath: 'natural', support: 'hand',
         props: [{ kind: 'blanket', count: 5, heightCm: 12.5, under: ['neckBack', 'elbowR', 'elbowL'], edge: 'neckBack', where: 'under the shoulders, edges stepped, two to three fingers inside' }],

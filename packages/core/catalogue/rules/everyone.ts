@@ -20,7 +20,12 @@ export const ABILITY_RULES: readonly Rule[] = [
   { id: 'own.stand', level: 'limit', when: [{ fact: 'stand', is: [false] }], all: [{ levelNot: ['chair'] }], reason: 'Does not stand.', evidence: own },
 ];
 
-/** Rules that a position of the house view makes for everyone. */
+/** The neck upside down: usual flexion is 50 to 60 degrees, 55 in the middle; folded blankets fill what is missing (common practice). */
+const NECK_ENOUGH = 58;
+
+/** Rules for everyone: most are made by a position of the house view. */
 export const VIEW_RULES: readonly Rule[] = [
+  { id: 'view.shoulder-stand-bare', level: 'limit', house: { topic: 'shoulder-stand-bare', positions: ['never'] }, all: [{ measure: 'inverted', over: 0 }, { support: ['none'] }, { measure: 'neckFlexion', over: NECK_ENOUGH }], reason: 'Your view: no shoulder stand or plough on the bare mat: blankets fill what the neck is missing.', evidence: common },
+  { id: 'view.neck-blankets', level: 'need', adds: { prop: 'blanket', where: 'one or two more under the shoulders, until swallowing and speaking are easy' }, all: [{ measure: 'inverted', over: 0 }, { support: ['hand', 'trunk'] }, { measure: 'neckFlexion', over: NECK_ENOUGH }], reason: 'At this height the neck would bend further than necks usually do.', evidence: common },
   { id: 'view.breath-holding', level: 'limit', house: { topic: 'breath-holding', positions: ['none-in-class'] }, all: [{ breath: ['held'] }], reason: 'Your view: the breath is not held in class.', evidence: common },
 ];

@@ -1,4 +1,4 @@
-import { HOUSE_VIEW_TOPICS } from '../../catalogue/houseView.js';
+import { HOUSE_VIEW_TOPICS, type SaidWith } from '../../catalogue/houseView.js';
 import type { Owed } from '../../catalogue/counterPoses.js';
 import { MEASURE_NAMES, type Judged } from '../poses/measures.js';
 import type { Level, Pose, Variant } from '../poses/types.js';
@@ -79,7 +79,7 @@ function entryFor(lane: LaneTable, ask: Ask, step: Step, { side, candidate }: Si
   const { staged, body } = lane, { variant, pose, row, holdSeconds } = candidate, trial = trialOf(lane, ask, row, holdSeconds, side, from);
   const breaches = judge(ask.pin ? staged.rules : lane.soft, trial, staged.person.ranges), added: Breach[] = [], watches: Breach[] = [], against: Breach[] = [];
   for (const breach of breaches) (!isSoft(breach) ? against : breach.rule.level === 'watch' ? watches : added).push(breach);
-  const usual = body.props(row), soft = added.concat(watches), said = saidWith(lane.view, pose, variant), shape = shapeOf(lane, step, row, candidate.verdict, holdSeconds, side), findings = findingsFor(lane, ask, side, { candidate, trial, added, watches });
+  const usual = body.props(row), soft = added.concat(watches), said = saidWith(lane, pose, variant), shape = shapeOf(lane, step, row, candidate.verdict, holdSeconds, side), findings = findingsFor(lane, ask, side, { candidate, trial, added, watches });
   const entry: Draft = {
     askedPose: step.pose.id, askedVariant: step.variant.id, pose: shape.pose, variant: shape.variant, verdict: shape.verdict, level: shape.level, breath: shape.breath, hold: shape.hold, measures: shape.measures,
     sides: side ? [side] : [], cost: tenth(candidate.cost),
@@ -130,19 +130,28 @@ export function sitOut(lane: LaneTable, ask: Ask, step: Step): Draft {
   };
 }
 
-const saidKnown = new WeakMap<HouseView, WeakMap<Variant, readonly string[]>>();
-/** What is said with a variant, and what the positions of the house view say with its pose. */
-function saidWith(view: HouseView, pose: Pose, variant: Variant): readonly string[] {
+/** Cues of the positions that a teacher holds; those for everyone, and those for people with some condition. */
+const viewCues = new WeakMap<HouseView, { all: SaidWith[]; some: SaidWith[] }>(), saidKnown = new WeakMap<HouseView, WeakMap<Variant, readonly string[]>>();
+const cuesOf = (view: HouseView): { all: SaidWith[]; some: SaidWith[] } => {
+  let cues = viewCues.get(view);
+  if (!cues) {
+    const held = Object.entries(HOUSE_VIEW_TOPICS).flatMap(([topic, { positions }]) => positions.find(({ id }) => id === view[topic])?.cue ?? []);
+    viewCues.set(view, cues = { all: held.filter(({ conditions }) => !conditions), some: held.filter(({ conditions }) => conditions) });
+  }
+  return cues;
+};
+const goesWith = ({ poses, spine, level }: SaidWith, pose: Pose, variant: Variant): boolean =>
+  (!poses || poses.includes(pose.id)) && (!spine || pose.purposes.some((purpose) => purpose.spine === spine)) && (!level || variant.level === level);
+
+/** What is said with a variant, and what the positions of the house view say with its pose to this person. */
+function saidWith({ view, staged }: LaneTable, pose: Pose, variant: Variant): readonly string[] {
+  const { all, some } = cuesOf(view);
   let byVariant = saidKnown.get(view);
   if (!byVariant) saidKnown.set(view, byVariant = new WeakMap());
   let says = byVariant.get(variant);
-  if (!says) {
-    byVariant.set(variant, says = variant.cues.concat(Object.entries(HOUSE_VIEW_TOPICS).flatMap(([topic, { positions }]) => {
-      const cue = positions.find(({ id }) => id === view[topic])?.cue;
-      return cue && (cue.poses?.includes(pose.id) || (cue.spine !== undefined && pose.purposes.some(({ spine }) => spine === cue.spine))) ? [cue.says] : [];
-    })));
-  }
-  return says;
+  if (!says) byVariant.set(variant, says = variant.cues.concat(all.filter((cue) => goesWith(cue, pose, variant)).map((cue) => cue.says)));
+  const own = some.filter((cue) => goesWith(cue, pose, variant) && staged.stages.some(({ condition }) => cue.conditions!.includes(condition)));
+  return own.length ? [...says, ...own.map((cue) => cue.says)] : says;
 }
 
 /** Where a position of the house view let the chosen way pass: which, and what another position would have said. */

@@ -22,12 +22,13 @@ export function HouseViewScreen() {
             <fieldset key={id} id={id} className="scroll-mt-4 rounded-2xl border border-line bg-paper p-5">
               <legend className="sr-only">{topic.name}</legend>
               <h2 className="text-xl">{topic.name}</h2>
-              <p className="mb-3 text-soft">{topic.question}{rules ? ` Decides ${rules === 1 ? 'one rule' : `${rules} rules`}.` : cues ? ' Decides what is said in class.' : ' Kept for you and your substitutes; it changes no fitting.'}</p>
+              <p className="mb-3 text-soft">{topic.question}{rules ? ` Decides ${rules === 1 ? 'one rule' : `${rules} rules`}.` : cues ? ' Decides what is said in class.' : ' Decides whether a missing go-ahead is a question or stands in the way.'}</p>
               <div className="grid gap-3 md:grid-cols-[repeat(auto-fit,minmax(15rem,1fr))]">
                 {topic.positions.map((position) => (
                   <label key={position.id} className={`flex cursor-pointer gap-3 rounded-xl border p-4 ${view[id] === position.id ? 'border-2 border-teal bg-teal-wash' : 'border-line hover:border-teal'}`}>
                     <input type="radio" name={id} className="mt-1 size-5 shrink-0 accent-(--teal)" checked={view[id] === position.id} onChange={() => keep.mutate({ ...view, [id]: position.id })} />
                     <span><b>{position.name}</b>{position.id === topic.usual && <span className="text-soft"> · usual</span>}<span className="block">{position.reason}</span>
+                      {position.cue && <span className="block text-teal">“{position.cue.says}”</span>}
                       <span className="block text-sm text-soft"><b className="text-indigo">{EVIDENCE[position.evidence.kind]}</b>{position.evidence.source.startsWith('common practice, no') ? '' : `: ${position.evidence.source}`}</span></span>
                   </label>
                 ))}
