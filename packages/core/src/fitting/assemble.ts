@@ -43,7 +43,7 @@ export function assemble({ on, hall, catalogue, houseView, pace, stock }: Settin
         const clock = timed.clock[i]!, step = kept[i]!, waits = Math.round(longest[i]! - laneSeconds(entries, table));
         return entries.map((draft): LaneStep => ({ step: step.number, asked: step.text, ...draft, clock, ...(waits >= WAITS ? { waits } : {}) }));
       });
-      const sums = laneSums(steps, (id) => { const found = catalogue.variant(id); return { ...found, measures: table.body.judged(table.body.table.rowOf.get(found.variant)!, undefined).measures }; });
+      const sums = laneSums(steps, table.body);
       return { person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, sums.floorVisits, sequence, on)], steps, sums };
     }),
     room: roomOf(timed.drafts, stock),

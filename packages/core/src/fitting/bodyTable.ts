@@ -7,6 +7,7 @@ import { ageOn } from '../rules/dates.js';
 import { measureTable, type MeasureTable } from '../rules/measureTable.js';
 import { countsTowards } from '../rules/sums.js';
 import { SUMS } from '../rules/types.js';
+import { countedIn } from './counted.js';
 import { deepOf, type Deep } from './deep.js';
 import { propsOf } from './propsOf.js';
 import type { PropUse } from './types.js';
@@ -20,6 +21,10 @@ export interface BodyTable {
   build: ReturnType<typeof buildOf>;
   judged(row: number, side: Side | undefined): Judged;
   props(row: number): readonly PropUse[];
+  /** How many of each prop a variant takes out of the cupboard; the wall is there. */
+  taken(row: number): ReadonlyMap<string, number>;
+  /** The most of each prop that any variant takes. */
+  takenMost(): ReadonlyMap<string, number>;
   /** The kinds of props of a variant, one bit each. */
   hand(row: number): number;
   /** Whether a variant bends deep back, folds deep, or turns the body upside down. */
@@ -28,6 +33,8 @@ export interface BodyTable {
   ends(row: number): { entry: Level; exit: Level };
   /** Which of {@link SUMS} time in a variant counts towards, one bit each. */
   towards(row: number): number;
+  /** What else time in a variant is counted as, one bit each of `COUNTED`. */
+  counted(row: number): number;
   /** Names where a variant leaves anyone of this body: by the levels it begins and ends on, its props, and how deep it goes. */
   place(row: number): number;
   /** Room for what else is worked out for this body, by an asked variant. */
@@ -74,10 +81,24 @@ function makeBody(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'
   });
   const places = new Map<string, number>(), right = judgedAs(false), left = judgedAs(true), props = remember((row) => propsOf(rows[row]!.variant, person.heightCm, build));
   const hand = remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0)), deep = remember((row) => deepOf(rows[row]!.pose, right(row).measures));
+  const taken = remember((row) => {
+    const counts = new Map<string, number>();
+    for (const { prop, count } of props(row)) if (prop !== 'wall') counts.set(prop, (counts.get(prop) ?? 0) + count);
+    return counts;
+  });
+  let most: Map<string, number> | undefined;
+  const takenMost = (): Map<string, number> => {
+    if (!most) {
+      most = new Map();
+      for (let row = 0; row < rows.length; row++) for (const [prop, count] of taken(row)) most.set(prop, Math.max(most.get(prop) ?? 0, count));
+    }
+    return most;
+  };
   const ends = remember((row) => { const { level, entry = level, exit = level } = rows[row]!.variant; return { entry, exit }; });
   return {
-    catalogue, table, build, props, hand, deep, ends, kin: new Map(),
+    catalogue, table, build, props, taken, takenMost, hand, deep, ends, kin: new Map(),
     towards: remember((row) => { const { measures } = right(row); return SUMS.reduce((bits, sum, i) => (countsTowards(sum, measures) ? bits | (1 << i) : bits), 0); }),
+    counted: remember((row) => { const { pose, variant } = rows[row]!; return countedIn(pose, variant.level, right(row).measures); }),
     judged: (row, side) => (side === 'left' ? left : right)(row),
     place: remember((row) => {
       const { entry, exit } = ends(row), { backBend, inversion, fold } = deep(row), key = `${entry}|${exit}|${hand(row)}|${backBend}|${inversion}|${fold}`;

@@ -187,15 +187,3 @@ export function choosePath(lane: LaneTable, steps: readonly StepOptions[]): { ch
 
 /** Where every lane begins. */
 export const startLabels = (): Label[] => [START];
-
-/** By how much some labels differ in cost from others that are the same in every other respect; undefined where they are not. What follows is then the same too. */
-export function shiftBetween(labels: readonly Label[], others: readonly Label[], sums: readonly Sum[]): number | undefined {
-  if (labels.length !== others.length) return undefined;
-  const shift = labels[0]!.cost - others[0]!.cost;
-  for (let i = 0; i < labels.length; i++) {
-    const a = labels[i]!, b = others[i]!;
-    if (a.level !== b.level || a.hand !== b.hand || a.owed !== b.owed || Math.abs(a.cost - b.cost - shift) > 1e-9) return undefined;
-    for (const sum of sums) if (Math.abs(a.sums[sum] - b.sums[sum]) > 1e-9) return undefined;
-  }
-  return shift;
-}

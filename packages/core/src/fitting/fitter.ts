@@ -64,7 +64,7 @@ export function createFitter({ people, on, houseView, catalogue = BUILT_IN, hall
       return path;
     });
     const tables = taking.map((i) => lanes[i]!.table), weighed = { lanes: tables, steps: steps.length, fewerVersions, ...(stock ? { stock } : {}) };
-    const paths = fewerVersions || stock ? together({ ...weighed, paths: alone, solve: (at, extra, open) => lanes[taking[at]!]!.sharedPath(steps, pins[taking[at]!]!, extra, open) }) : alone;
+    const paths = fewerVersions || stock ? together({ ...weighed, paths: alone, solve: (at, weigh, open) => lanes[taking[at]!]!.sharedPath(steps, pins[taking[at]!]!, weigh, open) }) : alone;
     const sum = (all: readonly Path[]): number => all.reduce((total, path) => total + path.cost, 0) + roomCost(weighed, all);
     const drafts = lanes.map((lane, i) => {
       const at = taking.indexOf(i);

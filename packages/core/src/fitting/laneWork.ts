@@ -5,12 +5,13 @@ import type { Sum } from '../rules/types.js';
 import type { Step } from '../sequence/parseSequence.js';
 import type { Ask } from './candidates.js';
 import type { Override } from './choices.js';
-import { pathOf, shiftBetween, startLabels, stepOn, type Choice, type Label } from './choosePath.js';
+import type { Choice } from './choosePath.js';
 import { draftsOf, sitOut, trialOf, type Draft } from './describe.js';
 import type { LaneTable } from './lane.js';
 import { narrowed, optionsOf, type Option } from './options.js';
-import type { Path } from './together.js';
+import type { Path, Weight } from './together.js';
 import type { Refused } from './types.js';
+import { Walk, type Stage } from './walk.js';
 
 type Sums = Readonly<Record<Sum, number>>;
 interface Known { ask: Ask; few: Option[]; all?: Option[] }
@@ -24,12 +25,12 @@ const KNOWN_MOST = 2000;
 /** One lane at work: what has been found out for it stays good while the person and the rules do, whatever the sequence. */
 export class LaneWork {
   private readonly options = new Map<string, Known>();
-  /** Labels after each step of the last sequence, so that an edit is taken up from where it is. Costs are `more` than they say. */
-  private trail: { key: string; labels: readonly Label[]; more: number }[] = [];
-  private path?: { key: string; path: Path };
+  private readonly walk: Walk;
+  /** Options that cost more together with others, and what they are by themselves. */
+  private readonly dearer = new WeakMap<Option, { option: Option; more: number }>();
   private readonly drafts = new WeakMap<Option, Map<string, Draft[]>>();
 
-  constructor(readonly staged: StagedPerson, readonly table: LaneTable) {}
+  constructor(readonly staged: StagedPerson, readonly table: LaneTable) { this.walk = new Walk(table); }
 
   /** What can be done at a step, given what has added up: the few that matter to the lane alone, or all of them. */
   optionsAt(step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
@@ -50,55 +51,40 @@ export class LaneWork {
     };
   }
 
-  /** A lane's own best path; taken up after the last step that is as it was. */
+  /** A lane's own best path. */
   ownPath(steps: readonly Step[], pins: readonly Ask['pin'][]): Path {
-    const at = steps.map((step, i) => this.optionsAt(step, pins[i], false)), key = at.map((one) => one.key).join('\n');
-    if (this.path?.key === key) return this.path.path;
-    const { trail: old, table } = this;
-    let same = 0;
-    while (same < at.length && old[same]?.key === at[same]!.key) same++;
-    const trail = old.slice(0, same), later = old.length - at.length;
-    for (let i = same; i < at.length; i++) {
-      const labels = stepOn(trail[i - 1]?.labels ?? startLabels(), table, at[i]!.few);
-      trail.push({ key: at[i]!.key, labels, more: trail[i - 1]?.more ?? 0 });
-      // Where the lane stands as it stood before the edit, and the same is asked from here on, everything after it is known.
-      const then = old[i + later], rest = then && i + later >= same && at.slice(i + 1).every(({ key: asked }, n) => old[i + later + 1 + n]?.key === asked) ? old.slice(i + later + 1) : undefined;
-      const shift = rest && shiftBetween(labels, then!.labels, table.sums);
-      if (rest && shift !== undefined) {
-        const more = shift + trail[i]!.more - then!.more;
-        trail.push(...rest.map((one) => ({ ...one, more: one.more + more })));
-        break;
-      }
-    }
-    this.trail = trail;
-    const { choices, cost } = pathOf([startLabels(), ...trail.map(({ labels }) => labels)], table), path = { choices, cost: cost + (trail[trail.length - 1]?.more ?? 0) };
-    this.path = { key, path };
-    return path;
+    return this.walk.through(steps.map((step, i): Stage => {
+      const { key, few } = this.optionsAt(step, pins[i], false);
+      return { key, options: few };
+    }));
   }
 
-  /** A lane's best path where options cost something more: together with others. */
-  sharedPath(steps: readonly Step[], pins: readonly Ask['pin'][], extra: (step: number, option: Option) => number, open: ReadonlySet<number>): Path {
-    const dearer = new Map<Option, { option: Option; more: number }>();
-    const trail = [startLabels()];
-    steps.forEach((step, i) => {
-      const at = this.optionsAt(step, pins[i], open.has(i) && !pins[i]);
-      trail.push(stepOn(trail[i]!, this.table, (before) => {
-        const { ask, options } = at.all(before), weighed = options.map((option): Option => {
-          const more = extra(i, option), copy = { ...option, cost: option.cost + more };
-          dearer.set(copy, { option, more });
-          return copy;
-        });
-        return { ask, options: narrowed(weighed, this.table) };
-      }));
+  /** A lane's best path where options cost something more at some steps: together with others. */
+  sharedPath(steps: readonly Step[], pins: readonly Ask['pin'][], weigh: (step: number) => Weight | undefined, open: ReadonlySet<number>): Path {
+    const { choices, cost } = this.walk.through(steps.map((step, i): Stage => {
+      const at = this.optionsAt(step, pins[i], open.has(i) && !pins[i]), weight = weigh(i);
+      if (!weight) return { key: at.key, options: at.few };
+      return {
+        key: `${at.key} ${weight.key}`, options: (before) => {
+          const { ask, options } = at.all(before);
+          return { ask, options: narrowed(options, this.table, weight.extra).map((option) => this.weighed(option, weight.extra(option))) };
+        },
+      };
+    }));
+    let more = 0;
+    const plain = choices.map((choice): Choice => {
+      const known = this.dearer.get(choice.option);
+      if (!known) return choice;
+      more += known.more;
+      return { ...choice, option: known.option };
     });
-    const path = pathOf(trail, this.table);
-    let cost = path.cost;
-    const choices = path.choices.map((choice): Choice => {
-      const { option, more } = dearer.get(choice.option)!;
-      cost -= more;
-      return { ...choice, option };
-    });
-    return { choices, cost };
+    return { choices: plain, cost: cost - more };
+  }
+
+  private weighed(option: Option, more: number): Option {
+    const copy = { ...option, cost: option.cost + more };
+    this.dearer.set(copy, { option, more });
+    return copy;
   }
 
   /** The teacher's own choices for this lane; one that must not be done without a go-ahead is refused. */

@@ -1,10 +1,11 @@
 import type { Owed } from '../../catalogue/counterPoses.js';
+import { LEVELS } from '../poses/levels.js';
 import type { Level } from '../poses/types.js';
 import { SUMS } from '../rules/types.js';
 import type { Side } from './bodyTable.js';
 import { asWritten, bestFew, candidatesFor, cheaper, pinned, type Ask, type Candidate } from './candidates.js';
 import { LONG_FOLD } from './deep.js';
-import type { LaneTable } from './lane.js';
+import { OWED, type LaneTable } from './lane.js';
 import { WEIGHTS } from './weights.js';
 
 /** What one side of a step comes to; without a candidate she sits out. */
@@ -21,6 +22,8 @@ export interface Option {
   /** What it leaves to be answered, and which debts it answers, one bit each. */
   owes: Owed | undefined;
   answers: number;
+  /** Names all of this but the cost; seconds apart. */
+  place: number;
   /** Seconds towards each of {@link SUMS}, where any adds up against the lane; and whether the run goes on after it, one bit each. */
   seconds: readonly number[];
   runs: number;
@@ -56,9 +59,9 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
     else if (deep.fold && candidate.holdSeconds * held > LONG_FOLD) owes ??= 'fold';
   }
   if (sides.length > 1 && first!.candidate?.variant !== end?.variant) cost += WEIGHTS.sidesDiffer;
-  const adds = lane.sums.length > 0;
+  const adds = lane.sums.length > 0, entry = first!.candidate ? body.ends(first!.candidate.row).entry : 'chair', exit = end ? body.ends(end.row).exit : 'chair';
   return {
-    sides, cost, entry: first!.candidate ? body.ends(first!.candidate.row).entry : 'chair', exit: end ? body.ends(end.row).exit : 'chair', hand, owes, answers,
+    sides, cost, entry, exit, hand, owes, answers, place: (((LEVELS.indexOf(entry) * LEVELS.length + LEVELS.indexOf(exit)) * 4 + (owes ? OWED.indexOf(owes) + 1 : 0)) * 8 + answers) * 65536 + hand,
     seconds: adds ? secondsOf(lane, sides, held) : NOTHING, runs: adds && end ? body.towards(end.row) : 0,
   };
 }
@@ -97,34 +100,34 @@ export function optionsOf(ask: Ask, lane: LaneTable, open = false, few = false):
 
 /** Ways to do both sides. */
 function bothSides(lane: LaneTable, sides: readonly (Side | undefined)[], [first, second]: [(Candidate | undefined)[], (Candidate | undefined)[]], kept: boolean, few: boolean): Option[] {
-  const choice = (i: number, candidate: Candidate | undefined): SideChoice => ({ side: sides[i], candidate });
+  const choice = (i: number, candidate: Candidate | undefined): SideChoice => ({ side: sides[i], candidate }), place = (candidate: Candidate | undefined): number | string => (candidate ? lane.place(candidate.row, candidate.holdSeconds, 2) : -1);
   if (!kept) {
     const there = new Map(second.map((candidate) => [candidate?.row, candidate])), same = first.flatMap((a) => (there.has(a?.row) ? [[a, there.get(a?.row)] as const] : []));
-    if (same.length) return (few ? leastEach(same, lane) : same).map(([a, b]) => optionOf(lane, [choice(0, a), choice(1, b)]));
+    if (same.length) return (few ? cheapestEach(same, ([a, b]) => `${place(a)} ${place(b)}`, ([a, b]) => costOf(a) + costOf(b), ([a]) => idOf(a)) : same).map(([a, b]) => optionOf(lane, [choice(0, a), choice(1, b)]));
   }
-  // One side keeps what was asked, or nothing suits both: each side its own.
-  return first.flatMap((a) => second.flatMap((b) => (a?.variant === b?.variant ? [optionOf(lane, [choice(0, a), choice(1, b)])] : bothOrders(lane, choice(0, a), choice(1, b)))));
+  // One side keeps what was asked, or nothing suits both: each side its own. Beside a single way only the cheapest in each place matter.
+  const beside = (list: (Candidate | undefined)[], other: (Candidate | undefined)[]): readonly (Candidate | undefined)[] =>
+    few && other.length === 1 ? cheapestEach(list, (one) => `${place(one)} ${one?.row === other[0]?.row}`, costOf, idOf) : list;
+  const seconds = beside(second, first);
+  return beside(first, second).flatMap((a) => seconds.flatMap((b) => (a?.variant === b?.variant ? [optionOf(lane, [choice(0, a), choice(1, b)])] : bothOrders(lane, choice(0, a), choice(1, b)))));
 }
 
-/** Of the same on both sides, the cheapest in each place, before options are made of them. */
-function leastEach<T extends readonly [Candidate | undefined, Candidate | undefined]>(pairs: readonly T[], lane: LaneTable): readonly T[] {
-  const best = new Map<number | string, T>(), cost = ([a, b]: T): number => (a?.cost ?? 0) + (b?.cost ?? 0);
-  for (const pair of pairs) {
-    const [a, b] = pair, place = !a || !b ? -1 : a.holdSeconds === b.holdSeconds ? lane.place(a.row, a.holdSeconds, 2) : `${lane.place(a.row, a.holdSeconds, 2)} ${lane.place(b.row, b.holdSeconds, 2)}`, known = best.get(place);
-    if (!known || cost(pair) < cost(known) - 1e-9 || (Math.abs(cost(pair) - cost(known)) <= 1e-9 && (a?.variant.id ?? '') < (known[0]?.variant.id ?? ''))) best.set(place, pair);
+const costOf = (candidate: Candidate | undefined): number => candidate?.cost ?? WEIGHTS.sitOut, idOf = (candidate: Candidate | undefined): string => candidate?.variant.id ?? '';
+
+/** The cheapest in each place; where they cost the same, by id. */
+function cheapestEach<T>(items: readonly T[], placeOf: (item: T) => number | string, costOf: (item: T) => number, idOf: (item: T) => string): T[] {
+  const best = new Map<number | string, { item: T; cost: number }>();
+  for (const item of items) {
+    const place = placeOf(item), cost = costOf(item), known = best.get(place);
+    if (!known || cost < known.cost - 1e-9 || (Math.abs(cost - known.cost) <= 1e-9 && idOf(item) < idOf(known.item))) best.set(place, { item, cost });
   }
-  return [...best.values()];
+  return Array.from(best.values(), ({ item }) => item);
 }
 
-/** Of options that leave the lane in the same place, the cheapest: nothing is lost by it. */
-export function narrowed(options: readonly Option[], lane: LaneTable): Option[] {
+/** Of options that leave the lane in the same place, the cheapest: nothing is lost by it. `more`: what an option costs beside itself. */
+export function narrowed(options: readonly Option[], lane: LaneTable, more?: (option: Option) => number): Option[] {
   if (options.length === 1) return [...options];
-  const best = new Map<string, Option>();
-  for (const option of options) {
-    const key = `${option.entry}|${option.exit}|${option.hand}|${option.owes}|${option.answers}${lane.sums.length ? `|${option.seconds.join()}|${option.runs}` : ''}`, known = best.get(key);
-    if (!known || option.cost < known.cost - 1e-9 || (Math.abs(option.cost - known.cost) <= 1e-9 && firstId(option) < firstId(known))) best.set(key, option);
-  }
-  return [...best.values()];
+  return cheapestEach(options, lane.sums.length ? ({ place, seconds, runs }) => `${place} ${seconds.join()} ${runs}` : ({ place }) => place, more ? (option) => option.cost + more(option) : ({ cost }) => cost, firstId);
 }
 
 /** The same, before options are made of candidates that are the same on both sides. */

@@ -12,20 +12,21 @@ export interface TogetherInput {
   steps: number;
   fewerVersions: boolean;
   stock?: Readonly<Record<string, number>>;
-  /** A lane's best path where options cost something more; `open`: steps at which other ways are looked at though what was asked passes. */
-  solve: (lane: number, extra: (step: number, option: Option) => number, open: ReadonlySet<number>) => Path;
+  /** A lane's best path where options cost something more at some steps; `open`: steps at which other ways are looked at though what was asked passes. */
+  solve: (lane: number, weigh: (step: number) => Weight | undefined, open: ReadonlySet<number>) => Path;
 }
 
-/** What an option takes out of the cupboard: for each prop, the most that one side needs. The wall is there. */
-export function propsTaken({ sides }: Pick<Option, 'sides'>, lane: LaneTable): Map<string, number> {
-  const taken = new Map<string, number>();
-  for (const { candidate } of sides) {
-    if (!candidate) continue;
-    const own = new Map<string, number>();
-    for (const { prop, count } of lane.body.props(candidate.row)) if (prop !== 'wall') own.set(prop, (own.get(prop) ?? 0) + count);
-    for (const [prop, count] of own) taken.set(prop, Math.max(taken.get(prop) ?? 0, count));
-  }
-  return taken;
+/** What options cost beside themselves at a step. The same `key`, the same costs. */
+export interface Weight { key: string; extra: (option: Option) => number }
+
+const NOTHING: ReadonlyMap<string, number> = new Map();
+/** What an option takes out of the cupboard: for each prop, the most that one side needs. */
+export function propsTaken({ sides }: Pick<Option, 'sides'>, { body }: LaneTable): ReadonlyMap<string, number> {
+  const [first, ...others] = sides, taken = first?.candidate ? body.taken(first.candidate.row) : NOTHING;
+  if (others.every(({ candidate }) => candidate?.row === first?.candidate?.row)) return taken;
+  const most = new Map(taken);
+  for (const { candidate } of others) if (candidate) for (const [prop, count] of body.taken(candidate.row)) most.set(prop, Math.max(most.get(prop) ?? 0, count));
+  return most;
 }
 
 const variantsOf = ({ sides }: Option): string[] => [...new Set(sides.map(({ candidate }) => candidate?.variant.id ?? 'sits out'))];
@@ -61,6 +62,16 @@ class Room {
     return cost;
   }
 
+  /** What a lane's options would add at a step; undefined where none of them can add anything. */
+  weight(lane: number, step: number): Weight | undefined {
+    const { fewerVersions, stock, lanes } = this.input, keys = fewerVersions ? [[...this.versions[step]!.keys()].sort().join()] : [], used = this.props[step]!;
+    if (stock) for (const [prop, most] of lanes[lane]!.body.takenMost()) {
+      const free = Math.max(0, (stock[prop] ?? 0) - (used.get(prop) ?? 0));
+      if (free < most) keys.push(`${prop} ${free}`);
+    }
+    return keys.length ? { key: keys.join(' '), extra: (option) => this.extra(lane, step, option) } : undefined;
+  }
+
   /** Steps at which some prop of a path is short. */
   short(lane: number, { choices }: Path): Set<number> {
     const { stock, lanes } = this.input;
@@ -86,7 +97,7 @@ export function together(input: TogetherInput): Path[] {
     if (!short.size && !(input.fewerVersions && path.choices.some((_, step) => room.differing(step)))) return { path, gain: 0 };
     room.add(lane, path, -1);
     const extras = ({ choices }: Path): number => choices.reduce((sum, { option }, step) => sum + room.extra(lane, step, option), 0);
-    const now = path.cost + extras(path), other = input.solve(lane, (step, option) => room.extra(lane, step, option), short), then = other.cost + extras(other);
+    const now = path.cost + extras(path), other = input.solve(lane, (step) => room.weight(lane, step), short), then = other.cost + extras(other);
     room.add(lane, path, 1);
     return { path: other, gain: now - then };
   };

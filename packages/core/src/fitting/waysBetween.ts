@@ -1,6 +1,7 @@
 import { WAYS } from '../../catalogue/ways.js';
 import type { Build } from '../body/build.js';
 import type { Catalogue } from '../poses/catalogue.js';
+import { LEVELS } from '../poses/levels.js';
 import type { Level } from '../poses/types.js';
 import type { Way } from '../poses/ways.js';
 import { brokenRows } from '../rules/brokenRows.js';
@@ -24,8 +25,6 @@ export interface Passage {
   /** No way that suits: someone must help, or she stays where she is. */
   none: boolean;
 }
-
-const LEVELS: readonly Level[] = ['lying', 'side-lying', 'prone', 'sitting', 'kneeling', 'all-fours', 'squatting', 'chair', 'standing', 'inverted'];
 
 const tables = new WeakMap<Catalogue, Map<string, Columns>>();
 /** Every way as numbers, for one body: each is held against rules like any movement. */

@@ -1,15 +1,16 @@
 import { buildOf } from '../body/build.js';
 import type { Person } from '../people/types.js';
 import type { Catalogue } from '../poses/catalogue.js';
+import { LEVELS } from '../poses/levels.js';
 import { MEASURE_NAMES, SIDED_MEASURES, type Judged } from '../poses/measures.js';
-import type { Action, Breath, Level, Pose, Variant } from '../poses/types.js';
+import type { Action, Breath, Pose, Variant } from '../poses/types.js';
 import { breathSeconds, countSeconds } from '../timing/pace.js';
 import { ageOn } from './dates.js';
 import { countsTowards } from './sums.js';
 
 /** What the words of a column mean: its numbers are places in these lists. */
 export const COLUMN_WORDS = {
-  level: ['lying', 'side-lying', 'prone', 'sitting', 'kneeling', 'all-fours', 'squatting', 'chair', 'standing', 'inverted'] satisfies Level[],
+  level: LEVELS,
   breath: ['natural', 'linked', 'slow', 'held', 'rapid'] satisfies Breath[],
   support: ['none', 'hand', 'trunk'] satisfies Judged['support'][],
   action: ['open', 'strengthen', 'mobilise', 'balance', 'settle', 'breathe', 'invert', 'rest'] satisfies Action[],

@@ -38,11 +38,11 @@ export const pathsOf = ({ lanes }: ChoiceProblem): Path[] => lanes.map(({ table,
 /** The lanes weighed together for fewer versions, as the engine does it: what they cost in all. */
 export function coupledOf(problem: ChoiceProblem): number {
   const { lanes } = problem, steps = lanes[0]!.steps.length;
-  const paths = together({ lanes: lanes.map(({ table }) => table), paths: pathsOf(problem), steps, fewerVersions: true, solve: (lane, extra) => {
+  const paths = together({ lanes: lanes.map(({ table }) => table), paths: pathsOf(problem), steps, fewerVersions: true, solve: (lane, weigh) => {
     const { table, steps: own } = lanes[lane]!, dearer = new Map<Option, { option: Option; more: number }>();
     const trail: Label[][] = [startLabels()];
     own.forEach(({ ask, options }, i) => trail.push(stepOn(trail[i]!, table, () => ({ ask, options: narrowed(options.map((option) => {
-      const more = extra(i, option), copy = { ...option, cost: option.cost + more };
+      const more = weigh(i)?.extra(option) ?? 0, copy = { ...option, cost: option.cost + more };
       dearer.set(copy, { option, more });
       return copy;
     }), table) }))));

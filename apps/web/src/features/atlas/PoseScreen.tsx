@@ -122,7 +122,7 @@ export function PoseScreen() {
           <div className="space-y-6">
             <section>
               <h2 className="mb-1 text-xl">{variant.name.replace(/^./, (letter) => letter.toUpperCase())}</h2>
-              <p className="mb-2 text-soft">{variant.level}{variant.props.length > 0 && `, with ${[...new Set(variant.props.map((prop) => `${prop.kind} ${prop.where}`))].join('; ')}`}.</p>
+              <p className="mb-2 text-soft">{variant.level}{variant.props.length > 0 && `, with ${[...new Set(variant.props.map((prop) => `${prop.kind === 'blanket' && prop.count > 1 ? `${prop.count} blankets` : prop.kind} ${prop.where}`))].join('; ')}`}.</p>
               <ul className="mb-3 list-disc pl-5">{variant.cues.map((cue) => <li key={cue}>{cue}</li>)}</ul>
               <dl className="grid grid-cols-[7rem_1fr] gap-x-3 gap-y-1.5">{told.map(([name, text]) => text && <div key={name} className="contents"><dt className="text-soft">{name}</dt><dd>{text}</dd></div>)}</dl>
               <h3 className="mt-4 font-semibold">What often goes wrong</h3>

@@ -1,0 +1,56 @@
+import { pathOf, startLabels, stepOn, type Label, type StepOptions } from './choosePath.js';
+import type { LaneTable } from './lane.js';
+import type { Path } from './together.js';
+
+/** A step as a walk comes to it. `key` names all that its options depend on: the same key, the same options. */
+export interface Stage { key: string; options: StepOptions }
+
+/** Labels after a step, their costs counted from the cheapest, which costs `more`; whatever follows depends on their `state` alone. */
+interface Reached { labels: readonly Label[]; more: number; state: number }
+
+/** Steps remembered at once. */
+const KNOWN_MOST = 6000;
+
+/**
+ * Best paths of one lane through one class after another. From the same state through the same step leads to the same
+ * place, so an edit, another lane's change or a smaller cupboard is worked out only as far as it makes a difference.
+ */
+export class Walk {
+  private readonly states = new Map<string, number>();
+  private readonly known = new Map<string, Reached>();
+
+  constructor(private readonly lane: LaneTable) {}
+
+  through(stages: readonly Stage[]): Path {
+    const trail: (readonly Label[])[] = [startLabels()];
+    let more = 0, state = this.stateOf(trail[0]!);
+    for (const stage of stages) {
+      const reached = this.step(trail[trail.length - 1]!, state, stage);
+      trail.push(reached.labels);
+      more += reached.more;
+      state = reached.state;
+    }
+    const { choices, cost } = pathOf(trail, this.lane);
+    return { choices, cost: cost + more };
+  }
+
+  private step(from: readonly Label[], state: number, { key, options }: Stage): Reached {
+    const own = `${state} ${key}`;
+    let reached = this.known.get(own);
+    if (!reached) {
+      if (this.known.size >= KNOWN_MOST) this.known.clear();
+      const labels = stepOn(from, this.lane, options), more = labels.reduce((least, { cost }) => Math.min(least, cost), Infinity);
+      const counted = labels.map((label): Label => ({ ...label, cost: label.cost - more }));
+      this.known.set(own, reached = { labels: counted, more, state: this.stateOf(counted) });
+    }
+    return reached;
+  }
+
+  /** A number for everything that what follows depends on; costs that differ by less than a millionth are the same. */
+  private stateOf(labels: readonly Label[]): number {
+    const { sums } = this.lane, key = labels.map(({ cost, level, hand, owed, sums: added }) => `${Math.round(cost * 1e6)} ${level} ${hand} ${owed ?? ''}${sums.map((sum) => ` ${added[sum]}`).join('')}`).join('|');
+    let state = this.states.get(key);
+    if (state === undefined) this.states.set(key, state = this.states.size);
+    return state;
+  }
+}
