@@ -1,6 +1,6 @@
 /** The best path of a lane: equal to trying everything, over ways that the person may take. */
 import fc from 'fast-check';
-import { BUILT_IN, createFitter, fitClass, NO_SUMS, PACE, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW, type Level, type StagedPerson } from '../src/index.js';
+import { BUILT_IN, createFitter, fitClass, NO_CHOICES, NO_SUMS, PACE, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW, type Level, type StagedPerson } from '../src/index.js';
 import { asked } from '../src/fitting/candidates.js';
 import { choosePath } from '../src/fitting/choosePath.js';
 import { laneTable, owedBit, type LaneTable } from '../src/fitting/lane.js';
@@ -87,16 +87,16 @@ test('what was fitted before changes nothing: an edited class is fitted as if it
   }), { numRuns: 25 });
 }, 60_000);
 
-test('one edit after another, taken up where it stands, comes to the same as fitting anew', () => {
-  const people = readPeople(PEOPLE.map((person, i) => ({ ...person, name: `P${i}` })), ON).people, input = { people, on: ON, houseView: USUAL_HOUSE_VIEW }, line = fc.constantFrom(...STEPS);
+test.each([['each for themselves', {}, NO_CHOICES], ['out of a small cupboard', { stock: { chair: 1, blanket: 3, block: 2, bolster: 1 } }, NO_CHOICES], ['in fewer versions', {}, { ...NO_CHOICES, fewerVersions: true }]] as const)('one edit after another, %s, comes to the same as fitting anew', (_, more, choices) => {
+  const people = readPeople(PEOPLE.map((person, i) => ({ ...person, name: `P${i}` })), ON).people, input = { people, on: ON, houseView: USUAL_HOUSE_VIEW, ...more }, line = fc.constantFrom(...STEPS);
   const edit = fc.record({ at: fc.nat(7), line, how: fc.constantFrom('put', 'take', 'change') });
   fc.assert(fc.property(fc.array(line, { minLength: 7, maxLength: 8 }), fc.array(edit, { minLength: 1, maxLength: 4 }), (start, edits) => {
     const fitter = createFitter(input), sequenceOf = (lines: readonly string[]) => parseSequence(`# A\nminutes: 60\n${lines.map((one) => `- ${one}`).join('\n')}`).sequence;
     let lines = [...start];
-    fitter.fit(sequenceOf(lines));
+    fitter.fit(sequenceOf(lines), choices);
     for (const { at, line: own, how } of edits) {
       lines = lines.toSpliced(Math.min(at, lines.length - 1), how === 'put' ? 0 : 1, ...(how === 'take' ? [] : [own]));
-      expect(fitter.fit(sequenceOf(lines))).toEqual(createFitter(input).fit(sequenceOf(lines)));
+      expect(fitter.fit(sequenceOf(lines), choices)).toEqual(createFitter(input).fit(sequenceOf(lines), choices));
     }
   }), { numRuns: 15 });
 }, 60_000);
