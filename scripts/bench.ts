@@ -23,7 +23,10 @@ const input = (people: readonly Person[]) => ({ people, on: FIT_DAY, houseView: 
 /** Thirty steps, and the same with one hold changed in the middle: an edit that has not been seen before each time. */
 const thirty = benchSequence(), edits = Array.from({ length: 400 }, (_, i) => benchSequence({ at: 14, seconds: 15 + i / 4 })), edited = createFitter(input(twentyFour));
 edited.fit(thirty);
-let turn = 0, edit = 0;
+/** The same out of a cupboard that is too small at some steps. */
+const cupboard = createFitter({ ...input(twentyFour), stock: { chair: 14, blanket: 24, block: 20, bolster: 8, strap: 12, cushion: 6, table: 2, roll: 4 } });
+cupboard.fit(thirty);
+let turn = 0, edit = 0, shared = 0;
 
 const written = readFileSync('packages/core/tests/forms/set-aside.txt', 'utf8').trim().split('\n').map((line) => line.split(' = ')[0]!);
 
@@ -41,7 +44,7 @@ if (same !== there) throw new Error(`The engines differ: ${same} breaches here, 
 
 const TIMED = {
   'judge-catalogue': () => { judgeAll(compiled, ways); }, 'judge-catalogue-general-engine': general,
-  'fit-12x8': () => { fit(eight); }, 'fit-12x24': () => { fit(twentyFour); }, 'fit-30x24': () => { createFitter(input(twentyFour)).fit(thirty); }, 'refit-one-edit': () => { edited.fit(edits[edit++ % edits.length]!); },
+  'fit-12x8': () => { fit(eight); }, 'fit-12x24': () => { fit(twentyFour); }, 'fit-30x24': () => { createFitter(input(twentyFour)).fit(thirty); }, 'refit-one-edit': () => { edited.fit(edits[edit++ % edits.length]!); }, 'refit-with-stock': () => { cupboard.fit(edits[shared++ % edits.length]!); },
   'fit-240-people': () => { createFitter(input(many)).fit(thirty); },
   'find-a-name': () => { rankPoses(written[turn++ % written.length]!); }, 'solve-cold': () => { solveVariant(dog, 165); }, 'solve-near': () => { solveVariant(dog, 165, near); }, 'draw-figure': () => { drawFigure(figure, { width: 112, height: 96, margin: 4 }); },
 } as const;
@@ -86,7 +89,7 @@ writeFileSync('docs/benchmarks.md', `# Benchmarks
 
 Made by \`npm run bench\` (tinybench, medians, warm, one process). \`fit-30x24\`: thirty steps, twenty-four people, every rule and the
 whole catalogue of ${POSES.length} poses, everything but the bodies' measures worked out anew; \`refit-one-edit\`: the same class with one hold
-changed; \`fit-240-people\`: ten times the people; \`fit-cold-24\`: twenty-four new bodies in a new process, the solved catalogue read first.
+changed, and \`refit-with-stock\` with lanes weighed against each other for props that run short; \`fit-240-people\`: ten times the people; \`fit-cold-24\`: twenty-four new bodies in a new process, the solved catalogue read first.
 \`judge-catalogue\`: ${compiled.length} rules of someone with four conditions against all ${ways.rows.length} variants, here and the same rules in
 json-rules-engine (both find the same; the run stops if not). \`fit-vs-solver\`, \`time-vs-solver\`: the greatest difference in cost from
 HiGHS on 200 generated classes each, and how many times longer HiGHS takes; \`coupled-gap\`: fewer versions in the room, lane by lane,

@@ -10,6 +10,7 @@ import { laneSums } from './laneSums.js';
 import type { LaneWork } from './laneWork.js';
 import { placesOf, roomOf } from './room.js';
 import { laneSeconds, type Timeline } from './timeline.js';
+import { sumLimits } from './sumLimits.js';
 import type { Fitting, Lane, LaneStep, Refused } from './types.js';
 
 interface Settings { on: string; hall: HallRules; catalogue: Catalogue; houseView: HouseView; pace: Pace; stock: Readonly<Record<string, number>> | undefined }
@@ -43,8 +44,8 @@ export function assemble({ on, hall, catalogue, houseView, pace, stock }: Settin
         const clock = timed.clock[i]!, step = kept[i]!, waits = Math.round(longest[i]! - laneSeconds(entries, table));
         return entries.map((draft): LaneStep => ({ step: step.number, asked: step.text, ...draft, clock, ...(waits >= WAITS ? { waits } : {}) }));
       });
-      const sums = laneSums(steps, table.body);
-      return { person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, sums.floorVisits, sequence, on)], steps, sums };
+      const sums = laneSums(steps, table.body), limits = sumLimits(staged.rules);
+      return { person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, sums.floorVisits, sequence, on)], steps, sums, ...(Object.keys(limits).length ? { limits } : {}) };
     }),
     room: roomOf(timed.drafts, stock),
     places: placesOf(lanes.map(({ staged }, i) => ({ name: staged.person.name, numbers: kept.map(({ number }) => number), steps: timed.drafts[i]! }))),

@@ -2,7 +2,7 @@ import type { OrderNote } from '../sequence/orderNotes.js';
 import type { Shortened } from './keepTime.js';
 import type { Measures } from '../poses/measures.js';
 import type { Breath, Level } from '../poses/types.js';
-import type { Alert, Evidence, RuleLevel, UseName } from '../rules/types.js';
+import type { Alert, Evidence, RuleLevel, Sum, UseName } from '../rules/types.js';
 
 export type Verdict = 'as-written' | 'eased' | 'swapped' | 'rest';
 
@@ -91,6 +91,8 @@ export interface Lane {
   alerts: readonly Alert[];
   steps: readonly LaneStep[];
   sums: LaneSums;
+  /** What may add up at most, seconds; empty where nothing is limited. */
+  limits?: Readonly<Partial<Record<Sum, number>>>;
 }
 
 /** Where someone is in the room, and what they need beside them. */

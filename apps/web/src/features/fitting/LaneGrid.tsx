@@ -8,6 +8,11 @@ import { VerdictMark } from '../../ui/VerdictMark.js';
 
 /** What adds up over the class: the longest run, and all. */
 const SUMS = [['supine', 'Flat on the back'], ['headDown', 'Head below the heart'], ['pelvisUp', 'Pelvis above the heart'], ['armsOverhead', 'Arms overhead'], ['standingStill', 'Standing still'], ['kneeling', 'On the knees'], ['sitting', 'Sitting'], ['floorVisits', 'Down to the floor']] as const;
+/** How far the limits on it go: at once, and in all. */
+function sayMost(limits: Fitting['lanes'][number]['limits'], key: string): string {
+  const once = limits?.[`${key}Unbroken` as 'supineUnbroken'], all = limits?.[`${key}Total` as 'supineTotal'], parts = [once === undefined ? '' : `${sayClock(once)} at once`, all === undefined ? '' : `${sayClock(all)} in all`].filter(Boolean);
+  return parts.length ? `at most ${parts.join(', ')}` : '';
+}
 const saySum = ({ longest, total }: RunAndTotal): string => (!total ? '–' : longest === total ? sayClock(total) : `${sayClock(longest)} of ${sayClock(total)}`);
 
 interface Props { fitting: Fitting; names: Map<string, string>; onOpen: (step: number, person: string, entry: LaneStep) => void }
@@ -33,9 +38,9 @@ export const LaneGrid = ({ fitting, names, onOpen }: Props) => (
           ))}
         </tr>
       ))}</tbody>
-      <tfoot>{SUMS.map(([key, words]) => (
+      <tfoot><tr><th scope="row" className="sticky left-0 bg-ground p-2 text-left font-display text-lg font-semibold">What adds up<span className="block font-sans text-sm font-normal text-soft">minutes at once, of all</span></th></tr>{SUMS.map(([key, words]) => (
         <tr key={key}><th scope="row" className="sticky left-0 border-b border-line bg-ground p-2 text-left font-semibold">{words}</th>
-          {fitting.lanes.map(({ person, sums }) => <td key={person} className="border-b border-l border-line p-2 text-soft tabular-nums">{key === 'floorVisits' ? sums.floorVisits || '–' : saySum(sums[key])}</td>)}</tr>
+          {fitting.lanes.map(({ person, sums, limits }) => <td key={person} className="border-b border-l border-line p-2 text-soft tabular-nums">{key === 'floorVisits' ? sums.floorVisits || '–' : saySum(sums[key])}{sayMost(limits, key) && <span className="block text-sm text-indigo">{sayMost(limits, key)}</span>}</td>)}</tr>
       ))}</tfoot>
     </table>
   </div>

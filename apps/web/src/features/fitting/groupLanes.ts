@@ -10,7 +10,7 @@ const ORDER = { 'as-written': 0, eased: 1, swapped: 2, rest: 3 } as const;
 
 /** Groups a fitting's lanes by step. Sides that differ for one person are groups of their own. */
 export function groupLanes({ steps, lanes }: Pick<Fitting, 'steps' | 'lanes'>): StepGroups[] {
-  const groups = steps.map(() => new Map<string, { entry: LaneStep; people: { name: string; entry: LaneStep }[] }>());
+  const groups = steps.map(() => new Map<string, { entry: LaneStep; people: { name: string; entry: LaneStep }[] }>()), thens = steps.map(() => new Map<string, { entry: NonNullable<LaneStep['then']>; people: string[] }>());
   for (const lane of lanes) {
     for (const entry of lane.steps) {
       // What a teacher has chosen stands by itself, and so does what is followed by something.
@@ -18,20 +18,17 @@ export function groupLanes({ steps, lanes }: Pick<Fitting, 'steps' | 'lanes'>): 
       const at = groups[entry.step - 1]!, group = at.get(key) ?? { entry, people: [] };
       group.people.push({ name: lane.person, entry });
       at.set(key, group);
+      if (!entry.then) continue;
+      const after = thens[entry.step - 1]!, known = after.get(entry.then.variant) ?? { entry: entry.then, people: [] };
+      known.people.push(lane.person);
+      after.set(entry.then.variant, known);
     }
   }
   return steps.map((step, i) => {
-    const thens = new Map<string, { entry: NonNullable<LaneStep['then']>; people: string[] }>();
-    for (const { person, steps: own } of lanes) for (const { step: at, then } of own) {
-      if (at !== step.step || !then) continue;
-      const known = thens.get(then.variant) ?? { entry: then, people: [] };
-      known.people.push(person);
-      thens.set(then.variant, known);
-    }
     const all = [...groups[i]!].map(([key, group]): Group => ({ key, ...group }));
     return {
       step, written: all.find((group) => group.key === 'as-written'),
-      differing: all.filter((group) => group.key !== 'as-written').sort((a, b) => ORDER[a.entry.verdict] - ORDER[b.entry.verdict] || b.people.length - a.people.length), then: [...thens.values()],
+      differing: all.filter((group) => group.key !== 'as-written').sort((a, b) => ORDER[a.entry.verdict] - ORDER[b.entry.verdict] || b.people.length - a.people.length), then: [...thens[i]!.values()],
     };
   });
 }
