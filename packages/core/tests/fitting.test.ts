@@ -212,6 +212,15 @@ describe('properties', () => {
     );
   });
 
+  test.each([
+    ['Reclined butterfly, 4 min', 'Turn onto the side while you wait.'], ['Legs up the wall, 3 min', 'Turn onto the side while you wait.'], ['Downward dog, 20 breaths', 'Bring the head up while you wait.'], ['Standing forward fold, 20 breaths', undefined],
+  ] as const)('%s: who is done early because it adds up does not wait in it', (line, out) => {
+    const [her, him] = fit(`- ${line}`, [weeks(22), {}]).lanes.map(({ steps }) => steps[0]!);
+    expect(her!.waits).toBeGreaterThan(30);
+    expect(her!.waitOut).toBe(out);
+    expect(him!.waitOut).toBeUndefined();
+  });
+
   test('what adds up over a lane, counter-poses included, keeps within every limit on it', () => {
     const lying = fc.constantFrom('Legs up the wall, 90 s', 'Constructive rest, 80 s', 'Bridge, 6 breaths', 'Downward dog, 8 breaths', 'Locust, 5 breaths', 'Standing forward fold, 6 breaths', 'Cat and cow, 6 rounds', 'Supine twist, 6 breaths each side', 'Happy baby, 40 s');
     fc.assert(

@@ -1,7 +1,7 @@
 import type { Fitting, Lane, LaneStep } from '@lotus-steady/core';
 
 /** What of an entry moves when something else in the class is edited. */
-type Moving = Pick<LaneStep, 'step' | 'asked' | 'clock' | 'hold' | 'waits' | 'override' | 'because'>;
+type Moving = Pick<LaneStep, 'step' | 'asked' | 'clock' | 'hold' | 'waits' | 'waitOut' | 'override' | 'because'>;
 /** The rest stays while what is done and why does; it is sent once and then known by its number. */
 type Body = Omit<LaneStep, keyof Moving>;
 type PackedLane = Omit<Lane, 'steps'> & { steps: readonly (Moving & { body: number })[] };
@@ -19,13 +19,13 @@ export function packer(): (fitting: Fitting) => PackedFitting {
   return ({ lanes, ...fitting }) => {
     const bodies: [number, Body][] = [];
     const packed = lanes.map(({ steps, ...lane }): PackedLane => ({
-      ...lane, steps: steps.map(({ step, asked, clock, hold, waits, override, because, ...rest }) => {
+      ...lane, steps: steps.map(({ step, asked, clock, hold, waits, waitOut, override, because, ...rest }) => {
         let body = numbers.get(rest.findings);
         if (body === undefined) {
           numbers.set(rest.findings, body = ++last);
           bodies.push([body, { ...rest, measures: MEASURES }]);
         }
-        return { step, asked, clock, hold, body, ...(waits === undefined ? {} : { waits }), ...(override ? { override } : {}), ...(because ? { because } : {}) };
+        return { step, asked, clock, hold, body, ...(waits === undefined ? {} : { waits }), ...(waitOut ? { waitOut } : {}), ...(override ? { override } : {}), ...(because ? { because } : {}) };
       }),
     }));
     return { fitting, lanes: packed, bodies };

@@ -4,6 +4,7 @@ import type { HouseView } from '../rules/houseView.js';
 import { orderNotes } from '../sequence/orderNotes.js';
 import type { Sequence, Step } from '../sequence/parseSequence.js';
 import type { Pace } from '../timing/pace.js';
+import type { BodyTable } from './bodyTable.js';
 import type { Choices } from './choices.js';
 import { classAlerts } from './classAlerts.js';
 import { laneSums } from './laneSums.js';
@@ -11,6 +12,7 @@ import type { LaneWork } from './laneWork.js';
 import { placesOf, roomOf } from './room.js';
 import { laneSeconds, type Timeline } from './timeline.js';
 import { sumLimits } from './sumLimits.js';
+import { waitOut } from './waitOut.js';
 import type { Fitting, Lane, LaneStep, Refused } from './types.js';
 
 interface Settings { on: string; hall: HallRules; catalogue: Catalogue; houseView: HouseView; pace: Pace; stock: Readonly<Record<string, number>> | undefined }
@@ -19,6 +21,8 @@ interface Made { sequence: Sequence; all: readonly Step[]; kept: readonly Step[]
 
 /** Waiting for less than this goes unnoticed, seconds. */
 const WAITS = 10;
+
+const measuresFor = ({ catalogue, table, judged }: BodyTable, variant: string) => judged(table.rowOf.get(catalogue.variant(variant).variant)!, undefined).measures;
 
 /** Puts a fitting together from everyone's entries and the clock. */
 export function assemble({ on, hall, catalogue, houseView, pace, stock }: Settings, { sequence, all, kept, lanes, timed, written, choices: { fewerVersions, swaps }, refused, costAlone, cost }: Made): Fitting {
@@ -40,11 +44,13 @@ export function assemble({ on, hall, catalogue, houseView, pace, stock }: Settin
       };
     }),
     lanes: lanes.map(({ staged, table }, lane): Lane => {
-      const drafts = timed.drafts[lane]!, steps = drafts.flatMap((entries, i) => {
+      const drafts = timed.drafts[lane]!, limits = sumLimits(staged.rules), steps = drafts.flatMap((entries, i) => {
         const clock = timed.clock[i]!, step = kept[i]!, waits = Math.round(longest[i]! - laneSeconds(entries, table));
-        return entries.map((draft): LaneStep => ({ step: step.number, asked: step.text, ...draft, clock, ...(waits >= WAITS ? { waits } : {}) }));
+        if (waits < WAITS) return entries.map((draft): LaneStep => ({ step: step.number, asked: step.text, ...draft, clock }));
+        const last = entries[entries.length - 1]!, out = waitOut(last.then ? measuresFor(table.body, last.then.variant) : last.measures, limits);
+        return entries.map((draft): LaneStep => ({ step: step.number, asked: step.text, ...draft, clock, waits, ...(out ? { waitOut: out } : {}) }));
       });
-      const sums = laneSums(steps, table.body), limits = sumLimits(staged.rules);
+      const sums = laneSums(steps, table.body);
       return { person: staged.person.name, stages: staged.stages, alerts: [...staged.alerts, ...classAlerts(staged, sums.floorVisits, sequence, on)], steps, sums, ...(Object.keys(limits).length ? { limits } : {}) };
     }),
     room: roomOf(timed.drafts, stock),

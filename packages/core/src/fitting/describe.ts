@@ -19,7 +19,7 @@ import type { AllowedBy, Finding, LaneStep, PropUse, Then, WayTaken } from './ty
 import type { Passage } from './waysBetween.js';
 
 /** A step of one lane before the clock is known. */
-export type Draft = Omit<LaneStep, 'clock' | 'step' | 'asked' | 'waits' | 'allowedBy'> & { allowedBy?: readonly AllowedBy[] };
+export type Draft = Omit<LaneStep, 'clock' | 'step' | 'asked' | 'waits' | 'waitOut' | 'allowedBy'> & { allowedBy?: readonly AllowedBy[] };
 
 /** A variant at a place in a lane, ready to be judged. */
 export function trialOf({ body }: Pick<LaneTable, 'body'>, { sides, before }: Pick<Ask, 'sides' | 'before'>, row: number, holdSeconds: number, side: Side | undefined, from?: Level): Trial {

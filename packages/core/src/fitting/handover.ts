@@ -27,7 +27,7 @@ export function handover(fitting: Fitting, catalogue: Catalogue): Handover {
     const others = new Map<string, string[]>();
     for (const lane of lanes) for (const entry of lane.steps) {
       if (entry.step !== step) continue;
-      const says = [entry.verdict === 'as-written' && !entry.override ? '' : saysWay(entry, catalogue), entry.then ? `then ${nameOf(entry.then.variant, catalogue)}, ${held(entry.then.hold)}` : ''].filter(Boolean).join('; ');
+      const says = [entry.verdict === 'as-written' && !entry.override ? '' : saysWay(entry, catalogue), entry.then ? `then ${nameOf(entry.then.variant, catalogue)}, ${held(entry.then.hold)}` : '', entry.waitOut ? entry.waitOut.replace(/\.$/, '').toLowerCase() : ''].filter(Boolean).join('; ');
       if (says) others.set(says, [...(others.get(says) ?? []), lane.person]);
     }
     sections[sections.length - 1]!.steps.push({ step, says: shortened ? `${text} (${count(shortened.to, shortened.unit.replace(/s$/, ''))} to keep the time)` : text, others: [...others].map(([says, people]) => ({ says, people })) });

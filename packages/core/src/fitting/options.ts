@@ -31,6 +31,9 @@ export interface Option {
 
 const NOTHING: readonly number[] = SUMS.map(() => 0);
 
+/** More than any set of props, as {@link Option.hand} has them. */
+const HANDS = 2 ** 31;
+
 /** Seconds of the first so many sides towards each of {@link SUMS}. */
 function secondsOf(lane: LaneTable, sides: readonly SideChoice[], held: number): readonly number[] {
   let seconds: number[] | undefined;
@@ -61,7 +64,7 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
   if (sides.length > 1 && first!.candidate?.variant !== end?.variant) cost += WEIGHTS.sidesDiffer;
   const adds = lane.sums.length > 0, entry = first!.candidate ? body.ends(first!.candidate.row).entry : 'chair', exit = end ? body.ends(end.row).exit : 'chair';
   return {
-    sides, cost, entry, exit, hand, owes, answers, place: (((LEVELS.indexOf(entry) * LEVELS.length + LEVELS.indexOf(exit)) * 4 + (owes ? OWED.indexOf(owes) + 1 : 0)) * 8 + answers) * 65536 + hand,
+    sides, cost, entry, exit, hand, owes, answers, place: (((LEVELS.indexOf(entry) * LEVELS.length + LEVELS.indexOf(exit)) * 4 + (owes ? OWED.indexOf(owes) + 1 : 0)) * 8 + answers) * HANDS + hand,
     seconds: adds ? secondsOf(lane, sides, held) : NOTHING, runs: adds && end ? body.towards(end.row) : 0,
   };
 }

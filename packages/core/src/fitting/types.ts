@@ -72,6 +72,8 @@ export interface LaneStep {
   sidesDiffer?: string;
   /** Seconds until the others are done: rest, or follow the breath. */
   waits?: number;
+  /** What to do meanwhile, where staying in the shape would add to what is limited. */
+  waitOut?: string;
   /** Of the chosen variant for this person, with the spine's shares of the usual (or the person's measured) range. */
   measures: Measures & Readonly<Record<UseName, number>>;
   findings: readonly Finding[];

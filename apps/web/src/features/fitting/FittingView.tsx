@@ -17,6 +17,7 @@ import { Loosened } from './Loosened.js';
 import { Chosen as ChosenMark } from './Chosen.js';
 import { nextHold, StepTools } from './StepTools.js';
 import type { LivePlan } from './useLivePlan.js';
+import { WaitOut } from './WaitOut.js';
 import { WhyPanel } from './WhyPanel.js';
 
 interface Props { fitting: Fitting; bodies: Readonly<Record<string, PersonBody>>; /** Where the plan may be changed on the fitting itself. */ live?: Live }
@@ -232,6 +233,7 @@ const StepRow = memo(function StepRow({ row: { step, written, differing, then },
           <button type="button" data-cell aria-expanded={chosen === 'as-written'} onClick={() => onOpen(step.step, written)} className="w-full rounded-lg text-left hover:bg-teal-wash">
             <VerdictMark verdict="as-written" /><Loosened entries={written.people.map(({ entry }) => entry)} /><span className="block font-display text-2xl font-semibold">{written.people.length}</span>
             <span className="block leading-tight text-soft">{differing.length ? written.people.map(({ name }) => names.get(name)).join(', ') : 'everyone'}</span>
+            <WaitOut people={written.people} names={names} />
           </button>
         ) : <p className="text-soft">{step.leftOut ? '' : 'nobody as written'}</p>}
         {step.versions > 2 && <p className="mt-1 text-sm text-soft">{step.versions} things at once</p>}
@@ -255,6 +257,7 @@ function Tile({ group: { entry, people }, names, open, onOpen }: { group: Group;
         <span className="block leading-tight font-bold first-letter:uppercase">{sayWay(entry)}{side ? `, ${side} side` : ''}</span>
         <span className="block leading-tight text-soft">{[sayProps(entry.props), sayHold(entry.hold)].filter(Boolean).join(' · ')}</span>
         <span className="block leading-tight text-indigo">{people.map(({ name }) => names.get(name)).join(', ')}</span>
+        <WaitOut people={people} names={names} />
       </span>
     </button>
   );

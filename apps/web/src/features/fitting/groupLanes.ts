@@ -39,7 +39,7 @@ function signatureOf(row: StepGroups): string {
   let known = signatures.get(row);
   if (known === undefined) {
     const { start: _start, end: _end, ...step } = row.step, group = ({ key, entry, people }: Group): unknown[] => [
-      key, entry.props, entry.hold, people.map(({ name, entry: { override, because, findings } }) => [name, override, because, findings.some(({ changed }) => changed)]),
+      key, entry.props, entry.hold, people.map(({ name, entry: { override, because, waitOut, findings } }) => [name, override, because, waitOut, findings.some(({ changed }) => changed)]),
     ];
     signatures.set(row, known = JSON.stringify([step, row.written && group(row.written), row.differing.map(group), row.then.map(({ entry, people }) => [entry.variant, entry.props, entry.hold, people])]));
   }
