@@ -1,3 +1,4 @@
+import { RISEN } from './chairUser.js';
 import type { Evidence, Rule } from '../../src/rules/types.js';
 import { common } from './author.js';
 
@@ -17,6 +18,7 @@ export const TODAY_RULES: readonly Rule[] = [
 export const ABILITY_RULES: readonly Rule[] = [
   { id: 'own.kneel', level: 'limit', when: [{ fact: 'kneel', is: [false] }], all: [{ measure: 'kneesShare', over: 0.05 }], reason: 'No weight on the knees.', evidence: own },
   { id: 'own.floor', level: 'limit', when: [{ fact: 'floor', is: [false] }], all: [{ levelNot: ['chair', 'standing'] }], reason: 'Cannot get to the floor and back.', evidence: own },
+  { id: 'own.rise', level: 'limit', when: [{ fact: 'stand', is: [false] }], all: [{ measure: 'feetShare', over: RISEN }], reason: 'Does not rise from the seat.', evidence: own },
   { id: 'own.stand', level: 'limit', when: [{ fact: 'stand', is: [false] }], all: [{ levelNot: ['chair'] }], reason: 'Does not stand.', evidence: own },
 ];
 
