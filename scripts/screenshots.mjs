@@ -37,6 +37,8 @@ const why = async (page) => {
 const on = (title, link) => async (page) => {
   await open(title)(page);
   await page.getByRole('link', { name: link, exact: true }).click();
+  // Its heading may say the same: the other page is there when the rows of this one are gone.
+  await page.locator('[data-row]').first().waitFor({ state: 'detached' });
   await page.getByRole('heading', { level: 1 }).waitFor();
 };
 
