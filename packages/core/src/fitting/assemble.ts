@@ -11,7 +11,6 @@ import { laneSums } from './laneSums.js';
 import type { LaneWork } from './laneWork.js';
 import { placesOf, roomOf } from './room.js';
 import { laneSeconds, type Timeline } from './timeline.js';
-import { sumLimits } from './sumLimits.js';
 import { waitOut } from './waitOut.js';
 import type { Fitting, Lane, LaneStep, Refused } from './types.js';
 
@@ -35,16 +34,17 @@ export function assemble({ on, hall, catalogue, houseView, pace, stock }: Settin
     steps: all.map((step, n) => {
       const i = place.get(step.number), shortened = i === undefined ? undefined : timed.shortened[i], asWritten = sequence.steps[n]!;
       if (i !== undefined) at = timed.clock[i]!.end;
-      const entries = i === undefined ? [] : timed.drafts.map((lane) => lane[i]!);
+      const variants = new Set<string>(), poses = new Set<string>();
+      if (i !== undefined) for (const lane of timed.drafts) for (const { variant, pose } of lane[i]!) { variants.add(variant); poses.add(pose); }
       return {
         step: step.number, text: step.text, ...(step.section ? { section: step.section } : {}), ...(step.note ? { note: step.note } : {}), pose: step.pose.id, variant: step.variant.id,
         ...(i === undefined ? { start: at, end: at, leftOut: 'Left out to keep the time.' } : timed.clock[i]!), ...(shortened ? { shortened } : {}),
         ...(asWritten.variant === step.variant ? {} : { insteadOf: { text: asWritten.text, pose: asWritten.pose.id, variant: asWritten.variant.id, reason: swaps.find((swap) => swap.step === step.number)!.reason } }),
-        versions: new Set(entries.flat().map(({ variant }) => variant)).size, meets: entries.length > 0 && new Set(entries.flat().map(({ pose }) => pose)).size === 1,
+        versions: variants.size, meets: poses.size === 1,
       };
     }),
     lanes: lanes.map(({ staged, table }, lane): Lane => {
-      const drafts = timed.drafts[lane]!, limits = sumLimits(staged.rules), steps = drafts.flatMap((entries, i) => {
+      const drafts = timed.drafts[lane]!, { limits } = table, steps = drafts.flatMap((entries, i) => {
         const clock = timed.clock[i]!, step = kept[i]!, waits = Math.round(longest[i]! - laneSeconds(entries, table));
         if (waits < WAITS) return entries.map((draft): LaneStep => ({ step: step.number, asked: step.text, ...draft, clock }));
         const last = entries[entries.length - 1]!, out = waitOut(last.then ? measuresFor(table.body, last.then.variant) : last.measures, limits);

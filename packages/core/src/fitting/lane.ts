@@ -8,6 +8,7 @@ import type { Step } from '../sequence/parseSequence.js';
 import { breathSeconds, type Pace } from '../timing/pace.js';
 import { bodyTable, type BodyTable } from './bodyTable.js';
 import { LONG_FOLD } from './deep.js';
+import { sumLimits } from './sumLimits.js';
 import { isSoft, standings, type Standing } from './standings.js';
 import { closedTo, passagesFor, type Passage } from './waysBetween.js';
 
@@ -20,8 +21,9 @@ export interface LaneTable {
   body: BodyTable;
   right: Standing;
   left: Standing;
-  /** What adds up against a limit of theirs. */
+  /** What adds up against a limit of theirs; and the limits that look at nothing else, seconds. */
   sums: readonly Sum[];
+  limits: ReturnType<typeof sumLimits>;
   passage: (from: Level, to: Level) => Passage;
   /** Seconds of one breath, by how it is breathed. */
   breath: (breath: Breath) => number;
@@ -66,7 +68,7 @@ export function laneTable(staged: StagedPerson, catalogue: Catalogue, view: Hous
     return body.deep(row).fold && holdSeconds * (body.table.rows[row]!.pose.side ? sides : 1) > LONG_FOLD ? own + 0.5 : own;
   };
   return {
-    staged, view, on, pace, body, right, left, sums, place, timed, closed: closedTo(staged), passage: passagesFor(staged, catalogue),
+    staged, view, on, pace, body, right, left, sums, limits: sumLimits(staged.rules), place, timed, closed: closedTo(staged), passage: passagesFor(staged, catalogue),
     breath, count, asked: ({ hold, pose, variant }) => hold.count * (hold.unit === 'seconds' ? 1 : hold.unit === 'rounds' ? count(pose, variant) : breath(variant.breath)),
     slow: staged.rules.some(({ rule }) => rule.all.some((bound) => 'levelChange' in bound)), soft: staged.rules.filter(isSoft), answers: (pose) => bits.get(pose) ?? 0,
   };

@@ -40,14 +40,18 @@ export function roomOf(lanes: readonly (readonly (readonly Draft[])[])[], stock:
 export function placesOf(people: readonly { name: string; numbers: readonly number[]; steps: readonly (readonly Draft[])[] }[]): PersonPlace[] {
   const taken = { wall: 0, chair: 0, mat: 0 };
   return people.map(({ name, numbers, steps }): PersonPlace => {
-    const all = steps.flat(), onChair = all.filter(({ level }) => level === 'chair').length, wall = steps.some((entries) => needsOf(entries).wall);
-    const station = wall ? 'wall' : onChair * 2 >= all.length && all.length ? 'chair' : 'mat', needs = new Map<string, { count: number; steps: number[] }>();
+    const needs = new Map<string, { count: number; steps: number[] }>();
+    let all = 0, onChair = 0, wall = false;
     steps.forEach((entries, i) => {
-      for (const [prop, count] of needsOf(entries).props) {
-        const known = needs.get(prop) ?? { count: 0, steps: [] };
-        needs.set(prop, { count: Math.max(known.count, count), steps: [...known.steps, numbers[i]!] });
+      const own = needsOf(entries);
+      wall ||= own.wall;
+      for (const { level } of entries) { all++; if (level === 'chair') onChair++; }
+      for (const [prop, count] of own.props) {
+        const known = needs.get(prop);
+        if (known) { known.count = Math.max(known.count, count); known.steps.push(numbers[i]!); } else needs.set(prop, { count, steps: [numbers[i]!] });
       }
     });
+    const station = wall ? 'wall' : onChair * 2 >= all && all ? 'chair' : 'mat';
     return { person: name, station, place: ++taken[station], props: [...needs].sort(([a], [b]) => (a < b ? -1 : 1)).map(([prop, need]) => ({ prop, ...need })) };
   });
 }
