@@ -50,6 +50,13 @@ test('steps are added, moved, held longer and taken out by keyboard and by hand;
   await page.getByRole('button', { name: /^Move step 2, Eagle/ }).focus();
   await page.keyboard.press('Delete');
   await expect.poll(async () => (await names(page)).includes('Eagle')).toBe(false);
+
+  // What is odd about the order is said with what settles it.
+  await page.getByRole('button', { name: /, Final rest$/ }).and(page.getByRole('button', { name: /^Move/ })).focus();
+  await page.keyboard.press('Delete');
+  await page.getByRole('button', { name: 'Add 5 minutes of rest' }).click();
+  await expect.poll(async () => (await names(page)).at(-1)).toBe('Final rest');
+  await expect(page.getByText('The class ends without a rest.')).toBeHidden();
   await kept(page);
   await expectAccessible(page);
 });
