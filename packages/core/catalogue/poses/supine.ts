@@ -20,6 +20,10 @@ export const supinePoses: readonly Pose[] = [
         }],
         view: [12, 12], declared: resting(0, 0), cues: ['Feet hip-wide, lift and slide the block under the sacrum.', 'Let the block carry you.'],
       },
+      rung('bridge.feet-away', 'low, feet a step further away', 'feet away|feet further away|low', 'lying', hatha(1, 1), {
+        symmetric: true, posture: { pitch: -110, lumbar: -4, thorax: -2, neck: 38, hip: [-2, 5, 0], knee: 60, shoulder: [24, 10, 0], forearm: 90 },
+        on: [['floor', 'sole shoulderJ headBack palm?']], at: bothAt(['hipJR', [null, 21, null], { weight: 0.6 }]), aim: [['kneeR', 'ankleR', [0.5, -0.86, null], 0.6], ['kneeL', 'ankleL', [0.5, -0.86, null], 0.6]], free: 'legs arms neck thorax lumbar~5',
+      }, [12, 12], ['Feet a step further from you, lift a little.', 'Press the whole soles down; the knees stay easy.']),
       {
         id: 'bridge.full', name: 'full', words: ['full'], level: 'lying', breath: 'natural', props: [], support: 'none',
         frames: [{

@@ -14,7 +14,7 @@ export const RANKED_PEOPLE: Readonly<Record<string, Record<string, unknown>>> = 
   wheelchair: { conditions: ['wheelchair'] }, 'chair user': { conditions: ['chair user'], can: { floor: false } }, 'after a fall': { born: '1949-01-01', screening: { fallsLastYear: 1 } }, 'no floor': { can: { floor: false } }, 'no kneeling': { can: { kneel: false } },
   'arms to 120': { ranges: { shoulderFlexionRight: 120, shoulderFlexionLeft: 120 } }, 'carpal tunnel': { conditions: ['carpal tunnel'] }, 'frozen shoulder': { conditions: ['frozen shoulder'] }, 'knee arthritis': { conditions: ['knee arthritis'] }, 'new hip': { conditions: ['hip replacement'] },
   'neck disc': { conditions: ['neck disc'] }, reflux: { conditions: ['reflux'] }, hernia: { conditions: ['hernia'] }, 'child of 7': { born: '2019-06-01', heightCm: 118 }, sciatica: { conditions: ['sciatica'] }, vertigo: { conditions: ['vertigo'] },
-  'breastbone five weeks': { conditions: [{ condition: 'sternotomy', operatedOn: '2026-10-27', cleared: true }] }, 'three weeks after birth': { conditions: [{ condition: 'after-birth', gaveBirth: '2026-11-10' }] }, 'pelvic girdle pain': { conditions: ['pelvic girdle pain'] },
+  'new knee': { conditions: [{ condition: 'knee replacement', operatedOn: '2025-11-01', side: 'left' }] }, 'breastbone five weeks': { conditions: [{ condition: 'sternotomy', operatedOn: '2026-10-27', cleared: true }] }, 'three weeks after birth': { conditions: [{ condition: 'after-birth', gaveBirth: '2026-11-10' }] }, 'pelvic girdle pain': { conditions: ['pelvic girdle pain'] },
 };
 
 const UP = 'legs-up-the-wall seated-forward-fold head-to-knee knees-to-chest easy-seat childs-pose half-lotus-fold half-hero-fold';
@@ -82,6 +82,8 @@ export const RANKED: readonly RankedCase[] = [
   c('Standing forward fold', 'chair user', 'chair-fold wide-legged-fold.chair downward-facing-dog.wall half-forward-fold.chair-back', 'on the chair or behind it, no hands on blocks', 'chair-fold.half'),
   c('Knees to chest', 'week 30', 'knees-to-chest.wide seated-forward-fold.bent-knees happy-baby half-lotus-fold supine-leg-stretch constructive-rest', 'room for the belly', 'knees-to-chest.wide'),
   c('Plank', 'breastbone five weeks', 'boat.chair shins-level.one chair-march knee-lift-into-hand side-leg-lift seated-leg-lift', 'neither on the arms nor curled'),
+  c('Bridge', 'new knee', 'bridge.feet-away prone-opposite-arm-leg locust.chest-only fish.bolster bow.half', 'the feet further away: the knee bends to a right angle', 'bridge.feet-away'),
+  c('Bridge', 'stenosis', 'bridge.feet-away fish.bolster hero tall-kneel puppy.chair', 'low, no hollow', 'bridge.feet-away'),
   c('Half moon', 'after a fall', 'half-moon.chair leg-back-balance.chair-back one-legged-chair.chair-back warrior-three.chair-back tandem-stand.chair-back', 'a hand on something', 'half-moon.chair'),
   c('Warrior two', 'pelvic girdle pain', 'warrior-two.chair goddess.chair chair-pose', 'no wide stance', 'warrior-two.chair'),
   c('Head to knee', 'sciatica', 'seated-forward-fold.bent-knees childs-pose chair-fold knees-to-chest supine-leg-stretch.bent', 'knees bent: no pull on the nerve', 'seated-forward-fold.bent-knees'),
