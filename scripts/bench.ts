@@ -87,7 +87,7 @@ const shown = (row: (typeof results)[number]): string => [
 ].filter(Boolean).join(', ');
 writeFileSync('docs/benchmarks.md', `# Benchmarks
 
-Made by \`npm run bench\` (tinybench, medians, warm, one process). \`fit-30x24\`: thirty steps, twenty-four people, every rule and the
+Made by \`npm run bench\` (tinybench, medians, warm, one process, the core as it is built). \`fit-30x24\`: thirty steps, twenty-four people, every rule and the
 whole catalogue of ${POSES.length} poses, everything but the bodies' measures worked out anew; \`refit-one-edit\`: the same class with one hold
 changed, and \`refit-with-stock\` with lanes weighed against each other for props that run short; \`fit-240-people\`: ten times the people; \`fit-cold-24\`: twenty-four new bodies in a new process, the solved catalogue read first.
 \`judge-catalogue\`: ${compiled.length} rules of someone with four conditions against all ${ways.rows.length} variants, here and the same rules in

@@ -9,6 +9,7 @@ import type { Choice } from './choosePath.js';
 import { draftsOf, sitOut, trialOf, type Draft } from './describe.js';
 import type { LaneTable } from './lane.js';
 import { narrowed, optionsOf, type Option } from './options.js';
+import { remember } from './remember.js';
 import type { Path, Weight } from './together.js';
 import type { Refused } from './types.js';
 import { Walk, type Stage } from './walk.js';
@@ -19,8 +20,8 @@ type Look = (before: Sums) => { ask: Ask; options: readonly Option[] };
 /** What can be done at a step; `key` names what was asked. */
 interface OptionsAt { key: string; few: Look; all: Look }
 
-/** Options kept for a lane at once. */
-const KNOWN_MOST = 2000;
+/** Steps whose options are kept for a lane at once. */
+const KNOWN_MOST = 200;
 
 /** One lane at work: what has been found out for it stays good while the person and the rules do, whatever the sequence. */
 export class LaneWork {
@@ -39,9 +40,8 @@ export class LaneWork {
       const own = table.sums.length ? `${key}|${table.sums.map((sum) => before[sum]).join()}` : key;
       let known = options.get(own);
       if (!known) {
-        if (options.size >= KNOWN_MOST) options.clear();
         const ask: Ask = { pose: step.pose, variant: step.variant, holdSeconds, sides: step.sides, before: table.sums.length ? before : NO_SUMS, ...(pin ? { pin } : {}) };
-        options.set(own, known = { ask, few: optionsOf(ask, table, open, true) });
+        known = remember(options, own, { ask, few: optionsOf(ask, table, open, true) }, KNOWN_MOST);
       }
       return known;
     };

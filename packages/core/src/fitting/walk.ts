@@ -1,5 +1,6 @@
 import { pathOf, startLabels, stepOn, type Label, type StepOptions } from './choosePath.js';
 import type { LaneTable } from './lane.js';
+import { remember } from './remember.js';
 import type { Path } from './together.js';
 
 /** A step as a walk comes to it. `key` names all that its options depend on: the same key, the same options. */
@@ -8,8 +9,8 @@ export interface Stage { key: string; options: StepOptions }
 /** Labels after a step, their costs counted from the cheapest, which costs `more`; whatever follows depends on their `state` alone. */
 interface Reached { labels: readonly Label[]; more: number; state: number }
 
-/** Steps remembered at once. */
-const KNOWN_MOST = 6000;
+/** Steps, and states between them, remembered at once: a class of thirty steps takes thirty, and as many again for each way in which it is weighed. */
+const KNOWN_MOST = 600;
 
 /**
  * Best paths of one lane through one class after another. From the same state through the same step leads to the same
@@ -18,6 +19,8 @@ const KNOWN_MOST = 6000;
 export class Walk {
   private readonly states = new Map<string, number>();
   private readonly known = new Map<string, Reached>();
+  /** Numbers given to states so far; a state that was forgotten is given another. */
+  private last = 0;
 
   constructor(private readonly lane: LaneTable) {}
 
@@ -38,10 +41,9 @@ export class Walk {
     const own = `${state} ${key}`;
     let reached = this.known.get(own);
     if (!reached) {
-      if (this.known.size >= KNOWN_MOST) this.known.clear();
       const labels = stepOn(from, this.lane, options), more = labels.reduce((least, { cost }) => Math.min(least, cost), Infinity);
       const counted = labels.map((label): Label => ({ ...label, cost: label.cost - more }));
-      this.known.set(own, reached = { labels: counted, more, state: this.stateOf(counted) });
+      reached = remember(this.known, own, { labels: counted, more, state: this.stateOf(counted) }, KNOWN_MOST);
     }
     return reached;
   }
@@ -49,8 +51,6 @@ export class Walk {
   /** A number for everything that what follows depends on; costs that differ by less than a millionth are the same. */
   private stateOf(labels: readonly Label[]): number {
     const { sums } = this.lane, key = labels.map(({ cost, level, hand, owed, sums: added }) => `${Math.round(cost * 1e6)} ${level} ${hand} ${owed ?? ''}${sums.map((sum) => ` ${added[sum]}`).join('')}`).join('|');
-    let state = this.states.get(key);
-    if (state === undefined) this.states.set(key, state = this.states.size);
-    return state;
+    return this.states.get(key) ?? remember(this.states, key, this.last++, KNOWN_MOST);
   }
 }
