@@ -2,10 +2,10 @@
 import fc from 'fast-check';
 import { BUILT_IN, createFitter, fitClass, NO_CHOICES, NO_SUMS, PACE, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW, type Level, type StagedPerson } from '../src/index.js';
 import { asked } from '../src/fitting/candidates.js';
-import { choosePath } from '../src/fitting/choosePath.js';
 import { laneTable, owedBit, type LaneTable } from '../src/fitting/lane.js';
 import { levelDistance } from '../src/fitting/levelDistance.js';
 import { optionsOf, type Option } from '../src/fitting/options.js';
+import { Walk } from '../src/fitting/walk.js';
 import { passagesFor } from '../src/fitting/waysBetween.js';
 import { WEIGHTS } from '../src/fitting/weights.js';
 import { counterPoses } from '../catalogue/counterPoses.js';
@@ -73,7 +73,7 @@ const optionsFor = (lane: LaneTable, steps: Steps) => steps.map((step) => (befor
 test('no other way through costs less, with what adds up, what is in hand and what must be answered', () => {
   fc.assert(fc.property(fc.constantFrom(...PEOPLE), fc.array(fc.constantFrom(...STEPS), { minLength: 1, maxLength: 3 }), (person, lines) => {
     const lane = laneOf(person), { steps } = parseSequence(lines.map((line) => `- ${line}`).join('\n')).sequence;
-    const { cost, choices } = choosePath(lane, optionsFor(lane, steps));
+    const { cost, choices } = new Walk(lane).through(optionsFor(lane, steps).map((options, i) => ({ key: `${i}`, options })));
     expect(cost).toBeCloseTo(leastCost(steps, lane), 6);
     expect(choices.length).toBe(steps.length);
   }), { numRuns: 30 });

@@ -175,15 +175,5 @@ export function pathOf(trail: readonly (readonly Label[])[], lane: LaneTable): {
   return { choices, cost: end?.cost ?? 0 };
 }
 
-/**
- * The best path of one lane through a class: exact over every option of every step, the ways between levels, the props in
- * hand, what must be answered, and the seconds that add up.
- */
-export function choosePath(lane: LaneTable, steps: readonly StepOptions[]): { choices: Choice[]; cost: number } {
-  const trail = [startLabels()];
-  for (const options of steps) trail.push(stepOn(trail[trail.length - 1]!, lane, options));
-  return pathOf(trail, lane);
-}
-
 /** Where every lane begins. */
 export const startLabels = (): Label[] => [START];

@@ -13,7 +13,8 @@ interface Reached { labels: readonly Label[]; more: number; state: number }
 const KNOWN_MOST = 600;
 
 /**
- * Best paths of one lane through one class after another. From the same state through the same step leads to the same
+ * Best paths of one lane through one class after another: exact over every option of every step, the ways between levels, the
+ * props in hand, what must be answered, and the seconds that add up. From the same state through the same step leads to the same
  * place, so an edit, another lane's change or a smaller cupboard is worked out only as far as it makes a difference.
  */
 export class Walk {

@@ -2,10 +2,11 @@
 import fc from 'fast-check';
 import { BUILT_IN, NO_SUMS, PACE, parseSequence, POSES, readPeople, stagePerson, USUAL_HOUSE_VIEW } from '../../src/index.js';
 import { asked, cheaper } from '../../src/fitting/candidates.js';
-import { choosePath, pathOf, startLabels, stepOn, type Label } from '../../src/fitting/choosePath.js';
+import { pathOf, startLabels, stepOn, type Label } from '../../src/fitting/choosePath.js';
 import { laneTable, type LaneTable } from '../../src/fitting/lane.js';
 import { narrowed, optionsOf, type Option } from '../../src/fitting/options.js';
 import { together, type Path } from '../../src/fitting/together.js';
+import { Walk } from '../../src/fitting/walk.js';
 import { WEIGHTS } from '../../src/fitting/weights.js';
 import type { Solver } from './timeModel.js';
 
@@ -33,7 +34,7 @@ export function choiceProblems(count: number, seed: number): ChoiceProblem[] {
 }
 
 /** The lanes as the engine takes them: each for itself. */
-export const pathsOf = ({ lanes }: ChoiceProblem): Path[] => lanes.map(({ table, steps }) => choosePath(table, steps.map(({ ask, options }) => () => ({ ask, options: narrowed(options, table) }))));
+export const pathsOf = ({ lanes }: ChoiceProblem): Path[] => lanes.map(({ table, steps }) => new Walk(table).through(steps.map(({ ask, options }, i) => ({ key: `${i}`, options: () => ({ ask, options: narrowed(options, table) }) }))));
 
 /** The lanes weighed together for fewer versions, as the engine does it: what they cost in all. */
 export function coupledOf(problem: ChoiceProblem): number {
