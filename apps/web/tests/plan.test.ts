@@ -26,6 +26,9 @@ test('only rows in which something is drawn otherwise are new', () => {
   const before = groupLanes(fit(LINES)), same = steadyRows(before, groupLanes(fit(LINES))), longer = steadyRows(before, groupLanes(fit(LINES.map((line) => line.replace('6 rounds', '9 rounds')))));
   expect(same.every((row, i) => row === before[i])).toBe(true);
   expect(longer.map((row, i) => row === before[i])).toEqual([true, false, true, true, true, true]);
+  expect(longer.map(({ id }) => id)).toEqual(before.map(({ id }) => id));
+  expect(steadyRows(before, groupLanes(fit(LINES.slice(1))))).toEqual(before.slice(1));
+  expect(new Set(groupLanes(fit([...LINES, ...LINES])).map(({ id }) => id)).size).toBe(2 * LINES.length);
 });
 
 test('undo goes back through everything, redo forward again; an edit that changes nothing leaves nothing to undo', () => {

@@ -55,6 +55,7 @@ export { readFitting } from './fitting/readFitting.js';
 export * from './sequence/editSequence.js';
 export { COST_SCALE, sayCost } from './fitting/sayCost.js';
 export { lineFor } from './sequence/lineFor.js';
+export { nextHold } from './sequence/nextHold.js';
 export { orderNotes, type OrderNote } from './sequence/orderNotes.js';
 export * from './fitting/floorVisits.js';
 export { fold, words } from './names/fold.js';

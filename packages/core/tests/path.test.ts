@@ -73,7 +73,7 @@ const optionsFor = (lane: LaneTable, steps: Steps) => steps.map((step) => (befor
 test('no other way through costs less, with what adds up, what is in hand and what must be answered', () => {
   fc.assert(fc.property(fc.constantFrom(...PEOPLE), fc.array(fc.constantFrom(...STEPS), { minLength: 1, maxLength: 3 }), (person, lines) => {
     const lane = laneOf(person), { steps } = parseSequence(lines.map((line) => `- ${line}`).join('\n')).sequence;
-    const { cost, choices } = new Walk(lane).through(optionsFor(lane, steps).map((options, i) => ({ key: `${i}`, options })));
+    const { cost, choices } = new Walk(lane).through(optionsFor(lane, steps).map((options, i) => ({ key: i, options })));
     expect(cost).toBeCloseTo(leastCost(steps, lane), 6);
     expect(choices.length).toBe(steps.length);
   }), { numRuns: 30 });

@@ -1,7 +1,7 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { compareFittings, fitClass, isDate, paceOf, parseSequence, readChoices, readFitting, readHouseView, readPeople, type Choices, type Comparison, type Fitting, type HallRules, type HouseView, type InputError } from '@lotus-steady/core';
-import { Sequelize } from 'sequelize-typescript';
+import { Sequelize, type ModelCtor } from 'sequelize-typescript';
 import { ClassRow, FittingRow, RecordRow } from '../database/models.js';
 import type { ClassPerson } from '../database/types.js';
 import { FieldsException } from '../http/problems.js';
@@ -61,7 +61,7 @@ export class ClassesService {
 
   /** What the page needs to fit this class by itself while it is being edited: everyone as they are known today. */
   async inputs(id: string) {
-    const row = await this.find(id), studio = await this.studio.current(), rows = await this.people.byIds(row.people.map((person) => person.id));
+    const row = await this.bare(id), studio = await this.studio.current(), rows = await this.people.byIds(row.people.map((person) => person.id));
     const people = rows.map((person, i) => ({ ...writtenPerson(person), today: row.people[i]!.today }));
     return { on: row.on, people, houseView: { ...studio.houseView, ...row.ownView }, hall: studio.rules, pace: studio.pace, ...stockOf(studio.stock) };
   }
@@ -79,12 +79,12 @@ export class ClassesService {
 
   /** Keeps an edit to a class's plan. */
   async plan(id: string, { sequenceText, choices }: PlanDto): Promise<void> {
-    await this.save({ ...this.draftOf(await this.find(id)), sequenceText, choices }, id);
+    await this.save({ ...this.draftOf(await this.bare(id)), sequenceText, choices }, id);
   }
 
   /** Keeps a class with its fitting, new or changed, in one piece. */
   async save(dto: ClassDto, id?: string): Promise<{ id: string }> {
-    const { people, houseView, hall, choices, fitting } = await this.fit(dto), existing = id ? await this.find(id) : undefined;
+    const { people, houseView, hall, choices, fitting } = await this.fit(dto), existing = id ? await this.bare(id) : undefined;
     // What must not be done without a go-ahead is not kept as if it could be.
     const refused = fitting.refused.map(({ person, step, reason }): InputError => ({ field: `choices.overrides[${choices.overrides.findIndex((one) => one.person === person && one.step === step)}]`, message: `${person}, step ${step}: ${reason} It needs a go-ahead on file.` }));
     if (refused.length) throw new FieldsException(refused);
@@ -98,7 +98,7 @@ export class ClassesService {
   }
 
   async remove(id: string): Promise<void> {
-    await (await this.find(id)).destroy();
+    await (await this.bare(id)).destroy();
   }
 
   /** Keeps how the class was; a second save replaces the first. */
@@ -115,8 +115,11 @@ export class ClassesService {
     });
   }
 
-  private async find(id: string): Promise<ClassRow> {
-    const row = await this.classes.findByPk(id, { include: [FittingRow, RecordRow] });
+  /** A class by itself, without its fitting and its record, which are large. */
+  private bare(id: string): Promise<ClassRow> { return this.find(id, []); }
+
+  private async find(id: string, include = [FittingRow, RecordRow] as ModelCtor[]): Promise<ClassRow> {
+    const row = await this.classes.findByPk(id, { include });
     if (!row) throw new NotFoundException('This class is not in the list.');
     return row;
   }

@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { NO_HALL_RULES, USUAL_HOUSE_VIEW, type Choices, type Clearance, type Comparison, type Fitting, type HallRules, type HouseView, type OwnLimit, type OwnVariant, type Pace, type PropTask, type Today } from '@lotus-steady/core';
 import { showOwn } from '../catalogue.js';
 import { call } from './client.js';
+import { planKept } from './keepPlan.js';
 
 export interface Studio { name: string; teacher: string; houseView: HouseView; stock: Record<string, number>; rules: HallRules; pace: Partial<Pace> }
 export interface ClassLine { id: string; title: string; on: string; time: string | null; place: string | null; people: number; recorded: boolean }
@@ -34,10 +35,11 @@ export const useHouseView = (): HouseView => useStudio().data?.houseView ?? USUA
 /** What the hall changes about the rulebook. */
 export const useHallRules = (): HallRules => useStudio().data?.rules ?? NO_HALL_RULES;
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => call<ClassLine[]>('classes') });
-export const useClass = (id: string) => useQuery({ queryKey: ['classes', id], queryFn: () => call<ClassWhole>(`classes/${id}`) });
+/** @param wanted false once a screen has what it needs */
+export const useClass = (id: string, wanted = true) => useQuery({ queryKey: ['classes', id], enabled: wanted, queryFn: async () => { await planKept(id); return call<ClassWhole>(`classes/${id}`); } });
 export const useClassInputs = (id: string) => useQuery({ queryKey: ['classes', id, 'inputs'], queryFn: () => call<ClassInputs>(`classes/${id}/inputs`) });
 /** What would differ if the class were fitted today. */
-export const useRecheck = (id: string) => useQuery({ queryKey: ['classes', id, 'recheck'], queryFn: () => call<Comparison>(`classes/${id}/recheck`) });
+export const useRecheck = (id: string) => useQuery({ queryKey: ['classes', id, 'recheck'], queryFn: async () => { await planKept(id); return call<Comparison>(`classes/${id}/recheck`); } });
 export const usePeople = () => useQuery({ queryKey: ['people'], queryFn: () => call<PersonLine[]>('people') });
 export const usePerson = (id: string) => useQuery({ queryKey: ['people', id], queryFn: () => call<PersonWhole>(`people/${id}`) });
 export const useSequences = () => useQuery({ queryKey: ['sequences'], queryFn: () => call<SequenceLine[]>('sequences') });
@@ -60,8 +62,6 @@ function useSave<In, Out = { id: string }>(save: (input: In) => Promise<Out>, ..
   return useMutation({ mutationFn: save, onSuccess: () => Promise.all(keys.map((key) => client.invalidateQueries({ queryKey: [key] }))) });
 }
 export const useSaveClass = (id?: string) => useSave((draft: ClassDraft) => call<{ id: string }>(id ? `classes/${id}` : 'classes', id ? 'PUT' : 'POST', draft), 'classes');
-/** Keeps an edit on the fitting. */
-export const useKeepPlan = (id: string) => useSave((plan: { sequenceText: string; choices: Choices }) => call<void>(`classes/${id}/plan`, 'PUT', plan), 'classes');
 export const useDeleteClass = () => useSave((id: string) => call<void>(`classes/${id}`, 'DELETE'), 'classes', 'people');
 export const useSavePerson = (id?: string) => useSave((person: WrittenPerson) => call<{ id: string }>(id ? `people/${id}` : 'people', id ? 'PUT' : 'POST', person), 'people');
 export const useDeletePerson = () => useSave((id: string) => call<void>(`people/${id}`, 'DELETE'), 'people', 'classes');

@@ -1,9 +1,12 @@
-import { createFitter, paceOf, parseSequence, readPeople, withOwn, type Catalogue, type Choices, type Fitter, type OneForAll, type OwnVariant, type SequenceError } from '@lotus-steady/core';
+import { createFitter, editSequence, nextHold, paceOf, parseSequence, readPeople, withOwn, type Catalogue, type Choices, type Fitter, type OneForAll, type OwnVariant, type SequenceError } from '@lotus-steady/core';
 import type { ClassInputs } from '../api/queries.js';
 import { packer, type PackedFitting } from './packFitting.js';
 
 /** A class fitted, or what stands in the way. */
 export interface Fitted { packed?: PackedFitting; errors: readonly SequenceError[] }
+
+/** So long the work is practised at most, ms. */
+const PRACTISE_MOST = 1500;
 
 let fitter: Fitter | undefined, catalogue: Catalogue | undefined, pack = packer();
 
@@ -22,10 +25,12 @@ export const fitWork = {
   },
   /** Fits a class with one hold after another changed, for nobody to see: the first edit then finds the work familiar. It steps aside for what is asked meanwhile. */
   async practise(source: string, choices: Choices): Promise<void> {
-    const { sequence, errors } = parseSequence(source, catalogue?.poses);
+    const { sequence, errors } = parseSequence(source, catalogue?.poses), began = performance.now(), unsent = packer();
     if (errors.length) return;
-    for (const at of sequence.steps.keys()) {
-      fitter?.fit({ ...sequence, steps: sequence.steps.map((step, i) => (i === at ? { ...step, hold: { ...step.hold, count: step.hold.count + 1 } } : step)) }, choices);
+    for (const by of [1, -1] as const) for (const { number } of sequence.steps) {
+      const hold = nextHold(source, number, by, catalogue?.poses), edited = hold && parseSequence(editSequence(source, { kind: 'hold', step: number, hold }).source, catalogue?.poses).sequence;
+      if (edited && fitter) unsent(fitter.fit(edited, choices));
+      if (performance.now() - began > PRACTISE_MOST) return;
       await new Promise((resolve) => { setTimeout(resolve); });
     }
   },

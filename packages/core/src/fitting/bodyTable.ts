@@ -22,9 +22,9 @@ export interface BodyTable {
   judged(row: number, side: Side | undefined): Judged;
   props(row: number): readonly PropUse[];
   /** How many of each prop a variant takes out of the cupboard; the wall is there. */
-  taken(row: number): ReadonlyMap<string, number>;
+  taken(row: number): readonly Taken[];
   /** The most of each prop that any variant takes. */
-  takenMost(): ReadonlyMap<string, number>;
+  takenMost(): readonly Taken[];
   /** The kinds of props of a variant, one bit each. */
   hand(row: number): number;
   /** Whether a variant bends deep back, folds deep, or turns the body upside down. */
@@ -48,13 +48,20 @@ export interface Kin { rows: readonly number[]; costs: readonly number[]; /** So
 const BODIES_MOST = 250;
 const bodies = new WeakMap<Catalogue, Map<string, BodyTable>>();
 
+/** So many of one kind of prop, kinds by {@link propNumber}. */
+export interface Taken { kind: number; count: number }
+
 const KINDS: string[] = [];
-/** One bit for a kind of prop. */
-export function propBit(prop: string): number {
-  let at = KINDS.indexOf(prop);
-  if (at < 0) at = KINDS.push(prop) - 1;
-  return 1 << at;
+/** More kinds of props than there are: each has a bit of its own. */
+export const KINDS_MOST = 32;
+/** A number for a kind of prop, from 0. */
+export function propNumber(prop: string): number {
+  const at = KINDS.indexOf(prop);
+  return at < 0 ? KINDS.push(prop) - 1 : at;
 }
+export const propOf = (kind: number): string => KINDS[kind]!;
+/** One bit for a kind of prop. */
+export const propBit = (prop: string): number => 1 << propNumber(prop);
 
 export function bodyTable(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'>, on: string): BodyTable {
   let known = bodies.get(catalogue);
@@ -66,6 +73,13 @@ export function bodyTable(catalogue: Catalogue, person: Pick<Person, 'heightCm' 
     known.set(key, body = makeBody(catalogue, person, on, build));
   }
   return body;
+}
+
+/** One entry for each kind of prop, in the order in which they come. */
+export function addedUp(all: readonly Taken[], together: (a: number, b: number) => number): readonly Taken[] {
+  const counts = new Map<number, number>();
+  for (const { kind, count } of all) counts.set(kind, counts.has(kind) ? together(counts.get(kind)!, count) : count);
+  return Array.from(counts, ([kind, count]) => ({ kind, count }));
 }
 
 function makeBody(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'>, on: string, build: BodyTable['build']): BodyTable {
@@ -81,19 +95,9 @@ function makeBody(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'
   });
   const places = new Map<string, number>(), right = judgedAs(false), left = judgedAs(true), props = remember((row) => propsOf(rows[row]!.variant, person.heightCm, build));
   const hand = remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0)), deep = remember((row) => deepOf(rows[row]!.pose, right(row).measures));
-  const taken = remember((row) => {
-    const counts = new Map<string, number>();
-    for (const { prop, count } of props(row)) if (prop !== 'wall') counts.set(prop, (counts.get(prop) ?? 0) + count);
-    return counts;
-  });
-  let most: Map<string, number> | undefined;
-  const takenMost = (): Map<string, number> => {
-    if (!most) {
-      most = new Map();
-      for (let row = 0; row < rows.length; row++) for (const [prop, count] of taken(row)) most.set(prop, Math.max(most.get(prop) ?? 0, count));
-    }
-    return most;
-  };
+  const taken = remember((row) => addedUp(props(row).flatMap(({ prop, count }) => (prop === 'wall' ? [] : [{ kind: propNumber(prop), count }])), (a, b) => a + b));
+  let most: readonly Taken[] | undefined;
+  const takenMost = (): readonly Taken[] => (most ??= addedUp(rows.flatMap((_, row) => taken(row)), Math.max));
   const ends = remember((row) => { const { level, entry = level, exit = level } = rows[row]!.variant; return { entry, exit }; });
   return {
     catalogue, table, build, props, taken, takenMost, hand, deep, ends, kin: new Map(),

@@ -164,11 +164,14 @@ export function pathOf(trail: readonly (readonly Label[])[], lane: LaneTable): {
   const last = trail[trail.length - 1]!;
   let at = -1, end: Settled | undefined;
   last.forEach((label, i) => { for (const place of settling(lane, label)(undefined)) if (!end || place.cost < end.cost - 1e-9) { at = i; end = place; } });
-  const choices: Choice[] = [];
+  const choices = new Array<Choice>(trail.length - 1);
   let then = end?.counter;
   for (let step = trail.length - 1; step > 0; step--) {
-    const label = trail[step]![at]!, before = trail[step - 1]![label.back]!, from = label.counter?.option.exit ?? before.level;
-    choices.unshift({ ask: label.ask!, option: label.option!, ...(from ? { from } : {}), ...(label.passage ? { passage: label.passage } : {}), ...(then ? { then } : {}) });
+    const label = trail[step]![at]!, before = trail[step - 1]![label.back]!, from = label.counter?.option.exit ?? before.level, choice: Choice = { ask: label.ask!, option: label.option! };
+    if (from) choice.from = from;
+    if (label.passage) choice.passage = label.passage;
+    if (then) choice.then = then;
+    choices[step - 1] = choice;
     then = label.counter;
     at = label.back;
   }

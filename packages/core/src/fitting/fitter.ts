@@ -12,7 +12,8 @@ import { laneTable, owedBit, type LaneTable } from './lane.js';
 import { LaneWork } from './laneWork.js';
 import { oneForAll, type OneForAll } from './oneForAll.js';
 import { timeline, type Timeline } from './timeline.js';
-import { propsTaken, roomCost, together, type Path } from './together.js';
+import { Shared } from './shared.js';
+import { together, type Path } from './together.js';
 import type { Fitting, Refused } from './types.js';
 
 /** Everything a class is fitted from but its sequence. */
@@ -57,37 +58,35 @@ export function createFitter({ people, on, houseView, catalogue = BUILT_IN, hall
   interface Chosen { drafts: Draft[][][]; alone: number; cost: number }
   /** Everyone's way through some steps. */
   function choose(lanes: readonly LaneWork[], steps: readonly Step[], { fewerVersions, overrides }: Choices, refused: Refused[], progress: (done: number) => void): Chosen {
-    const pins = lanes.map((lane) => lane.pins(steps, overrides, refused)), taking = lanes.flatMap(({ staged }, i) => (staged.stopped ? [] : [i]));
-    const alone = taking.map((i) => {
-      const path = lanes[i]!.ownPath(steps, pins[i]!);
+    const pins = lanes.map((lane) => lane.pins(steps, overrides, refused)), taking = lanes.flatMap(({ staged }, i) => (staged.stopped ? [] : [i])), stages = taking.map((i) => lanes[i]!.comesTo(steps, pins[i]!));
+    const alone = taking.map((i, at) => {
+      const path = lanes[i]!.ownPath(stages[at]!);
       progress(i + 1);
       return path;
     });
-    const tables = taking.map((i) => lanes[i]!.table), weighed = { lanes: tables, steps: steps.length, fewerVersions, ...(stock ? { stock } : {}) };
-    const paths = fewerVersions || stock ? together({ ...weighed, paths: alone, solve: (at, weigh, open) => lanes[taking[at]!]!.sharedPath(steps, pins[taking[at]!]!, weigh, open) }) : alone;
-    const sum = (all: readonly Path[]): number => all.reduce((total, path) => total + path.cost, 0) + roomCost(weighed, all);
+    const input = { lanes: taking.map((i) => lanes[i]!.table), steps: steps.length, fewerVersions, ...(stock ? { stock } : {}) }, shared = new Shared(input, alone);
+    const paths = fewerVersions || stock ? together({ ...input, paths: alone, solve: (at, weigh, open) => lanes[taking[at]!]!.sharedPath(stages[at]!, steps, pins[taking[at]!]!, weigh, open) }) : alone;
+    const sum = (all: readonly Path[], room: Shared): number => all.reduce((total, path) => total + path.cost, 0) + room.cost();
     const drafts = lanes.map((lane, i) => {
       const at = taking.indexOf(i);
       if (at < 0) return lane.sittingOut(steps);
       const own = lane.described(paths[at]!.choices, steps);
       return own.map((entries, step) => {
-        const reason = overrides.find((one) => one.step === steps[step]!.number && one.person === lane.staged.person.name)?.reason, because = whyOther(alone, paths, tables, at, step);
+        const because = whyOther(alone[at]!, paths[at]!, shared, at, step);
         if (!because && !entries.some(({ override }) => override)) return entries;
+        const reason = overrides.find((one) => one.step === steps[step]!.number && one.person === lane.staged.person.name)?.reason;
         return entries.map((entry): Draft => ({ ...entry, ...(entry.override && reason !== undefined ? { override: { ...entry.override, reason } } : {}), ...(because ? { because } : {}) }));
       });
     });
-    return { drafts, alone: sum(alone), cost: sum(paths) };
+    return { drafts, alone: sum(alone, shared), cost: sum(paths, paths === alone ? shared : new Shared(input, paths)) };
   }
 
   /** Why a lane does something else at a step than it would by itself. */
-  function whyOther(alone: readonly Path[], paths: readonly Path[], tables: readonly LaneTable[], at: number, step: number): Draft['because'] {
-    const before = alone[at]!.choices[step]!.option, after = paths[at]!.choices[step]!.option;
+  function whyOther(alone: Path, path: Path, shared: Shared, at: number, step: number): Draft['because'] {
+    const before = alone.choices[step]!.option, after = path.choices[step]!.option;
     if (before === after || before.sides.every(({ candidate }, i) => candidate?.variant === after.sides[i]?.candidate?.variant && candidate?.holdSeconds === after.sides[i]?.candidate?.holdSeconds)) return undefined;
-    for (const prop of stock ? propsTaken(before, tables[at]!).keys() : []) {
-      const used = alone.reduce((sum, path, lane) => sum + (propsTaken(path.choices[step]!.option, tables[lane]!).get(prop) ?? 0), 0);
-      if (used > (stock![prop] ?? 0)) return { kind: 'stock', prop };
-    }
-    return { kind: 'fewer-versions' };
+    const prop = shared.shortFor(at, step, before);
+    return prop ? { kind: 'stock', prop } : { kind: 'fewer-versions' };
   }
 
   function fit(sequence: Sequence, choices: Choices = NO_CHOICES, progress: (done: number, of: number) => void = () => {}): Fitting {

@@ -10,66 +10,78 @@ import { draftsOf, sitOut, trialOf, type Draft } from './describe.js';
 import type { LaneTable } from './lane.js';
 import { narrowed, optionsOf, type Option } from './options.js';
 import { remember } from './remember.js';
-import type { Path, Weight } from './together.js';
+import type { Weight } from './shared.js';
+import type { Path } from './together.js';
 import type { Refused } from './types.js';
 import { Walk, type Stage } from './walk.js';
 
 type Sums = Readonly<Record<Sum, number>>;
 interface Known { ask: Ask; few: Option[]; all?: Option[] }
-type Look = (before: Sums) => { ask: Ask; options: readonly Option[] };
-/** What can be done at a step; `key` names what was asked. */
-interface OptionsAt { key: string; few: Look; all: Look }
+/** What can be done at a step, as a lane comes to it by itself; and the numbers it goes by where it is weighed together with others. */
+export interface OptionsAt extends Stage { all: Stage['options']; weighed: Map<string, number> }
 
-/** Steps whose options are kept for a lane at once. */
-const KNOWN_MOST = 200;
+/** Steps whose options are kept for a lane at once; and ways in which one is weighed. */
+const KNOWN_MOST = 200, WEIGHED_MOST = 40;
+
+/** An option in full, where it comes after a level and before what is put in, in answer to a step. */
+interface Described { key: string; from: Choice['from']; then: Choice['then']; drafts: Draft[] }
+const sameAnswer = (a: Choice['then'], b: Choice['then']): boolean => a?.from === b?.from && a?.option.sides[0]!.candidate!.variant === b?.option.sides[0]!.candidate!.variant;
+
+const keys = new WeakMap<Step, string>();
+/** Names all of a step that options and what is said of them depend on. */
+function keyOf(step: Step): string {
+  let key = keys.get(step);
+  if (key === undefined) keys.set(step, key = `${step.variant.id}|${step.hold.count} ${step.hold.unit}|${step.sides.join()}`);
+  return key;
+}
 
 /** One lane at work: what has been found out for it stays good while the person and the rules do, whatever the sequence. */
 export class LaneWork {
   private readonly options = new Map<string, Known>();
+  private readonly stages = new Map<string, OptionsAt>();
+  /** Numbers given to stages so far. */
+  private last = 0;
   private readonly walk: Walk;
   /** Options that cost more together with others, and what they are by themselves. */
   private readonly dearer = new WeakMap<Option, { option: Option; more: number }>();
-  private readonly drafts = new WeakMap<Option, Map<string, Draft[]>>();
+  private readonly drafts = new WeakMap<Option, Described[]>();
 
   constructor(readonly staged: StagedPerson, readonly table: LaneTable) { this.walk = new Walk(table); }
 
-  /** What can be done at a step, given what has added up: the few that matter to the lane alone, or all of them. */
+  /** What can be done at a step. `open`: other ways are looked at though what was asked passes. */
   optionsAt(step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
-    const { table, options } = this, holdSeconds = table.asked(step), key = `${step.variant.id}|${holdSeconds}|${step.sides.join()}|${pin ? `${pin.variant.id} ${pin.holdSeconds ?? ''}` : ''}|${open ? 'open' : ''}`;
-    const look = (before: Sums): Known => {
+    const own = keyOf(step), key = pin ? `${own}|${pin.variant.id} ${pin.holdSeconds ?? ''}` : open ? `${own}|open` : own;
+    return this.stages.get(key) ?? remember(this.stages, key, this.lookAt(key, { pose: step.pose, variant: step.variant, holdSeconds: this.table.asked(step), sides: step.sides, ...(pin ? { pin } : {}) }, open), KNOWN_MOST);
+  }
+
+  /** The few options that matter to the lane alone, or all of them, given what has added up; each is found out when it is first asked for. */
+  private lookAt(key: string, asked: Omit<Ask, 'before'>, open: boolean): OptionsAt {
+    const { table, options } = this, look = (before: Sums): Known => {
       const own = table.sums.length ? `${key}|${table.sums.map((sum) => before[sum]).join()}` : key;
       let known = options.get(own);
       if (!known) {
-        const ask: Ask = { pose: step.pose, variant: step.variant, holdSeconds, sides: step.sides, before: table.sums.length ? before : NO_SUMS, ...(pin ? { pin } : {}) };
+        const ask: Ask = { ...asked, before: table.sums.length ? before : NO_SUMS };
         known = remember(options, own, { ask, few: optionsOf(ask, table, open, true) }, KNOWN_MOST);
       }
       return known;
     };
     return {
-      key, few: (before) => { const { ask, few } = look(before); return { ask, options: few }; },
+      key: this.last++, weighed: new Map(), options: (before) => { const { ask, few } = look(before); return { ask, options: few }; },
       all: (before) => { const known = look(before); return { ask: known.ask, options: (known.all ??= optionsOf(known.ask, table, open)) }; },
     };
   }
 
+  /** A lane as it comes to each step by itself. */
+  comesTo(steps: readonly Step[], pins: readonly Ask['pin'][]): OptionsAt[] { return steps.map((step, i) => this.optionsAt(step, pins[i], false)); }
+
   /** A lane's own best path. */
-  ownPath(steps: readonly Step[], pins: readonly Ask['pin'][]): Path {
-    return this.walk.through(steps.map((step, i): Stage => {
-      const { key, few } = this.optionsAt(step, pins[i], false);
-      return { key, options: few };
-    }));
-  }
+  ownPath(stages: readonly OptionsAt[]): Path { return this.walk.through(stages); }
 
   /** A lane's best path where options cost something more at some steps: together with others. */
-  sharedPath(steps: readonly Step[], pins: readonly Ask['pin'][], weigh: (step: number) => Weight | undefined, open: ReadonlySet<number>): Path {
-    const { choices, cost } = this.walk.through(steps.map((step, i): Stage => {
-      const at = this.optionsAt(step, pins[i], open.has(i) && !pins[i]), weight = weigh(i);
-      if (!weight) return { key: at.key, options: at.few };
-      return {
-        key: `${at.key} ${weight.key}`, options: (before) => {
-          const { ask, options } = at.all(before);
-          return { ask, options: narrowed(options, this.table, weight.extra).map((option) => this.weighed(option, weight.extra(option))) };
-        },
-      };
+  sharedPath(stages: readonly OptionsAt[], steps: readonly Step[], pins: readonly Ask['pin'][], weigh: (step: number) => Weight | undefined, open: ReadonlySet<number>): Path {
+    const { choices, cost } = this.walk.through(stages.map((own, i): Stage => {
+      const at = open.has(i) && !pins[i] ? this.optionsAt(steps[i]!, undefined, true) : own, weight = weigh(i);
+      return weight ? this.weighing(at, weight) : at;
     }));
     let more = 0;
     const plain = choices.map((choice): Choice => {
@@ -79,6 +91,15 @@ export class LaneWork {
       return { ...choice, option: known.option };
     });
     return { choices: plain, cost: cost - more };
+  }
+
+  private weighing({ all, weighed }: OptionsAt, { key, extra }: Weight): Stage {
+    return {
+      key: weighed.get(key) ?? remember(weighed, key, this.last++, WEIGHED_MOST), options: (before) => {
+        const { ask, options } = all(before);
+        return { ask, options: narrowed(options, this.table, extra).map((option) => this.weighed(option, extra(option))) };
+      },
+    };
   }
 
   private weighed(option: Option, more: number): Option {
@@ -104,12 +125,12 @@ export class LaneWork {
   /** A path in full: what is done at every step, and why. */
   described(choices: readonly Choice[], steps: readonly Step[]): Draft[][] {
     return choices.map((choice, i) => {
-      const step = steps[i]!, key = `${choice.from ?? ''}|${step.variant.id}|${step.hold.unit}|${step.sides.join()}|${choice.then ? `${choice.then.from} ${choice.then.option.sides[0]!.candidate!.variant.id}` : ''}`;
-      let byPlace = this.drafts.get(choice.option);
-      if (!byPlace) this.drafts.set(choice.option, byPlace = new Map());
-      let drafts = byPlace.get(key);
-      if (!drafts) byPlace.set(key, drafts = draftsOf(this.table, step, choice));
-      return drafts;
+      const step = steps[i]!, key = keyOf(step), { option, from, then } = choice;
+      let known = this.drafts.get(option);
+      if (!known) this.drafts.set(option, known = []);
+      let own = known.find((one) => one.key === key && one.from === from && sameAnswer(one.then, then));
+      if (!own) known.push(own = { key, from, then, drafts: draftsOf(this.table, step, choice) });
+      return own.drafts;
     });
   }
 

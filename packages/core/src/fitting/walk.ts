@@ -3,14 +3,16 @@ import type { LaneTable } from './lane.js';
 import { remember } from './remember.js';
 import type { Path } from './together.js';
 
-/** A step as a walk comes to it. `key` names all that its options depend on: the same key, the same options. */
-export interface Stage { key: string; options: StepOptions }
+/** A step as a walk comes to it. `key`, a whole number from 0, names all that its options depend on: the same key, the same options. */
+export interface Stage { key: number; options: StepOptions }
 
 /** Labels after a step, their costs counted from the cheapest, which costs `more`; whatever follows depends on their `state` alone. */
 interface Reached { labels: readonly Label[]; more: number; state: number }
 
 /** Steps, and states between them, remembered at once: a class of thirty steps takes thirty, and as many again for each way in which it is weighed. */
 const KNOWN_MOST = 600;
+/** More than there will be stages for one lane: a state and a stage make one number. */
+const STAGES = 2 ** 24;
 
 /**
  * Best paths of one lane through one class after another: exact over every option of every step, the ways between levels, the
@@ -19,7 +21,7 @@ const KNOWN_MOST = 600;
  */
 export class Walk {
   private readonly states = new Map<string, number>();
-  private readonly known = new Map<string, Reached>();
+  private readonly known = new Map<number, Reached>();
   /** Numbers given to states so far; a state that was forgotten is given another. */
   private last = 0;
 
@@ -39,7 +41,7 @@ export class Walk {
   }
 
   private step(from: readonly Label[], state: number, { key, options }: Stage): Reached {
-    const own = `${state} ${key}`;
+    const own = state * STAGES + key;
     let reached = this.known.get(own);
     if (!reached) {
       const labels = stepOn(from, this.lane, options), more = labels.reduce((least, { cost }) => Math.min(least, cost), Infinity);

@@ -34,7 +34,7 @@ export function choiceProblems(count: number, seed: number): ChoiceProblem[] {
 }
 
 /** The lanes as the engine takes them: each for itself. */
-export const pathsOf = ({ lanes }: ChoiceProblem): Path[] => lanes.map(({ table, steps }) => new Walk(table).through(steps.map(({ ask, options }, i) => ({ key: `${i}`, options: () => ({ ask, options: narrowed(options, table) }) }))));
+export const pathsOf = ({ lanes }: ChoiceProblem): Path[] => lanes.map(({ table, steps }) => new Walk(table).through(steps.map(({ ask, options }, i) => ({ key: i, options: () => ({ ask, options: narrowed(options, table) }) }))));
 
 /** The lanes weighed together for fewer versions, as the engine does it: what they cost in all. */
 export function coupledOf(problem: ChoiceProblem): number {

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { GraduationCap, LayoutGrid, NotebookPen, NotebookText, Pencil, Printer, Trash2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
 import { useClass, useDeleteClass, usePeople, type ClassWhole } from '../../api/queries.js';
@@ -7,20 +7,23 @@ import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../ui/say.js';
 import { Loading, Problem } from '../../ui/states.js';
 import { bodiesOf } from './bodies.js';
-import { FittingView, useLatest } from './FittingView.js';
+import { FittingView } from './FittingView.js';
 import { PlanToolbar } from './PlanToolbar.js';
 import { Recheck } from './Recheck.js';
+import { useLatest } from './useLatest.js';
 import { useLivePlan } from './useLivePlan.js';
 
 /** A kept class with its fitting, as it was made until something is changed. */
 export function FittingScreen({ id }: { id: string }) {
-  const { data, error, isPending } = useClass(id);
+  // An edit drops what was read of the class: this screen goes on from what it opened with.
+  const [opened, setOpened] = useState<ClassWhole>(), { data: read, error, isPending } = useClass(id, !opened), data = opened ?? read;
+  if (read && !opened) setOpened(read);
   if (!data) return <Page title="Fitting">{isPending ? <Loading what="Reading the fitting" /> : <Problem error={error ?? new Error('This class is not in the list.')} />}</Page>;
   return <Kept data={data} id={id} />;
 }
 
 function Kept({ data, id }: { data: ClassWhole; id: string }) {
-  const people = usePeople(), remove = useDeleteClass(), navigate = useNavigate(), live = useLivePlan(data), handle = useLatest(live), bodies = useMemo(() => bodiesOf(people.data, data.on), [people.data, data.on]);
+  const remove = useDeleteClass(), navigate = useNavigate();
   return (
     <Page wide title={data.title} about={`${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
       actions={<>
@@ -35,9 +38,19 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
         }}><Trash2 aria-hidden size={20} />Remove</Button>
       </>}>
       {remove.error && <Problem error={remove.error} />}
-      <Recheck id={id} onTake={live.keepNow} />
+      <LivePlan data={data} />
+    </Page>
+  );
+}
+
+/** What an edit draws again: all but the frame around it. */
+function LivePlan({ data }: { data: ClassWhole }) {
+  const people = usePeople(), live = useLivePlan(data), handle = useLatest(live), bodies = useMemo(() => bodiesOf(people.data, data.on), [people.data, data.on]);
+  return (
+    <>
+      <Recheck id={data.id} onTake={live.keepNow} />
       <PlanToolbar live={live} />
       <FittingView fitting={live.fitting} bodies={bodies} live={handle} />
-    </Page>
+    </>
   );
 }

@@ -1,5 +1,5 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { lineFor, parseSequence, sayCost, type Fitting } from '@lotus-steady/core';
+import { lineFor, nextHold, sayCost, type SequenceEdit } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { ArrowDown, ArrowUp, Minus, Pencil, Plus, Trash2, Undo2, UsersRound } from 'lucide-react';
 import { useState } from 'react';
@@ -8,61 +8,62 @@ import { Figure } from '../../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
 import { PoseDialog } from './PoseDialog.js';
-import type { Live } from './FittingView.js';
-import type { LivePlan } from './useLivePlan.js';
+import type { StepDrawn } from './groupLanes.js';
+import { StepNumber, usePlace } from './places.js';
+import type { Live } from './useLatest.js';
 
-/** A step longer or shorter: breaths and rounds one at a time, seconds five at a time. */
-export function nextHold(source: string, step: number, by: 1 | -1): string | undefined {
-  const found = parseSequence(source, catalogue().poses).sequence.steps[step - 1];
-  if (!found) return undefined;
-  const { unit, count } = found.hold, size = unit === 'seconds' ? (count >= 120 ? 30 : 5) : 1, next = Math.round((count + by * size) * 10) / 10;
-  if (next < size) return undefined;
-  return unit === 'seconds' ? (next >= 120 && next % 60 === 0 ? `${next / 60} min` : `${next} s`) : `${next} ${next === 1 ? unit.slice(0, -1) : unit}`;
-}
-
-interface Props { step: Fitting['steps'][number]; of: number; live: Live }
+interface Props { /** Of its row. */ id: string; step: StepDrawn; live: Live }
 
 /** What can be done with one step of the class. */
-export function StepTools({ step, of, live }: Props) {
-  const [adding, setAdding] = useState(false), [swapping, setSwapping] = useState(false), n = step.step, hold = (by: 1 | -1): string | undefined => live.current && nextHold(live.current.planNow().source, n, by);
-  const edit: LivePlan['edit'] = (change) => live.current?.edit(change), choose: LivePlan['choose'] = (change) => live.current?.choose(change);
-  const swap = (variant: string, reason: string): void => choose((choices) => ({ ...choices, swaps: [...choices.swaps.filter((one) => one.step !== n), { step: n, variant, reason }] }));
+export function StepTools({ id, step, live }: Props) {
+  const [asking, setAsking] = useState<'add' | 'swap'>();
   return (
     <>
+      <span hidden id={`change-${id}`}>Change step <StepNumber id={id} />, {variantById(step.variant).pose.name}</span>
       <Popover className="relative">
-        <PopoverButton className="inline-flex min-h-11 min-w-11 items-center justify-center rounded-lg text-teal hover:bg-teal-wash" aria-label={`Change step ${n}, ${variantById(step.variant).pose.name}`}><Pencil aria-hidden size={18} /></PopoverButton>
+        <PopoverButton className="inline-flex min-h-11 min-w-11 items-center justify-center rounded-lg text-teal hover:bg-teal-wash" aria-labelledby={`change-${id}`}><Pencil aria-hidden size={18} /></PopoverButton>
         <PopoverPanel anchor="bottom start" className="z-30 w-88 rounded-2xl border border-line bg-paper p-3 shadow-xl [--anchor-gap:4px]">
-          {({ close }) => (
-            <>
-              <div className="flex items-center gap-2"><span className="flex-1 font-semibold">Hold</span>
-                <Button className="px-2" aria-label="Shorter" disabled={!hold(-1)} onClick={() => edit({ kind: 'hold', step: n, hold: hold(-1)! })}><Minus aria-hidden size={18} /></Button>
-                <span className="min-w-24 text-center">{step.text.replace(/^[^,]*,?\s*/, '') || 'as usual'}</span>
-                <Button className="px-2" aria-label="Longer" onClick={() => edit({ kind: 'hold', step: n, hold: hold(1)! })}><Plus aria-hidden size={18} /></Button>
-              </div>
-              <div className="mt-1 grid grid-cols-2 gap-1">
-                <Button look="quiet" className="justify-start px-2" disabled={n === 1} onClick={() => edit({ kind: 'move', step: n, after: n - 2 })}><ArrowUp aria-hidden size={18} />Earlier</Button>
-                <Button look="quiet" className="justify-start px-2" disabled={n === of} onClick={() => edit({ kind: 'move', step: n, after: n + 1 })}><ArrowDown aria-hidden size={18} />Later</Button>
-                <Button look="quiet" className="justify-start px-2" onClick={() => { close(); setAdding(true); }}><Plus aria-hidden size={18} />Step after this</Button>
-                <Button look="quiet" className="justify-start px-2" onClick={() => { close(); edit({ kind: 'remove', step: n }); }}><Trash2 aria-hidden size={18} />Take it out</Button>
-              </div>
-              <div className="mt-2 border-t border-line pt-2">
-                {step.insteadOf && <Button look="quiet" className="w-full justify-start px-2" onClick={() => { close(); choose((choices) => ({ ...choices, swaps: choices.swaps.filter((one) => one.step !== n) })); }}><Undo2 aria-hidden size={18} />Back to {step.insteadOf.text}</Button>}
-                <ForAll step={step} live={live} onTake={(variant) => { close(); swap(variant, 'One version for everybody'); }} />
-                <Button look="quiet" className="w-full justify-start px-2" onClick={() => { close(); setSwapping(true); }}><UsersRound aria-hidden size={18} />Another pose for everybody</Button>
-              </div>
-            </>
-          )}
+          {({ close }) => <Tools id={id} step={step} live={live} onClose={close} onAsk={(what) => { close(); setAsking(what); }} />}
         </PopoverPanel>
       </Popover>
-      {adding && <PoseDialog title={`After step ${n}`} onClose={() => setAdding(false)} onTake={(pose) => { edit({ kind: 'add', after: n, line: lineFor(pose) }); setAdding(false); }} />}
-      {swapping && <SwapDialog step={step} onClose={() => setSwapping(false)} onTake={(variant, reason) => { swap(variant, reason); setSwapping(false); }} />}
+      {asking === 'add' && <AddDialog id={id} live={live} onClose={() => setAsking(undefined)} />}
+      {asking === 'swap' && <SwapDialog id={id} step={step} live={live} onClose={() => setAsking(undefined)} />}
+    </>
+  );
+}
+
+/** Another variant at a step for everybody, in place of any chosen before. */
+const swap = (live: Live, step: number, variant: string, reason: string): void => live.current.choose((choices) => ({ ...choices, swaps: [...choices.swaps.filter((one) => one.step !== step), { step, variant, reason }] }));
+
+/** The open list of what can be done. */
+function Tools({ id, step, live, onClose, onAsk }: Props & { onClose: () => void; onAsk: (what: 'add' | 'swap') => void }) {
+  const { number, of } = usePlace(id), hold = (by: 1 | -1): string | undefined => nextHold(live.current.planNow().source, number, by, catalogue().poses);
+  const edit = (change: SequenceEdit): void => live.current.edit(change);
+  return (
+    <>
+      <div className="flex items-center gap-2"><span className="flex-1 font-semibold">Hold</span>
+        <Button className="px-2" aria-label="Shorter" disabled={!hold(-1)} onClick={() => edit({ kind: 'hold', step: number, hold: hold(-1)! })}><Minus aria-hidden size={18} /></Button>
+        <span className="min-w-24 text-center">{step.text.replace(/^[^,]*,?\s*/, '') || 'as usual'}</span>
+        <Button className="px-2" aria-label="Longer" onClick={() => edit({ kind: 'hold', step: number, hold: hold(1)! })}><Plus aria-hidden size={18} /></Button>
+      </div>
+      <div className="mt-1 grid grid-cols-2 gap-1">
+        <Button look="quiet" className="justify-start px-2" disabled={number === 1} onClick={() => edit({ kind: 'move', step: number, after: number - 2 })}><ArrowUp aria-hidden size={18} />Earlier</Button>
+        <Button look="quiet" className="justify-start px-2" disabled={number === of} onClick={() => edit({ kind: 'move', step: number, after: number + 1 })}><ArrowDown aria-hidden size={18} />Later</Button>
+        <Button look="quiet" className="justify-start px-2" onClick={() => onAsk('add')}><Plus aria-hidden size={18} />Step after this</Button>
+        <Button look="quiet" className="justify-start px-2" onClick={() => { onClose(); edit({ kind: 'remove', step: number }); }}><Trash2 aria-hidden size={18} />Take it out</Button>
+      </div>
+      <div className="mt-2 border-t border-line pt-2">
+        {step.insteadOf && <Button look="quiet" className="w-full justify-start px-2" onClick={() => { onClose(); live.current.choose((choices) => ({ ...choices, swaps: choices.swaps.filter((one) => one.step !== number) })); }}><Undo2 aria-hidden size={18} />Back to {step.insteadOf.text}</Button>}
+        <ForAll number={number} step={step} live={live} onTake={(variant) => { onClose(); swap(live, number, variant, 'One version for everybody'); }} />
+        <Button look="quiet" className="w-full justify-start px-2" onClick={() => onAsk('swap')}><UsersRound aria-hidden size={18} />Another pose for everybody</Button>
+      </div>
     </>
   );
 }
 
 /** One version of the step that everyone may take, with what it costs. */
-function ForAll({ step, live, onTake }: { step: Fitting['steps'][number]; live: Live; onTake: (variant: string) => void }) {
-  const { data, isPending } = useQuery({ queryKey: ['one-for-all', live.current?.plan, step.step], queryFn: () => live.current?.oneForAll(step.step) ?? [], staleTime: Infinity, enabled: step.versions > 1 });
+function ForAll({ number, step, live, onTake }: { number: number; step: StepDrawn; live: Live; onTake: (variant: string) => void }) {
+  const { data, isPending } = useQuery({ queryKey: ['one-for-all', live.current.plan, number], queryFn: () => live.current.oneForAll(number), staleTime: Infinity, enabled: step.versions > 1 });
   if (step.versions <= 1) return <p className="px-2 text-soft">Everyone does the same here.</p>;
   return (
     <div>
@@ -80,10 +81,15 @@ function ForAll({ step, live, onTake }: { step: Fitting['steps'][number]; live: 
   );
 }
 
-function SwapDialog({ step, onTake, onClose }: { step: Fitting['steps'][number]; onTake: (variant: string, reason: string) => void; onClose: () => void }) {
-  const [reason, setReason] = useState('');
+function AddDialog({ id, live, onClose }: Pick<Props, 'id' | 'live'> & { onClose: () => void }) {
+  const { number } = usePlace(id);
+  return <PoseDialog title={`After step ${number}`} onClose={onClose} onTake={(pose) => { live.current.edit({ kind: 'add', after: number, line: lineFor(pose) }); onClose(); }} />;
+}
+
+function SwapDialog({ id, step, live, onClose }: Props & { onClose: () => void }) {
+  const [reason, setReason] = useState(''), { number } = usePlace(id);
   return (
-    <PoseDialog title={`For everybody instead of ${step.text}`} onClose={onClose} onTake={(pose) => onTake(pose.usual, reason.trim() || 'Suits this class better')}>
+    <PoseDialog title={`For everybody instead of ${step.text}`} onClose={onClose} onTake={(pose) => { swap(live, number, pose.usual, reason.trim() || 'Suits this class better'); onClose(); }}>
       <TextField label="Why" className="mb-3" value={reason} placeholder="Suits this class better" onChange={(event) => setReason(event.target.value)} />
     </PoseDialog>
   );

@@ -1,7 +1,8 @@
 import { editSequence, movedChoices, parseSequence, type Choices, type Fitting, type OneForAll, type SequenceEdit } from '@lotus-steady/core';
 import { proxy, wrap, type Remote } from 'comlink';
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { useClassInputs, useKeepPlan, useOwnVariants, type ClassWhole } from '../../api/queries.js';
+import { useKeepPlan } from '../../api/keepPlan.js';
+import { useClassInputs, useOwnVariants, type ClassWhole } from '../../api/queries.js';
 import type { FitWork } from '../../solver/fitWork.js';
 import { catalogue } from '../../catalogue.js';
 import { unpacker } from '../../solver/packFitting.js';
@@ -12,6 +13,9 @@ const DRAW_AFTER = 60;
 /** Edits that follow each other within this are kept in one go, ms. */
 const KEEP_AFTER = 700;
 
+/** So often the page practises drawing what it shows. */
+const DRAWN_AGAIN = 4;
+
 export type Kept = 'kept' | 'keeping' | 'waiting' | { error: Error };
 
 /** A class's plan while it is being edited: every edit is fitted again in a worker, can be undone, and is kept a moment later. */
@@ -19,6 +23,8 @@ export interface LivePlan {
   plan: Plan;
   /** The plan with an edit that is under way, while the page still shows the one before. */
   planNow: () => Plan;
+  /** Which step of it is the one that the page shows under a number; undefined where it has gone, or an undo is under way. */
+  stepNow: (shown: number) => number | undefined;
   fitting: Fitting;
   kept: Kept;
   /** A long fitting is under way: so many people done. */
@@ -39,10 +45,12 @@ export interface LivePlan {
 interface Desk { worker: Remote<FitWork>; ready: Promise<void>; unpack: ReturnType<typeof unpacker> }
 
 export function useLivePlan(known: ClassWhole): LivePlan {
-  // What the class was when it was opened; keeping an edit reads it again, and changes nothing here.
-  const [start] = useState(known), inputs = useClassInputs(known.id), own = useOwnVariants(), keep = useKeepPlan(known.id);
+  // What the class was when it was opened.
+  const [start] = useState(known), inputs = useClassInputs(known.id), own = useOwnVariants(), { changed, keep } = useKeepPlan(known.id);
   const [history, setHistory] = useState(() => startHistory({ source: start.sequenceText, choices: start.choices })), latest = useRef(history);
   const [shown, setShown] = useState<Fitting>(), [problem, setProblem] = useState<string>(), [kept, setKept] = useState<Kept>('kept'), [working, setWorking] = useState<LivePlan['working']>();
+  /** Where each step has gone with each edit since the fitting that is shown; unknown with an undo. */
+  const since = useRef<(readonly (number | undefined)[] | undefined)[]>([]);
   /** Tells the page of the edit under way. */
   const said = useRef(() => {}), desk = useRef<Desk | undefined>(undefined), turn = useRef(0), waiting = useRef<Plan | undefined>(undefined), timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
@@ -56,14 +64,16 @@ export function useLivePlan(known: ClassWhole): LivePlan {
       if (packed) unpack(packed);
       return worker.practise(start.sequenceText, start.choices);
     });
-    return () => { clearTimeout(idle); desk.current = undefined; thread.terminate(); };
+    // The same fitting, drawn again: nothing on the page changes, and the page has done once what an edit asks of it.
+    const again = Array.from({ length: DRAWN_AGAIN }, (_, i) => setTimeout(() => { if (!turn.current) setShown((now) => ({ ...(now ?? start.fitting) })); }, 800 + 200 * i));
+    return () => { clearTimeout(idle); again.forEach(clearTimeout); desk.current = undefined; thread.terminate(); };
   }, [inputs.data, own.data, start]);
 
   const save = useCallback(async (plan: Plan) => {
     clearTimeout(timer.current);
     setKept('keeping');
     try {
-      await keep.mutateAsync({ sequenceText: plan.source, choices: plan.choices });
+      await keep(plan);
       if (waiting.current === plan || !waiting.current) { waiting.current = undefined; setKept('kept'); }
     } catch (error) {
       setKept({ error: error as Error });
@@ -85,15 +95,17 @@ export function useLivePlan(known: ClassWhole): LivePlan {
     said.current();
     setWorking(undefined);
     setProblem(errors[0]?.message ?? fitting?.refused.map(({ person, step, reason }) => `${person}, step ${step}: ${reason} It needs a go-ahead on file.`)[0]);
-    if (fitting) setShown(fitting);
+    if (fitting) { since.current = []; setShown(fitting); }
   }, [start]);
 
   /** @param drawn whether the page shows the edit itself at once: a tick must answer the hand */
   const act = useCallback((action: Parameters<typeof planHistory>[1], drawn = false) => {
     const next = planHistory(latest.current, action);
     if (next === latest.current) return;
+    if (typeof action === 'string') since.current.push(undefined);
     latest.current = next;
     waiting.current = next.now;
+    changed();
     // Drawn once, with what the edit makes of the class; where that takes long, what was done is said before it.
     const soon = setTimeout(() => said.current(), DRAW_AFTER);
     said.current = () => { clearTimeout(soon); said.current = () => {}; setHistory(latest.current); setKept('waiting'); };
@@ -101,7 +113,7 @@ export function useLivePlan(known: ClassWhole): LivePlan {
     if (drawn) said.current();
     clearTimeout(timer.current);
     timer.current = setTimeout(() => void saving.current(next.now), KEEP_AFTER);
-  }, [refit]);
+  }, [changed, refit]);
 
   // Whoever leaves a moment after an edit loses nothing.
   useEffect(() => {
@@ -111,8 +123,12 @@ export function useLivePlan(known: ClassWhole): LivePlan {
   }, [start.id]);
 
   return {
-    plan: history.now, planNow: useCallback(() => latest.current.now, []), fitting: shown ?? known.fitting, kept, ...(working ? { working } : {}), ...(problem ? { problem } : {}), canUndo: history.past.length > 0, canRedo: history.future.length > 0,
-    edit: useCallback((edit) => act({ change: ({ source, choices }) => { const next = editSequence(source, edit); return { source: next.source, choices: movedChoices(choices, next.moved) }; } }), [act]),
+    plan: history.now, planNow: useCallback(() => latest.current.now, []), stepNow: useCallback((shown: number) => since.current.reduce<number | undefined>((at, moved) => (at === undefined ? undefined : moved?.[at]), shown), []), fitting: shown ?? known.fitting, kept, ...(working ? { working } : {}), ...(problem ? { problem } : {}), canUndo: history.past.length > 0, canRedo: history.future.length > 0,
+    edit: useCallback((edit) => act({ change: ({ source, choices }) => {
+      const next = editSequence(source, edit);
+      since.current.push(next.moved);
+      return { source: next.source, choices: movedChoices(choices, next.moved) };
+    } }), [act]),
     choose: useCallback((change) => act({ change: ({ source, choices }) => ({ source, choices: change(choices) }) }, true), [act]),
     undo: useCallback(() => act('undo'), [act]), redo: useCallback(() => act('redo'), [act]),
     oneForAll: useCallback(async (step: number) => {
@@ -120,6 +136,6 @@ export function useLivePlan(known: ClassWhole): LivePlan {
       await desk.current?.ready;
       return (await desk.current?.worker.oneForAll(now.source, step, now.choices)) ?? [];
     }, []),
-    keepNow: () => void save(latest.current.now),
+    keepNow: () => { changed(); void save(latest.current.now); },
   };
 }

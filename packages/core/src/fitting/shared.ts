@@ -1,0 +1,102 @@
+import type { Variant } from '../poses/types.js';
+import { addedUp, KINDS_MOST, propNumber, propOf, type Taken } from './bodyTable.js';
+import type { LaneTable } from './lane.js';
+import type { Option } from './options.js';
+import type { Path } from './together.js';
+import { WEIGHTS } from './weights.js';
+
+/** What lanes share: the hall's props, and how many different things happen at once. */
+export interface SharedInput {
+  lanes: readonly LaneTable[];
+  steps: number;
+  fewerVersions: boolean;
+  /** What the hall owns, by prop. */
+  stock?: Readonly<Record<string, number>>;
+}
+
+/** What options cost beside themselves at a step. The same `key`, the same costs. */
+export interface Weight { key: string; extra: (option: Option) => number }
+
+/** What an option takes out of the cupboard, the most that one side needs; and what is seen of it in the room, `undefined` being someone who sits out. */
+interface Use { taken: readonly Taken[]; versions: readonly (Variant | undefined)[] }
+const uses = new WeakMap<Option, Use>();
+
+function useOf(option: Option, { body }: LaneTable): Use {
+  let use = uses.get(option);
+  if (!use) {
+    const rows = [...new Set(option.sides.map(({ candidate }) => candidate?.row))], taken = rows.flatMap((row) => (row === undefined ? [] : body.taken(row)));
+    uses.set(option, use = { taken: rows.length > 1 ? addedUp(taken, Math.max) : taken, versions: rows.map((row) => (row === undefined ? undefined : body.table.rows[row]!.variant)) });
+  }
+  return use;
+}
+
+/** How many people do what at each step, which props they use, and what that costs beside the lanes. */
+export class Shared {
+  private readonly versions: readonly Map<Variant | undefined, number>[];
+  /** By step and kind of prop. */
+  private readonly used: Int32Array;
+  private readonly owned = new Int32Array(KINDS_MOST);
+
+  constructor(private readonly input: SharedInput, paths: readonly Path[]) {
+    const { steps, fewerVersions, stock } = input;
+    this.versions = Array.from({ length: fewerVersions ? steps : 0 }, () => new Map<Variant | undefined, number>());
+    this.used = new Int32Array(stock ? steps * KINDS_MOST : 0);
+    for (const [prop, count] of Object.entries(stock ?? {})) this.owned[propNumber(prop)] = count;
+    paths.forEach((path, lane) => this.add(lane, path, 1));
+  }
+
+  add(lane: number, { choices }: Path, by: 1 | -1): void {
+    const { fewerVersions, stock, lanes } = this.input, table = lanes[lane]!;
+    for (let step = 0; step < choices.length; step++) {
+      const { taken, versions } = useOf(choices[step]!.option, table);
+      if (stock) for (const { kind, count } of taken) this.used[step * KINDS_MOST + kind]! += by * count;
+      if (!fewerVersions) continue;
+      const there = this.versions[step]!;
+      for (const variant of versions) {
+        const now = (there.get(variant) ?? 0) + by;
+        if (now) there.set(variant, now); else there.delete(variant);
+      }
+    }
+  }
+
+  /** What a lane's option would add to the cost of the room, given everyone who is in it. */
+  extra(lane: number, step: number, option: Option): number {
+    const { fewerVersions, stock, lanes } = this.input, { taken, versions } = useOf(option, lanes[lane]!);
+    let cost = 0;
+    if (fewerVersions) {
+      const there = this.versions[step]!, more = versions.reduce((count, variant) => count + Number(!there.has(variant)), 0);
+      cost += WEIGHTS.version * (Math.max(0, there.size + more - 1) - Math.max(0, there.size - 1));
+    }
+    if (stock) for (const { kind, count } of taken) cost += WEIGHTS.missing * Math.min(count, Math.max(0, this.used[step * KINDS_MOST + kind]! + count - this.owned[kind]!));
+    return cost;
+  }
+
+  /** What a lane's options would add at a step; undefined where none of them can add anything. */
+  weight(lane: number, step: number): Weight | undefined {
+    const { fewerVersions, stock, lanes } = this.input;
+    let key = fewerVersions ? [...this.versions[step]!.keys()].map((variant) => variant?.id ?? '').sort().join() : '';
+    if (stock) for (const { kind, count } of lanes[lane]!.body.takenMost()) {
+      const free = Math.max(0, this.owned[kind]! - this.used[step * KINDS_MOST + kind]!);
+      if (free < count) key += ` ${kind} ${free}`;
+    }
+    return key ? { key, extra: (option) => this.extra(lane, step, option) } : undefined;
+  }
+
+  /** A prop that an option takes and that is short at a step. */
+  shortFor(lane: number, step: number, option: Option): string | undefined {
+    if (!this.input.stock) return undefined;
+    for (const { kind } of useOf(option, this.input.lanes[lane]!).taken) if (this.used[step * KINDS_MOST + kind]! > this.owned[kind]!) return propOf(kind);
+    return undefined;
+  }
+
+  /** Whether not everyone does the same at a step, where that is looked at. */
+  differs(step: number): boolean { return this.input.fewerVersions && this.versions[step]!.size > 1; }
+
+  /** What the room costs: versions beyond the first at each step, and props beyond the stock. */
+  cost(): number {
+    let cost = 0;
+    for (const { size } of this.versions) cost += WEIGHTS.version * Math.max(0, size - 1);
+    this.used.forEach((count, at) => { cost += WEIGHTS.missing * Math.max(0, count - this.owned[at % KINDS_MOST]!); });
+    return cost;
+  }
+}
