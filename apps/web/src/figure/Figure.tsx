@@ -3,39 +3,24 @@ import { mirrorPosture, type Build } from '@lotus-steady/core';
 import { posturesFor, variantById } from '../catalogue.js';
 import { drawFigure } from './drawFigure.js';
 import { mirrorProps } from './mirrorProps.js';
+import palette from './palette.css?raw';
 
-/** Symbols that have been drawn, by what they show. A figure is drawn once and used wherever it is shown. */
-const symbols = new Map<string, string>();
-let sheet: SVGSVGElement | undefined;
+/** Images that have been drawn, by what they show. */
+const images = new Map<string, string>();
 
-/** The page's own sheet of symbols, out of sight. */
-function symbolSheet(): SVGSVGElement {
-  if (!sheet) {
-    sheet = document.createElementNS('http://www.w3.org/2000/svg', 'svg');
-    sheet.setAttribute('aria-hidden', 'true');
-    sheet.style.cssText = 'position:absolute;width:0;height:0;overflow:hidden';
-    document.body.append(sheet);
-  }
-  return sheet;
-}
-
-/** The id of the symbol that shows a variant, drawn if it has not been before. */
-function symbolFor(variantId: string, frame: number, mirrored: boolean, heightCm: number, build: Build, width: number, height: number): string {
+/** A figure as an image of its own, which brings its colours: a page of hundreds has one thing to lay out for each, where a drawing has fifty. */
+function imageOf(variantId: string, frame: number, mirrored: boolean, heightCm: number, build: Build, width: number, height: number): string {
   const key = [variantId, frame, mirrored, heightCm, build, width, height].join('|');
-  let id = symbols.get(key);
-  if (id === undefined) {
+  let image = images.get(key);
+  if (image === undefined) {
     const { variant } = variantById(variantId), { postures, heightCm: solvedAt } = posturesFor(variantId, heightCm, build), posture = postures[frame] ?? postures[0]!;
-    const symbol = document.createElementNS('http://www.w3.org/2000/svg', 'symbol');
-    id = `figure-${symbols.size}`;
-    symbol.id = id;
-    symbol.setAttribute('viewBox', `0 0 ${width} ${height}`);
-    symbol.innerHTML = drawFigure(
+    const markup = drawFigure(
       { posture: mirrored ? mirrorPosture(posture) : posture, heightCm: solvedAt, build, props: mirrored ? mirrorProps(variant.props) : variant.props, view: mirrored ? [180 - variant.view[0], variant.view[1]] : variant.view },
       { width, height, margin: width < 130 ? 4 : 8 });
-    symbolSheet().append(symbol);
-    symbols.set(key, id);
+    image = `data:image/svg+xml,${encodeURIComponent(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width}" height="${height}"><style>${palette}</style>${markup}</svg>`)}`;
+    images.set(key, image);
   }
-  return id;
+  return image;
 }
 
 interface Props {
@@ -58,8 +43,6 @@ export const Figure = memo(function Figure({ variant: id, frame = 0, side, heigh
   const { pose, variant } = variantById(id);
   const label = `${pose.name}, ${variant.name}${variant.frames.length > 1 ? `, part ${frame + 1} of ${variant.frames.length}` : ''}${side ? `, ${side} side` : ''}`;
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} className={className} {...(decorative ? { 'aria-hidden': true } : { role: 'img', 'aria-label': label })}>
-      <use href={`#${symbolFor(id, frame, side === 'left', heightCm, build, width, height)}`} />
-    </svg>
+    <img src={imageOf(id, frame, side === 'left', heightCm, build, width, height)} width={width} height={height} alt={decorative ? '' : label} className={className} decoding="sync" draggable={false} />
   );
 });
