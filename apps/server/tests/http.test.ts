@@ -290,6 +290,7 @@ describe('own variants', () => {
   test('a pose of one’s own can be asked for in a class', async () => {
     expect((await ask('own-variants', 'POST', { ...draft, poseName: 'Tide guard', after: '' })).json.id).toMatch(/^own-tide-guard-[0-9a-f]{6}\.own-hande-tief-[0-9a-f]{6}$/);
     const fitted = await ask('classes/fit', 'POST', { on: '2026-12-01', sequenceText: '# A\n- Tide guard, 3 breaths', people: [] });
+    expect((await ask('sequences', 'POST', { source: '# Tides\n- Tide guard, 3 breaths' })).status).toBe(201);
     expect([fitted.status, fitted.json.steps[0].pose]).toEqual([200, expect.stringMatching(/^own-tide-guard-/)]);
     expect(fieldsOf(await ask('own-variants', 'POST', { ...draft, name: 'other', poseName: 'Tide guard', after: '' }))).toEqual(['poseName']);
     for (const { key } of (await ask('own-variants')).json as { key: string }[]) expect((await ask(`own-variants/${key}`, 'DELETE')).status).toBe(204);

@@ -4,6 +4,7 @@ import { parseSequence } from '@lotus-steady/core';
 import { IsString, Length } from 'class-validator';
 import { SequenceRow } from '../database/models.js';
 import { FieldsException } from '../http/problems.js';
+import { OwnVariantsModule, OwnVariantsService } from '../own/own.module.js';
 import { StudioModule } from '../studio/studio.module.js';
 import { StudioService } from '../studio/studio.service.js';
 
@@ -13,7 +14,7 @@ class SequenceDto {
 
 @Injectable()
 class SequencesService {
-  constructor(@InjectModel(SequenceRow) private readonly sequences: typeof SequenceRow, private readonly studio: StudioService) {}
+  constructor(@InjectModel(SequenceRow) private readonly sequences: typeof SequenceRow, private readonly studio: StudioService, private readonly own: OwnVariantsService) {}
 
   async list() {
     const { id: studioId } = await this.studio.current();
@@ -22,7 +23,7 @@ class SequencesService {
   }
 
   async save({ source }: SequenceDto, id?: string) {
-    const { sequence, errors } = parseSequence(source);
+    const { sequence, errors } = parseSequence(source, (await this.own.catalogue()).poses);
     if (errors.length) throw new FieldsException(errors.map(({ message, line }) => ({ field: `source:${line}`, message })));
     if (!id) return { id: (await this.sequences.create({ studioId: (await this.studio.current()).id, title: sequence.title, source })).id };
     const row = await this.sequences.findByPk(id);
@@ -41,5 +42,5 @@ class SequencesController {
   @Put(':id') update(@Param('id', ParseUUIDPipe) id: string, @Body() sequence: SequenceDto) { return this.sequences.save(sequence, id); }
 }
 
-@Module({ imports: [SequelizeModule.forFeature([SequenceRow]), StudioModule], controllers: [SequencesController], providers: [SequencesService] })
+@Module({ imports: [SequelizeModule.forFeature([SequenceRow]), StudioModule, OwnVariantsModule], controllers: [SequencesController], providers: [SequencesService] })
 export class SequencesModule {}

@@ -6,6 +6,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ApiError } from '../../api/client.js';
 import { useClass, useFit, usePeople, useSaveClass, useSequences, useStudio, type ClassDraft, type ClassWhole } from '../../api/queries.js';
+import { catalogue } from '../../catalogue.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { CheckField, FieldFrame, SelectField, TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
@@ -58,7 +59,7 @@ function PlanForm({ id, start, before }: { id?: string; start: Plan; before?: Fi
   const sequences = useSequences(), people = usePeople(), fit = useFit(), save = useSaveClass(id), navigate = useNavigate();
   const change = (part: Partial<Plan>): void => { setPlan((now) => ({ ...now, ...part, ...(part.sequenceText === undefined ? {} : { choices: followedChoices(start.choices, stepTexts(start.sequenceText), stepTexts(part.sequenceText)) }) })); fit.reset(); save.reset(); };
   useEffect(() => { if (!id) keep(plan); }, [id, plan]);
-  const { sequence, errors: lines } = plan.sequenceText.trim() ? parseSequence(plan.sequenceText) : { sequence: undefined, errors: [] };
+  const { sequence, errors: lines } = plan.sequenceText.trim() ? parseSequence(plan.sequenceText, catalogue().poses) : { sequence: undefined, errors: [] };
   const title = plan.title.trim() || sequence?.title || '';
   const problem = (fit.error ?? save.error) as ApiError | null;
   const wrong = (field: string): string | undefined => problem?.fields?.find((item) => item.field === field)?.message;
@@ -152,7 +153,7 @@ function PlanForm({ id, start, before }: { id?: string; start: Plan; before?: Fi
 }
 
 /** What each step says. */
-const stepTexts = (source: string): string[] => parseSequence(source).sequence.steps.map(({ text }) => text);
+const stepTexts = (source: string): string[] => parseSequence(source, catalogue().poses).sequence.steps.map(({ text }) => text);
 
 /** Puts a known name where an unknown one stood; the hold behind the comma stays. */
 const replaceName = (line: string, name: string): string => {
