@@ -61,6 +61,24 @@ test('steps are added, moved, held longer and taken out by keyboard and by hand;
   await expectAccessible(page);
 });
 
+test('keys faster than the page mean what they mean, the hand stays in the list, and who leaves at once finds the edit where they go', async ({ page }) => {
+  await open(page, 'Steady Backs');
+  const before = await names(page);
+  await page.getByRole('button', { name: /^Move step 2,/ }).focus();
+  // Twice in one breath, before the page has drawn the first.
+  await page.evaluate(() => { for (let i = 0; i < 2; i++) document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', altKey: true, bubbles: true, cancelable: true })); });
+  await expect.poll(() => names(page)).toEqual([before[0], before[2], before[3], before[1], ...before.slice(4)]);
+  await expect(page.getByRole('button', { name: `Move step 4, ${before[1]}`, exact: true })).toBeFocused();
+  await page.keyboard.press('Delete');
+  await expect.poll(() => names(page)).toEqual([before[0], before[2], before[3], ...before.slice(4)]);
+  await expect(page.getByRole('button', { name: `Move step 4, ${before[4]}`, exact: true })).toBeFocused();
+
+  await page.keyboard.press('Control+z');
+  await expect.poll(() => names(page)).toHaveLength(before.length);
+  await page.getByRole('link', { name: 'Change the plan' }).click();
+  await expect(page.getByLabel('Sequence')).toHaveValue(new RegExp(`${before[3]}[^]*${before[1]}[^]*${before[4]}`));
+});
+
 test('the teacher chooses against a limit: the reason is asked, and the cell looks chosen everywhere', async ({ page }) => {
   await open(page, 'Thursday Mixed');
   const dog = page.locator('[data-row]').filter({ hasText: 'Downward-facing dog' });

@@ -37,9 +37,9 @@ export const useHallRules = (): HallRules => useStudio().data?.rules ?? NO_HALL_
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => call<ClassLine[]>('classes') });
 /** @param wanted false once a screen has what it needs */
 export const useClass = (id: string, wanted = true) => useQuery({ queryKey: ['classes', id], enabled: wanted, queryFn: async () => { await planKept(id); return call<ClassWhole>(`classes/${id}`); } });
-export const useClassInputs = (id: string) => useQuery({ queryKey: ['classes', id, 'inputs'], queryFn: () => call<ClassInputs>(`classes/${id}/inputs`) });
+export const useClassInputs = (id: string) => useQuery({ queryKey: ['classes', id, 'inputs'], staleTime: 0, queryFn: () => call<ClassInputs>(`classes/${id}/inputs`) });
 /** What would differ if the class were fitted today. */
-export const useRecheck = (id: string) => useQuery({ queryKey: ['classes', id, 'recheck'], queryFn: async () => { await planKept(id); return call<Comparison>(`classes/${id}/recheck`); } });
+export const useRecheck = (id: string) => useQuery({ queryKey: ['classes', id, 'recheck'], staleTime: 0, queryFn: async () => { await planKept(id); return call<Comparison>(`classes/${id}/recheck`); } });
 export const usePeople = () => useQuery({ queryKey: ['people'], queryFn: () => call<PersonLine[]>('people') });
 export const usePerson = (id: string) => useQuery({ queryKey: ['people', id], queryFn: () => call<PersonWhole>(`people/${id}`) });
 export const useSequences = () => useQuery({ queryKey: ['sequences'], queryFn: () => call<SequenceLine[]>('sequences') });

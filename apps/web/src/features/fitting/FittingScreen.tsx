@@ -48,7 +48,7 @@ function LivePlan({ data }: { data: ClassWhole }) {
   const people = usePeople(), live = useLivePlan(data), handle = useLatest(live), bodies = useMemo(() => bodiesOf(people.data, data.on), [people.data, data.on]);
   return (
     <>
-      <Recheck id={data.id} onTake={live.keepNow} />
+      <Recheck id={data.id} onTake={live.takeOver} />
       <PlanToolbar live={live} />
       <FittingView fitting={live.fitting} bodies={bodies} live={handle} />
     </>

@@ -39,6 +39,8 @@ export interface LivePlan {
   redo: () => void;
   oneForAll: (step: number) => Promise<OneForAll[]>;
   keepNow: () => void;
+  /** Fits the class with what is known today, and keeps that. */
+  takeOver: () => void;
 }
 
 /** The worker of one class, with what the page knows of what it has sent. */
@@ -51,6 +53,8 @@ export function useLivePlan(known: ClassWhole): LivePlan {
   const [shown, setShown] = useState<Fitting>(), [problem, setProblem] = useState<string>(), [kept, setKept] = useState<Kept>('kept'), [working, setWorking] = useState<LivePlan['working']>();
   /** Where each step has gone with each edit since the fitting that is shown; unknown with an undo. */
   const since = useRef<(readonly (number | undefined)[] | undefined)[]>([]);
+  /** Fits the plan as it is once more. */
+  const again = useRef(async () => {});
   /** Tells the page of the edit under way. */
   const said = useRef(() => {}), desk = useRef<Desk | undefined>(undefined), turn = useRef(0), waiting = useRef<Plan | undefined>(undefined), timer = useRef<ReturnType<typeof setTimeout> | undefined>(undefined);
 
@@ -60,13 +64,16 @@ export function useLivePlan(known: ClassWhole): LivePlan {
     desk.current = { worker, unpack, ready: worker.ready(inputs.data, own.data) };
     // Read and fitted once at leisure, so that the first edit finds everything worked out.
     const idle = setTimeout(() => { parseSequence(start.sequenceText, catalogue().poses); }, 200);
-    void desk.current.ready.then(() => worker.fit(start.sequenceText, start.choices)).then(({ packed }) => {
+    void desk.current.ready.then(async () => {
+      // Once the page shows what is fitted here, it follows what is known of people and rules.
+      if (turn.current) { await again.current(); return; }
+      const { packed } = await worker.fit(start.sequenceText, start.choices);
       if (packed) unpack(packed);
-      return worker.practise(start.sequenceText, start.choices);
+      await worker.practise(start.sequenceText, start.choices);
     });
     // The same fitting, drawn again: nothing on the page changes, and the page has done once what an edit asks of it.
-    const again = Array.from({ length: DRAWN_AGAIN }, (_, i) => setTimeout(() => { if (!turn.current) setShown((now) => ({ ...(now ?? start.fitting) })); }, 800 + 200 * i));
-    return () => { clearTimeout(idle); again.forEach(clearTimeout); desk.current = undefined; thread.terminate(); };
+    const drawn = Array.from({ length: DRAWN_AGAIN }, (_, i) => setTimeout(() => { if (!turn.current) setShown((now) => ({ ...(now ?? start.fitting) })); }, 800 + 200 * i));
+    return () => { clearTimeout(idle); drawn.forEach(clearTimeout); desk.current = undefined; thread.terminate(); };
   }, [inputs.data, own.data, start]);
 
   const save = useCallback(async (plan: Plan) => {
@@ -115,6 +122,8 @@ export function useLivePlan(known: ClassWhole): LivePlan {
     timer.current = setTimeout(() => void saving.current(next.now), KEEP_AFTER);
   }, [changed, refit]);
 
+  useEffect(() => { again.current = () => refit(latest.current.now, ++turn.current); }, [refit]);
+
   // Whoever leaves a moment after an edit loses nothing.
   useEffect(() => {
     const leave = (): void => { if (waiting.current) void fetch(`/api/classes/${start.id}/plan`, { method: 'PUT', keepalive: true, headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ sequenceText: waiting.current.source, choices: waiting.current.choices }) }); };
@@ -123,7 +132,7 @@ export function useLivePlan(known: ClassWhole): LivePlan {
   }, [start.id]);
 
   return {
-    plan: history.now, planNow: useCallback(() => latest.current.now, []), stepNow: useCallback((shown: number) => since.current.reduce<number | undefined>((at, moved) => (at === undefined ? undefined : moved?.[at]), shown), []), fitting: shown ?? known.fitting, kept, ...(working ? { working } : {}), ...(problem ? { problem } : {}), canUndo: history.past.length > 0, canRedo: history.future.length > 0,
+    plan: history.now, planNow: useCallback(() => latest.current.now, []), stepNow: useCallback((shown: number) => since.current.reduce<number | undefined>((at, moved) => (at === undefined ? undefined : moved?.[at]), shown), []), fitting: shown ?? start.fitting, kept, ...(working ? { working } : {}), ...(problem ? { problem } : {}), canUndo: history.past.length > 0, canRedo: history.future.length > 0,
     edit: useCallback((edit) => act({ change: ({ source, choices }) => {
       const next = editSequence(source, edit);
       since.current.push(next.moved);
@@ -136,6 +145,11 @@ export function useLivePlan(known: ClassWhole): LivePlan {
       await desk.current?.ready;
       return (await desk.current?.worker.oneForAll(now.source, step, now.choices)) ?? [];
     }, []),
-    keepNow: () => { changed(); void save(latest.current.now); },
+    keepNow: () => void save(latest.current.now),
+    takeOver: () => {
+      changed();
+      void save(latest.current.now);
+      void inputs.refetch().then(() => again.current());
+    },
   };
 }
