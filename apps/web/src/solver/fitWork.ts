@@ -23,14 +23,18 @@ export const fitWork = {
     const { sequence, errors } = parseSequence(source, catalogue?.poses);
     return fitter && !errors.length ? { packed: pack(fitter.fit(sequence, choices, progress)), errors } : { errors };
   },
-  /** Fits a class with one hold after another changed, for nobody to see: the first edit then finds the work familiar. It steps aside for what is asked meanwhile. */
+  /** Fits a class in fewer versions and with one hold after another changed, for nobody to see: the first edit then finds the work familiar. It steps aside for what is asked meanwhile. */
   async practise(source: string, choices: Choices): Promise<void> {
-    const { sequence, errors } = parseSequence(source, catalogue?.poses), began = performance.now(), unsent = packer();
+    const read = (text: string) => parseSequence(text, catalogue?.poses), { sequence, errors } = read(source), began = performance.now(), unsent = packer();
     if (errors.length) return;
-    for (const by of [1, -1] as const) for (const { number } of sequence.steps) {
-      const hold = nextHold(source, number, by, catalogue?.poses), edited = hold && parseSequence(editSequence(source, { kind: 'hold', step: number, hold }).source, catalogue?.poses).sequence;
-      if (edited && fitter) unsent(fitter.fit(edited, choices));
-      if (performance.now() - began > PRACTISE_MOST) return;
+    const edits = ([1, -1] as const).flatMap((by) => sequence.steps.flatMap(({ number }) => {
+      const hold = nextHold(source, number, by, catalogue?.poses);
+      return hold ? [() => read(editSequence(source, { kind: 'hold', step: number, hold }).source).sequence] : [];
+    }));
+    const fits = [{ edit: () => sequence, own: { ...choices, fewerVersions: !choices.fewerVersions } }, ...edits.map((edit) => ({ edit, own: choices }))];
+    for (const { edit, own } of fits) {
+      if (!fitter || performance.now() - began > PRACTISE_MOST) return;
+      unsent(fitter.fit(edit(), own));
       await new Promise((resolve) => { setTimeout(resolve); });
     }
   },
