@@ -17,18 +17,23 @@ export interface SharedInput {
 /** What options cost beside themselves at a step. The same `key`, the same costs. */
 export interface Weight { key: string; extra: (option: Option) => number }
 
-/** What an option takes out of the cupboard, the most that one side needs; and what is seen of it in the room, `undefined` being someone who sits out. */
-interface Use { taken: readonly Taken[]; versions: readonly (Variant | undefined)[] }
-const uses = new WeakMap<Option, Use>();
-
-function useOf(option: Option, { body }: LaneTable): Use {
-  let use = uses.get(option);
-  if (!use) {
-    const rows = [...new Set(option.sides.map(({ candidate }) => candidate?.row))], taken = rows.flatMap((row) => (row === undefined ? [] : body.taken(row)));
-    uses.set(option, use = { taken: rows.length > 1 ? addedUp(taken, Math.max) : taken, versions: rows.map((row) => (row === undefined ? undefined : body.table.rows[row]!.variant)) });
-  }
-  return use;
+const NOTHING: readonly Taken[] = [];
+const merged = new WeakMap<Option, readonly Taken[]>();
+/** What an option takes out of the cupboard: the most that one side needs. */
+function takenBy(option: Option, { body }: LaneTable): readonly Taken[] {
+  const [first, second] = option.sides, row = first!.candidate?.row, other = second ? second.candidate?.row : row;
+  if (row === other || other === undefined) return row === undefined ? NOTHING : body.taken(row);
+  if (row === undefined) return body.taken(other);
+  let taken = merged.get(option);
+  if (!taken) merged.set(option, taken = addedUp([...body.taken(row), ...body.taken(other)], Math.max));
+  return taken;
 }
+
+/** What is seen of an option in the room; `undefined` is someone who sits out. */
+const versionsOf = ({ sides }: Option): (Variant | undefined)[] => {
+  const [first, second] = sides, variant = first!.candidate?.variant;
+  return second && second.candidate?.variant !== variant ? [variant, second.candidate?.variant] : [variant];
+};
 
 /** How many people do what at each step, which props they use, and what that costs beside the lanes. */
 export class Shared {
@@ -48,11 +53,11 @@ export class Shared {
   add(lane: number, { choices }: Path, by: 1 | -1): void {
     const { fewerVersions, stock, lanes } = this.input, table = lanes[lane]!;
     for (let step = 0; step < choices.length; step++) {
-      const { taken, versions } = useOf(choices[step]!.option, table);
-      if (stock) for (const { kind, count } of taken) this.used[step * KINDS_MOST + kind]! += by * count;
+      const { option } = choices[step]!;
+      if (stock) for (const { kind, count } of takenBy(option, table)) this.used[step * KINDS_MOST + kind]! += by * count;
       if (!fewerVersions) continue;
       const there = this.versions[step]!;
-      for (const variant of versions) {
+      for (const variant of versionsOf(option)) {
         const now = (there.get(variant) ?? 0) + by;
         if (now) there.set(variant, now); else there.delete(variant);
       }
@@ -61,13 +66,13 @@ export class Shared {
 
   /** What a lane's option would add to the cost of the room, given everyone who is in it. */
   extra(lane: number, step: number, option: Option): number {
-    const { fewerVersions, stock, lanes } = this.input, { taken, versions } = useOf(option, lanes[lane]!);
+    const { fewerVersions, stock, lanes } = this.input;
     let cost = 0;
     if (fewerVersions) {
-      const there = this.versions[step]!, more = versions.reduce((count, variant) => count + Number(!there.has(variant)), 0);
+      const there = this.versions[step]!, more = versionsOf(option).reduce((count, variant) => count + Number(!there.has(variant)), 0);
       cost += WEIGHTS.version * (Math.max(0, there.size + more - 1) - Math.max(0, there.size - 1));
     }
-    if (stock) for (const { kind, count } of taken) cost += WEIGHTS.missing * Math.min(count, Math.max(0, this.used[step * KINDS_MOST + kind]! + count - this.owned[kind]!));
+    if (stock) for (const { kind, count } of takenBy(option, lanes[lane]!)) cost += WEIGHTS.missing * Math.min(count, Math.max(0, this.used[step * KINDS_MOST + kind]! + count - this.owned[kind]!));
     return cost;
   }
 
@@ -85,7 +90,7 @@ export class Shared {
   /** A prop that an option takes and that is short at a step. */
   shortFor(lane: number, step: number, option: Option): string | undefined {
     if (!this.input.stock) return undefined;
-    for (const { kind } of useOf(option, this.input.lanes[lane]!).taken) if (this.used[step * KINDS_MOST + kind]! > this.owned[kind]!) return propOf(kind);
+    for (const { kind } of takenBy(option, this.input.lanes[lane]!)) if (this.used[step * KINDS_MOST + kind]! > this.owned[kind]!) return propOf(kind);
     return undefined;
   }
 
