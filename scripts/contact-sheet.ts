@@ -1,14 +1,12 @@
 /** `npm run sheet [-- words --dark --small]`: every variant as a figure with its misfit and main measures, to look at; small is the 96 pixels of a list. Writes .cache/sheet.html and, where Chromium is at hand, .cache/sheet.png. */
 import { execFileSync } from 'node:child_process';
-import { existsSync, mkdirSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { measureShape, POSES, solveShape, WAYS, type Variant } from '@lotus-steady/core/solving';
 import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
 
 const words = process.argv.slice(2), dark = words.includes('--dark'), [width, height, columns] = words.includes('--small') ? [96, 84, 14] as const : [200, 170, 7] as const;
 const wanted = words.filter((word) => !word.startsWith('--'));
-const colours = dark
-  ? '--fig-paper:#1d2a2a;--fig-top:#5fa9a8;--fig-leg:#7f8cc4;--fig-skin:#d9a987;--fig-hair:#a58b78;--fig-wood:#b58f5f;--fig-cloth:#c9a672;--fig-mat:#34413c;--fig-wall:#2b3838;--fig-eye:#241c19;--fig-shadow:#000;--fig-edge:#5d4526'
-  : '--fig-paper:#fbf7ef;--fig-top:#2b6f73;--fig-leg:#363f68;--fig-skin:#ce9874;--fig-hair:#46362e;--fig-wood:#be9460;--fig-cloth:#d9b98a;--fig-mat:#e4d8c2;--fig-wall:#ece4d4;--fig-eye:#3b2f2a;--fig-shadow:#5b4526;--fig-edge:#60421e';
+const palette = readFileSync('apps/web/src/figure/palette.css', 'utf8');
 
 const tiles: string[] = [], rows: string[] = [];
 const each = (variant: Variant): void => variant.frames.forEach((shape, i) => {
@@ -24,7 +22,7 @@ for (const variant of [...POSES.flatMap((pose) => pose.ladder), ...WAYS.map((way
 console.log('variant'.padEnd(42), '   ms  ear  eyes lumF  lumE  thoF  thoE  neF   neE  hand  neck  knee  feet  marg');
 console.log(rows.join('\n'));
 mkdirSync('.cache', { recursive: true });
-writeFileSync('.cache/sheet.html', `<meta charset="utf-8"><style>body{margin:0;background:${dark ? '#141e1e' : '#fff'};color:${dark ? '#eee' : '#223'};${colours};display:grid;grid-template-columns:repeat(${columns},${width + 6}px);gap:4px;font:11px sans-serif;overflow-wrap:anywhere}figure{margin:0;background:var(--fig-paper);border-radius:8px;position:relative}figcaption{padding:0 6px 4px}b{color:#b5573a;display:block}</style>${tiles.join('')}`);
+writeFileSync('.cache/sheet.html', `<meta charset="utf-8"><style>${palette}body{margin:0;background:${dark ? '#141e1e' : '#fff'};color:${dark ? '#eee' : '#223'};display:grid;grid-template-columns:repeat(${columns},${width + 6}px);gap:4px;font:11px sans-serif;overflow-wrap:anywhere}figure{margin:0;background:var(--fig-paper);border-radius:8px;position:relative}figcaption{padding:0 6px 4px}b{color:#b5573a;display:block}</style>${tiles.join('')}`);
 if (existsSync('/usr/bin/chromium')) {
-  execFileSync('/usr/bin/chromium', ['--headless', '--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', `--window-size=${columns * (width + 10)},${Math.ceil(tiles.length / columns) * (height + 44) + 40}`, '--screenshot=.cache/sheet.png', `file://${process.cwd()}/.cache/sheet.html`], { stdio: 'ignore' });
+  execFileSync('/usr/bin/chromium', ['--headless', '--no-sandbox', `--blink-settings=preferredColorScheme=${dark ? 0 : 1}`, '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync', `--window-size=${columns * (width + 10)},${Math.ceil(tiles.length / columns) * (height + 44) + 40}`, '--screenshot=.cache/sheet.png', `file://${process.cwd()}/.cache/sheet.html`], { stdio: 'ignore' });
 }

@@ -31,6 +31,8 @@ export const RANKED: readonly RankedCase[] = [
   c('Supine twist', 'week 30', 'windscreen-wipers open-book seated-circles seated-twist seated-twist.chair-small', 'not flat for long, open and small'),
   c('Boat', 'week 22', 'boat knee-lift-into-hand shins-level plank.knees forearm-plank.knees', 'abdominal load under 2'),
   c('Crocodile', 'week 22', 'constructive-rest side-rest supine-leg-stretch knees-to-chest couch-rest final-rest supine-figure-four', 'rest for the back, not on the belly'),
+  c('Legs up the wall', 'frozen shoulder', 'legs-up-the-wall final-rest easy-seat long-out-breath', 'the arms stay close; common practice, no published source', 'legs-up-the-wall.hands-on-belly'),
+  c('Final rest', 'frozen shoulder', 'final-rest', 'the arms stay close; common practice, no published source', 'final-rest.hands-on-belly'),
   c('Plough', 'pressure uncontrolled', UP, 'a sequence for pressure that ends head-down is what goes wrong', 'legs-up-the-wall'),
   c('Shoulder stand', 'pressure uncontrolled', UP, 'no inversion', 'legs-up-the-wall'),
   c('Standing forward fold', 'pressure uncontrolled', 'standing-forward-fold.blocks half-forward-fold chair-fold seated-forward-fold wide-legged-fold.chair hamstring-on-support', 'the head level with the heart', 'standing-forward-fold.blocks'),
