@@ -5,6 +5,7 @@ import { asked } from '../src/fitting/candidates.js';
 import { laneTable, owedBit, type LaneTable } from '../src/fitting/lane.js';
 import { levelDistance } from '../src/fitting/levelDistance.js';
 import { optionsOf, type Option } from '../src/fitting/options.js';
+import { Shared } from '../src/fitting/shared.js';
 import { Walk } from '../src/fitting/walk.js';
 import { passagesFor } from '../src/fitting/waysBetween.js';
 import { WEIGHTS } from '../src/fitting/weights.js';
@@ -100,6 +101,16 @@ test.each([['each for themselves', {}, NO_CHOICES], ['out of a small cupboard', 
     }
   }), { numRuns: 15 });
 }, 60_000);
+
+test('someone alone in the room: two sides that differ are two things at once', () => {
+  const lane = laneOf({ ranges: { shoulderFlexionRight: 100 } }), { steps } = parseSequence('- Opposite arm and leg, 4 breaths each side').sequence, [step] = steps;
+  const options = optionsOf(asked(step!.pose, step!.variant, lane.asked(step!), step!.sides), lane), variants = ({ sides }: (typeof options)[number]): number => new Set(sides.map(({ candidate }) => candidate?.variant)).size;
+  const path = new Walk(lane).through([{ key: 0, options: optionsFor(lane, steps)[0]! }]), room = new Shared({ lanes: [lane], steps: 1, fewerVersions: true }, [path]);
+  room.add(0, path, -1);
+  const weight = room.weight(0, 0)!;
+  expect(options.some((option) => variants(option) === 2)).toBe(true);
+  for (const option of options) expect(weight.extra(option)).toBe((variants(option) - 1) * WEIGHTS.version);
+});
 
 describe('ways between', () => {
   const ids = (person: Record<string, unknown>, from: Level, to: Level): string[] => passagesFor(staged(person), BUILT_IN)(from, to).moves.map(({ way }) => way.id);

@@ -1,5 +1,5 @@
 import type { Variant } from '../poses/types.js';
-import { addedUp, KINDS_MOST, propNumber, propOf, type Taken } from './bodyTable.js';
+import { addedUp, KINDS_MOST, propOf, type Taken } from './bodyTable.js';
 import type { LaneTable } from './lane.js';
 import type { Option } from './options.js';
 import type { Path } from './together.js';
@@ -40,13 +40,13 @@ export class Shared {
   private readonly versions: readonly Map<Variant | undefined, number>[];
   /** By step and kind of prop. */
   private readonly used: Int32Array;
-  private readonly owned = new Int32Array(KINDS_MOST);
+  /** What the hall owns by kind, looked up when it is first asked for. */
+  private readonly owned = new Int32Array(KINDS_MOST).fill(-1);
 
   constructor(private readonly input: SharedInput, paths: readonly Path[]) {
     const { steps, fewerVersions, stock } = input;
     this.versions = Array.from({ length: fewerVersions ? steps : 0 }, () => new Map<Variant | undefined, number>());
     this.used = new Int32Array(stock ? steps * KINDS_MOST : 0);
-    for (const [prop, count] of Object.entries(stock ?? {})) this.owned[propNumber(prop)] = count;
     paths.forEach((path, lane) => this.add(lane, path, 1));
   }
 
@@ -72,16 +72,16 @@ export class Shared {
       const there = this.versions[step]!, more = versionsOf(option).reduce((count, variant) => count + Number(!there.has(variant)), 0);
       cost += WEIGHTS.version * (Math.max(0, there.size + more - 1) - Math.max(0, there.size - 1));
     }
-    if (stock) for (const { kind, count } of takenBy(option, lanes[lane]!)) cost += WEIGHTS.missing * Math.min(count, Math.max(0, this.used[step * KINDS_MOST + kind]! + count - this.owned[kind]!));
+    if (stock) for (const { kind, count } of takenBy(option, lanes[lane]!)) cost += WEIGHTS.missing * Math.min(count, Math.max(0, this.used[step * KINDS_MOST + kind]! + count - this.owns(kind)));
     return cost;
   }
 
   /** What a lane's options would add at a step; undefined where none of them can add anything. */
   weight(lane: number, step: number): Weight | undefined {
     const { fewerVersions, stock, lanes } = this.input;
-    let key = fewerVersions ? [...this.versions[step]!.keys()].map((variant) => variant?.id ?? '').sort().join() : '';
+    let key = fewerVersions ? `versions ${[...this.versions[step]!.keys()].map((variant) => variant?.id ?? '').sort().join()}` : '';
     if (stock) for (const { kind, count } of lanes[lane]!.body.takenMost()) {
-      const free = Math.max(0, this.owned[kind]! - this.used[step * KINDS_MOST + kind]!);
+      const free = Math.max(0, this.owns(kind) - this.used[step * KINDS_MOST + kind]!);
       if (free < count) key += ` ${kind} ${free}`;
     }
     return key ? { key, extra: (option) => this.extra(lane, step, option) } : undefined;
@@ -90,7 +90,7 @@ export class Shared {
   /** A prop that an option takes and that is short at a step. */
   shortFor(lane: number, step: number, option: Option): string | undefined {
     if (!this.input.stock) return undefined;
-    for (const { kind } of takenBy(option, this.input.lanes[lane]!)) if (this.used[step * KINDS_MOST + kind]! > this.owned[kind]!) return propOf(kind);
+    for (const { kind } of takenBy(option, this.input.lanes[lane]!)) if (this.used[step * KINDS_MOST + kind]! > this.owns(kind)) return propOf(kind);
     return undefined;
   }
 
@@ -101,7 +101,12 @@ export class Shared {
   cost(): number {
     let cost = 0;
     for (const { size } of this.versions) cost += WEIGHTS.version * Math.max(0, size - 1);
-    this.used.forEach((count, at) => { cost += WEIGHTS.missing * Math.max(0, count - this.owned[at % KINDS_MOST]!); });
+    this.used.forEach((count, at) => { if (count) cost += WEIGHTS.missing * Math.max(0, count - this.owns(at % KINDS_MOST)); });
     return cost;
+  }
+
+  private owns(kind: number): number {
+    if (this.owned[kind]! < 0) this.owned[kind] = this.input.stock?.[propOf(kind)] ?? 0;
+    return this.owned[kind]!;
   }
 }
