@@ -71,6 +71,10 @@ export const standingPoses: readonly Pose[] = [
         view: [64, 14], declared: stretching(0, 1), cues: ['Open the legs wide on the chair, one knee bent.', 'Arms wide, look along the front hand.'],
       },
       {
+        id: 'warrior-two.tail-down', name: 'short, tail down, low back flat', words: ['tail down', 'low back flat'], level: 'standing', breath: 'natural', props: [], support: 'none',
+        frames: [{ ...warrior(30, 36, 36, 26), free: 'legs arms~2 side twist head' }], view: [80, 8], declared: hatha(0, 2), cues: ['A short stance, the front knee a little bent.', 'Let the tail sink and the front hip turn in until the low back is flat.'],
+      },
+      {
         id: 'warrior-two.short', name: 'short stance', words: ['short'], level: 'standing', breath: 'natural', props: [], support: 'none',
         frames: [warrior(36, 42, 50, 32)], view: [80, 8], declared: hatha(0, 2), cues: ['A shorter stance, knee over the ankle.', 'Arms wide, shoulders low.'],
       },

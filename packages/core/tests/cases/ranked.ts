@@ -85,6 +85,7 @@ export const RANKED: readonly RankedCase[] = [
   c('Knees to chest', 'week 30', 'knees-to-chest.wide seated-forward-fold.bent-knees happy-baby half-lotus-fold supine-leg-stretch constructive-rest', 'room for the belly', 'knees-to-chest.wide'),
   c('Plank', 'breastbone five weeks', 'boat.chair shins-level.one chair-march knee-lift-into-hand side-leg-lift seated-leg-lift', 'neither on the arms nor curled'),
   c('Bridge', 'new knee', 'bridge.feet-away prone-opposite-arm-leg locust.chest-only fish.bolster bow.half', 'the feet further away: the knee bends to a right angle', 'bridge.feet-away'),
+  c('Warrior two', 'stenosis', 'warrior-two goddess', 'standing, the low back flat; common practice, no published source', 'warrior-two.tail-down'),
   c('Bridge', 'stenosis', 'bridge.feet-away fish.bolster hero tall-kneel puppy.chair', 'low, no hollow', 'bridge.feet-away'),
   c('Half moon', 'after a fall', 'half-moon.chair leg-back-balance.chair-back one-legged-chair.chair-back warrior-three.chair-back tandem-stand.chair-back', 'a hand on something', 'half-moon.chair'),
   c('Warrior two', 'pelvic girdle pain', 'warrior-two.chair goddess.chair chair-pose', 'no wide stance', 'warrior-two.chair'),
