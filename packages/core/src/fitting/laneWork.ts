@@ -51,16 +51,16 @@ export class LaneWork {
   /** What can be done at a step. `open`: other ways are looked at though what was asked passes. */
   optionsAt(step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
     const own = keyOf(step), key = pin ? `${own}|${pin.variant.id} ${pin.holdSeconds ?? ''}` : open ? `${own}|open` : own;
-    return this.stages.get(key) ?? remember(this.stages, key, this.lookAt(key, { pose: step.pose, variant: step.variant, holdSeconds: this.table.asked(step), sides: step.sides, ...(pin ? { pin } : {}) }, open), KNOWN_MOST);
+    return this.stages.get(key) ?? remember(this.stages, key, this.lookAt(key, step, pin, open), KNOWN_MOST);
   }
 
   /** The few options that matter to the lane alone, or all of them, given what has added up; each is found out when it is first asked for. */
-  private lookAt(key: string, asked: Omit<Ask, 'before'>, open: boolean): OptionsAt {
-    const { table, options } = this, look = (before: Sums): Known => {
+  private lookAt(key: string, step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
+    const { table, options } = this, holdSeconds = table.asked(step), look = (before: Sums): Known => {
       const own = table.sums.length ? `${key}|${table.sums.map((sum) => before[sum]).join()}` : key;
       let known = options.get(own);
       if (!known) {
-        const ask: Ask = { ...asked, before: table.sums.length ? before : NO_SUMS };
+        const ask: Ask = { pose: step.pose, variant: step.variant, holdSeconds, sides: step.sides, before: table.sums.length ? before : NO_SUMS, ...(pin ? { pin } : {}) };
         known = remember(options, own, { ask, few: optionsOf(ask, table, open, true) }, KNOWN_MOST);
       }
       return known;
