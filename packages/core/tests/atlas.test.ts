@@ -202,9 +202,10 @@ describe('own variants', () => {
     const own = make({ 'shoulder.abduction': 50 }),
       catalogue = withOwn([own]);
     expect(faultsOf(variantOfOwn(own, base))).toEqual([]);
-    expect(catalogue.variant(own.id).pose.ladder.map((variant) => variant.id)).toEqual(['warrior-two.chair', 'warrior-two.short', own.id, 'warrior-two.full']);
+    const rungs = BUILT_IN.variant(base.id).pose.ladder.map(({ id }) => id);
+    expect(catalogue.variant(own.id).pose.ladder.map(({ id }) => id)).toEqual(rungs.flatMap((id) => (id === 'warrior-two.short' ? [id, own.id] : [id])));
     expect(Math.abs(catalogue.measures(own.id, 170).shoulderAbductionRight - 50)).toBeLessThan(1);
-    expect(BUILT_IN.variant(base.id).pose.ladder).toHaveLength(3);
+    expect(BUILT_IN.variant(base.id).pose.ladder.some(({ id }) => id === own.id)).toBe(false);
     expect([BUILT_IN.version === catalogue.version, withOwn([own]).version === catalogue.version, withOwn([]) === BUILT_IN]).toEqual([false, true, true]);
     expect(() => BUILT_IN.variant(own.id)).toThrow(RangeError);
   });
