@@ -6,6 +6,12 @@ const SHINS = bothAim(['kneeR', 'ankleR', [0, -1, 0], 0.5]);
 const HANDS_ON_THIGHS = bothAt(['palmMidR', 'thighTopR', { gapCm: 1 }]);
 const SQUARE: NonNullable<Shape['face']> = [['T8', UP, UP, 0.6], ['pelvis', AHEAD, [null, null, 0]]];
 
+/** On the back: elbows beside the body, hands on the belly. A shape adds its own `at`. */
+export const HANDS_ON_BELLY = {
+  arms: { shoulder: [14, 10, -55], elbow: 84, forearm: 20, wrist: -30 }, at: bothAt(['palmMidR', 'belly', { gapCm: 7, weight: 0.4 }]),
+  held: { touch: [['palmMid', 'torso']], free: 'hip arms neck', apart: 'handR-torso handL-torso forearmR-torso forearmL-torso handR-handL' },
+} satisfies { arms: Shape['posture']; at: Shape['at']; held: Partial<Shape> };
+
 /** Sitting tall on a chair, feet flat, hands free. */
 export const CHAIR_FREE: Shape = {
   symmetric: true, posture: { ...CHAIR_LEGS, shoulder: [20, 6, 0], elbow: 30, forearm: 30 },

@@ -1,6 +1,6 @@
 import type { Pose } from '../../src/poses/types.js';
 import { blankets, bothAt, rung, vary } from './author.js';
-import { PRONE } from './bases.js';
+import { HANDS_ON_BELLY, PRONE } from './bases.js';
 import { ACROSS, AHEAD, CHAIR, resting, SITTING_TALL, stretching, UP } from './common.js';
 
 export const seatedPoses: readonly Pose[] = [
@@ -77,8 +77,7 @@ export const restPoses: readonly Pose[] = [
         view: [28, 18], declared: resting(0, 0, { eyesClosed: true }), cues: ['Forehead on the back of the hands.', 'Feet apart, heels falling outwards.'],
       },
       rung('final-rest.hands-on-belly', 'flat, hands on the belly', 'hands on the belly|arms close', 'lying', resting(0, 0, { eyesClosed: true }), {
-        symmetric: true, posture: { pitch: -90, hip: [2, 10, 20], ankle: -20, shoulder: [14, 10, -55], elbow: 84, forearm: 20, wrist: -30 }, on: [['floor', 'sacrum midBack headBack heelBack elbow?']], touch: [['palmMid', 'torso']],
-        at: bothAt(['palmMidR', 'belly', { gapCm: 7, weight: 0.4 }]), free: 'hip arms neck', apart: 'handR-torso handL-torso forearmR-torso forearmL-torso handR-handL',
+        symmetric: true, posture: { pitch: -90, hip: [2, 10, 20], ankle: -20, ...HANDS_ON_BELLY.arms }, on: [['floor', 'sacrum midBack headBack heelBack elbow?']], at: HANDS_ON_BELLY.at, ...HANDS_ON_BELLY.held,
       }, [26, 26], ['Elbows on the floor beside you, hands on the belly.', 'Nothing to do.'], { support: 'trunk' }),
       {
         id: 'final-rest.knees-raised', name: 'knees over a bolster', words: ['bolster', 'knees raised', 'knees over a bolster'], level: 'lying', breath: 'natural', support: 'trunk',

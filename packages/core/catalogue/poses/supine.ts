@@ -1,4 +1,5 @@
 import { blankets, block, bothAim, bothAt, rung } from './author.js';
+import { HANDS_ON_BELLY } from './bases.js';
 import type { Pose } from '../../src/poses/types.js';
 import { hatha, resting, strong, stretching, UP } from './common.js';
 
@@ -76,8 +77,8 @@ export const supinePoses: readonly Pose[] = [
         id: 'legs-up-the-wall.hands-on-belly', name: 'legs on the wall, hands on the belly', words: ['hands on the belly', 'arms close'], level: 'lying', entry: 'sitting', exit: 'side-lying', wayIn: 'way-down-over-side', wayOut: 'way-log-roll', breath: 'natural', support: 'trunk',
         props: [{ kind: 'wall', x: 20, where: 'behind the legs' }],
         frames: [{
-          symmetric: true, posture: { pitch: -90, hip: [88, 3, 0], shoulder: [14, 10, -55], elbow: 84, forearm: 20, wrist: -30 },
-          on: [['floor', 'sacrum midBack headBack elbow?'], ['wall', 'heelBack']], touch: [['palmMid', 'torso']], at: [['buttockR', [15, null, null]], ...bothAt(['palmMidR', 'belly', { gapCm: 7, weight: 0.4 }])], free: 'hip arms neck', apart: 'handR-torso handL-torso forearmR-torso forearmL-torso handR-handL',
+          symmetric: true, posture: { pitch: -90, hip: [88, 3, 0], ...HANDS_ON_BELLY.arms },
+          on: [['floor', 'sacrum midBack headBack elbow?'], ['wall', 'heelBack']], at: [['buttockR', [15, null, null]], ...HANDS_ON_BELLY.at], ...HANDS_ON_BELLY.held,
         }],
         view: [-30, 14], declared: resting(0, 0), cues: ['Sit sideways to the wall, roll back, legs up; hands on the belly.', 'Come out by rolling to the side.'],
       },

@@ -48,14 +48,14 @@ export interface Kin { rows: readonly number[]; costs: readonly number[]; /** So
 const BODIES_MOST = 250;
 const bodies = new WeakMap<Catalogue, Map<string, BodyTable>>();
 
-/** So many of one kind of prop, kinds by {@link propNumber}. */
+/** So many of one kind of prop; {@link propOf} names the kind. */
 export interface Taken { kind: number; count: number }
 
 const KINDS: string[] = [];
 /** More kinds of props than there are: each has a bit of its own. */
 export const KINDS_MOST = 32;
 /** A number for a kind of prop, from 0. */
-export function propNumber(prop: string): number {
+function propNumber(prop: string): number {
   const at = KINDS.indexOf(prop);
   return at < 0 ? KINDS.push(prop) - 1 : at;
 }
