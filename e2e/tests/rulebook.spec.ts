@@ -53,13 +53,23 @@ test('what if: the atlas is marked again as stages are chosen, and contradiction
   await expectAccessible(page);
 });
 
-test('a position is taken for the hall, shown in the why, and other for one class', async ({ page }) => {
+test('positions are taken for the hall, also while it answers slowly; shown in the why, and other for one class', async ({ page }) => {
+  await page.route('**/api/studio', async (route) => {
+    await new Promise((done) => { setTimeout(done, 700); });
+    await route.continue();
+  });
   await page.goto('/house-view');
-  const topic = page.locator('#controlled-pressure');
+  const topic = page.locator('#controlled-pressure'), eyes = page.locator('#eyes');
   await topic.getByRole('radio', { name: /As usual, breath free/ }).check();
+  await page.reload();
+  await eyes.getByRole('radio', { name: /^Closed/ }).check();
+  await eyes.getByRole('radio', { name: /Own choice/ }).check();
+  await eyes.getByRole('radio', { name: /^Closed/ }).check();
   await expectAccessible(page);
   await page.reload();
   await expect(topic.getByRole('radio', { name: /As usual, breath free/ })).toBeChecked();
+  await expect(eyes.getByRole('radio', { name: /^Closed/ })).toBeChecked();
+  await page.unroute('**/api/studio');
 
   await page.goto('/classes/new');
   await page.getByLabel('Sequence', { exact: true }).fill('# View\n- Downward-facing dog, 4 breaths');
@@ -71,8 +81,10 @@ test('a position is taken for the hall, shown in the why, and other for one clas
 
   async function topicBack(): Promise<void> {
     await page.goto('/house-view');
+    await eyes.getByRole('radio', { name: /Own choice/ }).check();
     await topic.getByRole('radio', { name: /Nothing head-down/ }).check();
     await page.reload();
+    await expect(eyes.getByRole('radio', { name: /Own choice/ })).toBeChecked();
     await expect(topic.getByRole('radio', { name: /Nothing head-down/ })).toBeChecked();
   }
 });

@@ -1,20 +1,22 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { notifyManager, QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
-import { useOwnVariants } from './api/queries.js';
+import { useOwnVariants, useReadStudio } from './api/queries.js';
 import { router } from './routes.js';
 import { Loading, Problem } from './ui/states.js';
 import './styles.css';
 
+// What a click changes shows before the next frame: a chosen box is never seen open again in between.
+notifyManager.setScheduler(queueMicrotask);
 const client = new QueryClient({ defaultOptions: { queries: { staleTime: 10_000, retry: 1 } } });
 
-/** Screens look poses up as they draw: the hall's own variants are read before the first of them. */
+/** Screens look poses up and judge them as they draw: the hall's own variants and what it decided are read before the first of them. */
 function Screens() {
-  const { isPending, error, refetch } = useOwnVariants();
-  if (isPending) return <Loading what="Reading the catalogue" />;
-  if (error) return <main className="p-6"><Problem error={error} again={() => void refetch()} /></main>;
-  return <RouterProvider router={router} />;
+  const own = useOwnVariants(), studio = useReadStudio(), missing = [own, studio].find(({ data }) => !data);
+  if (!missing) return <RouterProvider router={router} />;
+  if (missing.error) return <main className="p-6"><Problem error={missing.error} again={() => void missing.refetch()} /></main>;
+  return <Loading what="Reading the catalogue" />;
 }
 
 createRoot(document.getElementById('root')!).render(

@@ -1,5 +1,5 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { NO_HALL_RULES, USUAL_HOUSE_VIEW, type Choices, type Clearance, type Comparison, type Fitting, type HallRules, type HouseView, type OwnLimit, type OwnVariant, type Pace, type PropTask, type Today } from '@lotus-steady/core';
+import type { Choices, Clearance, Comparison, Fitting, HallRules, HouseView, OwnLimit, OwnVariant, Pace, PropTask, Today } from '@lotus-steady/core';
 import { showOwn } from '../catalogue.js';
 import { call } from './client.js';
 import { planKept } from './keepPlan.js';
@@ -29,11 +29,13 @@ export type OwnDraft = Pick<OwnVariant, 'name' | 'pose' | 'poseName' | 'base' | 
 export interface SequenceLine { id: string; title: string; source: string }
 export interface ClassDraft { title: string; on: string; time?: string; place?: string; sequenceText: string; people: { id: string; today?: Today }[]; houseView?: Record<string, string>; choices?: Choices }
 
-export const useStudio = () => useQuery({ queryKey: ['studio'], queryFn: () => call<Studio>('studio') });
-/** The hall's house view; the usual one until it is read. */
-export const useHouseView = (): HouseView => useStudio().data?.houseView ?? USUAL_HOUSE_VIEW;
+/** Reads the hall, which is done before the first screen is drawn: a screen that did not know it would judge by what is usual and keep that over what the hall decided. */
+export const useReadStudio = () => useQuery({ queryKey: ['studio'], queryFn: () => call<Studio>('studio') });
+export const useStudio = (): Studio => useReadStudio().data!;
+/** The hall's house view. */
+export const useHouseView = (): HouseView => useStudio().houseView;
 /** What the hall changes about the rulebook. */
-export const useHallRules = (): HallRules => useStudio().data?.rules ?? NO_HALL_RULES;
+export const useHallRules = (): HallRules => useStudio().rules;
 export const useClasses = () => useQuery({ queryKey: ['classes'], queryFn: () => call<ClassLine[]>('classes') });
 /** @param wanted false once a screen has what it needs */
 export const useClass = (id: string, wanted = true) => useQuery({ queryKey: ['classes', id], enabled: wanted, queryFn: async () => { await planKept(id); return call<ClassWhole>(`classes/${id}`); } });
@@ -69,13 +71,18 @@ export const useSaveRecord = (id: string) => useSave((records: RecordEntry[]) =>
 export const useKeepProp = (id: string) => useSave((note: PropNote) => call<void>(`people/${id}/props`, 'PUT', note), 'people');
 export const useSaveOwnVariant = () => useSave((draft: OwnDraft) => call<{ id: string }>('own-variants', 'POST', draft), 'own-variants');
 export const useDeleteOwnVariant = () => useSave((key: string) => call<void>(`own-variants/${key}`, 'DELETE'), 'own-variants');
-/** Takes a position at once, so that two quick choices both count; what the server does not take goes back. */
+/** Takes a position at once, so that two quick choices both count, in their order; what the server does not take goes back. */
 export function useKeepHouseView() {
-  const client = useQueryClient();
+  const client = useQueryClient(), key = ['studio', 'house-view'];
   return useMutation({
+    mutationKey: key, scope: { id: key.join() },
     mutationFn: (houseView: HouseView) => call<void>('studio/house-view', 'PUT', { houseView }),
-    onMutate: (houseView) => { client.setQueryData<Studio>(['studio'], (now) => now && { ...now, houseView }); },
-    onSettled: () => client.invalidateQueries({ queryKey: ['studio'] }),
+    // A reading under way is of before this choice.
+    onMutate: async (houseView) => {
+      await client.cancelQueries({ queryKey: ['studio'] });
+      client.setQueryData<Studio>(['studio'], (now) => now && { ...now, houseView });
+    },
+    onSettled: () => (client.isMutating({ mutationKey: key }) > 1 ? undefined : client.invalidateQueries({ queryKey: ['studio'] })),
   });
 }
 export const useKeepStock = () => useSave((stock: Record<string, number>) => call<void>('studio/stock', 'PUT', { stock }), 'studio', 'classes');

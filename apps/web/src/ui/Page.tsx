@@ -16,7 +16,7 @@ interface Props {
 
 /** The frame of every screen: where one is, what one can do, where one can go. */
 export function Page({ title, about, actions, wide, children }: Props) {
-  const { data: studio } = useStudio();
+  const studio = useStudio();
   return (
     <div className="flex min-h-screen flex-col">
       <title>{`${title} · Lotus Steady`}</title>
@@ -37,7 +37,7 @@ export function Page({ title, about, actions, wide, children }: Props) {
       </header>
       <main id="main" className={`mx-auto w-full flex-1 ${wide ? '' : 'max-w-6xl px-5 py-6'}`}>{children}</main>
       <footer className="border-t border-line px-5 py-3 text-sm text-soft">
-        {studio && <>{studio.name}. </>}For a trained teacher: each person’s own doctor, midwife or physiotherapist and local rules come first. The teacher decides.
+        {studio.name}. For a trained teacher: each person’s own doctor, midwife or physiotherapist and local rules come first. The teacher decides.
       </footer>
     </div>
   );

@@ -50,7 +50,7 @@ export function ClassPlanScreen({ id }: { id?: string }) {
 function KnownPlan({ id }: { id: string }) {
   const { data, error } = useClass(id), studio = useStudio();
   if (error) return <Page title="Plan"><Problem error={error} /></Page>;
-  return data && studio.data ? <PlanForm id={id} start={planOf(data, studio.data.houseView)} before={data.fitting} /> : <Page title="Plan"><Loading what="Reading the class" /></Page>;
+  return data ? <PlanForm id={id} start={planOf(data, studio.houseView)} before={data.fitting} /> : <Page title="Plan"><Loading what="Reading the class" /></Page>;
 }
 
 /** `before`: the class's fitting as it is kept, to say what a new date or other people change. */

@@ -57,8 +57,8 @@ function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; st
 
 /** How high things should be for someone, from their height and ranges; what worked is kept. */
 export function PropSizes({ person }: { person: PersonWhole }) {
-  const { data: studio } = useStudio(), [open, setOpen] = useState(false);
-  const stock: Stock = { ...USUAL_STOCK, ...Object.fromEntries((['blankets', 'blocks', 'bolsters', 'chairs', 'straps'] as const).flatMap((key) => { const count = studio?.stock[key] ?? studio?.stock[key.slice(0, -1)]; return count === undefined ? [] : [[key, count]]; })) };
+  const studio = useStudio(), [open, setOpen] = useState(false);
+  const stock: Stock = { ...USUAL_STOCK, ...Object.fromEntries((['blankets', 'blocks', 'bolsters', 'chairs', 'straps'] as const).flatMap((key) => { const count = studio.stock[key] ?? studio.stock[key.slice(0, -1)]; return count === undefined ? [] : [[key, count]]; })) };
   return (
     <section className="mb-8">
       <div className="mb-3 flex items-center gap-4"><h2 className="text-xl">Props that fit</h2><Button aria-expanded={open} onClick={() => setOpen(!open)}>{open ? 'Close' : 'Work out heights'}</Button></div>

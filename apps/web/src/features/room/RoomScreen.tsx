@@ -12,7 +12,7 @@ const STATIONS = { wall: 'By the wall', chair: 'Chair row', mat: 'Mats' } as con
 /** What must be in the room, where everyone is, and what the hall owns. */
 export function RoomScreen({ id }: { id: string }) {
   const { data, error } = useClass(id), studio = useStudio();
-  if (!data || !studio.data) return <Page title="Room">{error ?? studio.error ? <Problem error={(error ?? studio.error)!} /> : <Loading what="Reading the room" />}</Page>;
+  if (!data) return <Page title="Room">{error ? <Problem error={error} /> : <Loading what="Reading the room" />}</Page>;
   const { fitting } = data;
   return (
     <Page title={`Room: ${data.title}`} about={`${sayDate(data.on)}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
@@ -21,7 +21,7 @@ export function RoomScreen({ id }: { id: string }) {
         <section aria-label="Places"><Places fitting={fitting} /></section>
         <section><h2 className="text-xl">Props</h2>
           <p className="mb-3 text-soft">Needed at once, at the step that needs most, beside what the hall owns. Classes are fitted within it.</p>
-          <StockTable needed={fitting.room} stock={studio.data.stock} />
+          <StockTable needed={fitting.room} stock={studio.stock} />
         </section>
       </div>
     </Page>

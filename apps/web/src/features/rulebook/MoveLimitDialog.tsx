@@ -10,8 +10,8 @@ import { sayLimit } from './words.js';
 
 /** Moves a rule's number, with a reason. A looser number is said to be one, and marked wherever it decides. */
 export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => void }) {
-  const hall = useHallRules(), keep = useKeepHallRules(), { data: studio } = useStudio(), movable = movableBound(rule)!, known = hall.moved.find((one) => one.rule === rule.id), bound = rule.all[movable.index]!;
-  const [to, setTo] = useState(String(known?.to ?? movable.value)), [reason, setReason] = useState(known?.reason ?? ''), [by, setBy] = useState(known?.by ?? studio?.teacher ?? ''), [asked, setAsked] = useState(false);
+  const hall = useHallRules(), keep = useKeepHallRules(), studio = useStudio(), movable = movableBound(rule)!, known = hall.moved.find((one) => one.rule === rule.id), bound = rule.all[movable.index]!;
+  const [to, setTo] = useState(String(known?.to ?? movable.value)), [reason, setReason] = useState(known?.reason ?? ''), [by, setBy] = useState(known?.by ?? studio.teacher), [asked, setAsked] = useState(false);
   const move: MovedLimit = { rule: rule.id, to: Number(to.replace(',', '.')), reason, by, on: today() }, others = hall.moved.filter((one) => one.rule !== rule.id);
   const errors = readHallRules({ moved: [move], own: [] }).errors, wrong = (key: string): string | undefined => (asked ? errors.find(({ field }) => field === `moved[0].${key}`)?.message : undefined);
   const loosened = Number.isFinite(move.to) && isLoosened(move), save = (moved: readonly MovedLimit[]): void => keep.mutate({ ...hall, moved }, { onSuccess: onClose });

@@ -14,8 +14,8 @@ const MEASURES: readonly Quantity[] = ['headBelowHeart', 'eyesBelowHeart', 'lumb
 
 /** A rule of the teacher's own for a condition: a measure, a number and a reason; what it would touch is shown at once. */
 export function OwnRuleDialog({ condition, onClose }: { condition: string; onClose: () => void }) {
-  const hall = useHallRules(), keep = useKeepHallRules(), { data: studio } = useStudio();
-  const [measure, setMeasure] = useState<Quantity>('headBelowHeart'), [over, setOver] = useState('5'), [reason, setReason] = useState(''), [by, setBy] = useState(studio?.teacher ?? ''), [asked, setAsked] = useState(false);
+  const hall = useHallRules(), keep = useKeepHallRules(), studio = useStudio();
+  const [measure, setMeasure] = useState<Quantity>('headBelowHeart'), [over, setOver] = useState('5'), [reason, setReason] = useState(''), [by, setBy] = useState(studio.teacher), [asked, setAsked] = useState(false);
   const id = `hall.${condition}-${fold(reason).replace(/[^a-z0-9]+/g, '-').slice(0, 30).replace(/^-|-$/g, '') || 'rule'}-${hall.own.length + 1}`;
   const rule: OwnRule = { id, condition, measure, over: Number(over.replace(',', '.')), reason, by, on: today() };
   const errors = readHallRules({ moved: [], own: [rule] }).errors, wrong = (key: string): string | undefined => (asked ? errors.find(({ field }) => field === `own[0].${key}`)?.message : undefined);

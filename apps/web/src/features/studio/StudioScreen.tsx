@@ -5,7 +5,7 @@ import { useKeepPace, useStudio, type Studio } from '../../api/queries.js';
 import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
-import { Loading, Problem } from '../../ui/states.js';
+import { Problem } from '../../ui/states.js';
 import { StockTable } from '../room/StockTable.js';
 
 const WORDS: Readonly<Record<keyof Pace, string>> = {
@@ -16,8 +16,7 @@ const PARTS = Object.keys(PACE_BOUNDS) as (keyof Pace)[];
 
 /** The hall's pace and props. */
 export function StudioScreen() {
-  const { data, error } = useStudio();
-  if (!data) return <Page title="Studio">{error ? <Problem error={error} /> : <Loading what="Reading the studio" />}</Page>;
+  const data = useStudio();
   return (
     <Page title={data.name} about={data.teacher || undefined}>
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-2">
