@@ -79,6 +79,24 @@ test('keys faster than the page mean what they mean, the hand stays in the list,
   await expect(page.getByLabel('Sequence')).toHaveValue(new RegExp(`${before[3]}[^]*${before[1]}[^]*${before[4]}`));
 });
 
+test('who leaves while the server does not answer finds the edit when it answers again', async ({ page }) => {
+  const plan = '**/api/classes/*/plan';
+  await page.route(plan, (route) => route.abort());
+  await open(page, 'Steady Backs');
+  const before = await names(page);
+  await page.getByRole('button', { name: /^Move step 2,/ }).focus();
+  await page.keyboard.press('Alt+ArrowDown');
+  await expect(page.getByText('Not kept: The program on this computer does not answer.', { exact: false })).toBeVisible();
+  await page.getByRole('link', { name: 'Half a page' }).click();
+  await expect(page.getByRole('alert')).toContainText('does not answer');
+  await page.unroute(plan);
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await page.getByRole('link', { name: 'Back to the fitting' }).click();
+  await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
+  await page.reload();
+  await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
+});
+
 test('the teacher chooses against a limit: the reason is asked, and the cell looks chosen everywhere', async ({ page }) => {
   await open(page, 'Thursday Mixed');
   const dog = page.locator('[data-row]').filter({ hasText: 'Downward-facing dog' });

@@ -4,7 +4,7 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { useOwnVariants, useReadStudio } from './api/queries.js';
 import { router } from './routes.js';
-import { Loading, Problem } from './ui/states.js';
+import { Reading } from './ui/states.js';
 import './styles.css';
 
 // What a click changes shows before the next frame: a chosen box is never seen open again in between.
@@ -15,8 +15,7 @@ const client = new QueryClient({ defaultOptions: { queries: { staleTime: 10_000,
 function Screens() {
   const own = useOwnVariants(), studio = useReadStudio(), missing = [own, studio].find(({ data }) => !data);
   if (!missing) return <RouterProvider router={router} />;
-  if (missing.error) return <main className="p-6"><Problem error={missing.error} again={() => void missing.refetch()} /></main>;
-  return <Loading what="Reading the catalogue" />;
+  return <main className="p-6"><Reading what="Reading the catalogue" of={missing} /></main>;
 }
 
 createRoot(document.getElementById('root')!).render(

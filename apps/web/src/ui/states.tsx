@@ -17,3 +17,8 @@ export const Problem = ({ error, again }: { error: Error | ApiError; again?: () 
     <CircleAlert aria-hidden className="shrink-0 text-clay" /><p className="flex-1">{error.message}</p>{again && <Button onClick={again}>Try again</Button>}
   </div>
 );
+
+interface ReadingProps { what: string; of: { isPending: boolean; error: Error | null; refetch: () => unknown } }
+
+/** Where a reading stands: on its way, gone wrong with a way on, or nothing to say. */
+export const Reading = ({ what, of: { isPending, error, refetch } }: ReadingProps) => (error ? <Problem error={error} again={() => void refetch()} /> : isPending ? <Loading what={what} /> : null);

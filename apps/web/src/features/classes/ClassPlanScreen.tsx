@@ -11,7 +11,7 @@ import { Button, ButtonLink } from '../../ui/Button.js';
 import { CheckField, FieldFrame, SelectField, TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate, today } from '../../ui/say.js';
-import { Loading, Problem } from '../../ui/states.js';
+import { Problem, Reading } from '../../ui/states.js';
 import { bodiesOf } from '../fitting/bodies.js';
 import { FittingView } from '../fitting/FittingView.js';
 import { Differences } from '../fitting/Recheck.js';
@@ -48,9 +48,8 @@ export function ClassPlanScreen({ id }: { id?: string }) {
 }
 
 function KnownPlan({ id }: { id: string }) {
-  const { data, error } = useClass(id), studio = useStudio();
-  if (error) return <Page title="Plan"><Problem error={error} /></Page>;
-  return data ? <PlanForm id={id} start={planOf(data, studio.houseView)} before={data.fitting} /> : <Page title="Plan"><Loading what="Reading the class" /></Page>;
+  const reading = useClass(id), { data } = reading, studio = useStudio();
+  return data ? <PlanForm id={id} start={planOf(data, studio.houseView)} before={data.fitting} /> : <Page title="Plan"><Reading what="Reading the class" of={reading} /></Page>;
 }
 
 /** `before`: the class's fitting as it is kept, to say what a new date or other people change. */
@@ -126,8 +125,7 @@ function PlanForm({ id, start, before }: { id?: string; start: Plan; before?: Fi
           <fieldset>
             <legend className="mb-1 flex w-full items-center text-xl"><span className="font-display font-semibold">Who is coming</span><span className="ml-3 text-base text-soft">{coming.length} chosen</span></legend>
             <Button look="quiet" onClick={() => setAdding(true)}><UserPlus aria-hidden size={20} />Add a person</Button>
-            {people.isPending && <Loading what="Reading the people" />}
-            {people.error && <Problem error={people.error} again={() => void people.refetch()} />}
+            <Reading what="Reading the people" of={people} />
             <ul className="max-h-96 divide-y divide-line overflow-auto rounded-xl border border-line bg-paper">
               {people.data?.map((person) => (
                 <li key={person.id} className="px-3">

@@ -4,18 +4,17 @@ import { useClasses, type ClassLine } from '../../api/queries.js';
 import { ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate, today } from '../../ui/say.js';
-import { Empty, Loading, Problem } from '../../ui/states.js';
+import { Empty, Reading } from '../../ui/states.js';
 
 const NewClass = () => <ButtonLink to="/classes/new" look="main"><Plus aria-hidden size={20} />New class</ButtonLink>;
 
 /** The classes that are coming, and those that have been. */
 export function ClassesScreen() {
-  const { data: classes, error, isPending, refetch } = useClasses(), now = today();
+  const reading = useClasses(), { data: classes } = reading, now = today();
   const coming = classes?.filter((item) => item.on >= now) ?? [], past = classes?.filter((item) => item.on < now).reverse() ?? [];
   return (
     <Page title="Classes" actions={<NewClass />}>
-      {isPending && <Loading what="Reading the classes" />}
-      {error && <Problem error={error} again={() => void refetch()} />}
+      <Reading what="Reading the classes" of={reading} />
       {classes && !classes.length && <Empty action={<NewClass />}>No class yet. Start with a sequence, the people and the date.</Empty>}
       {coming.length > 0 && <ClassList name="Coming" items={coming} />}
       {past.length > 0 && <ClassList name="Past" items={past} />}

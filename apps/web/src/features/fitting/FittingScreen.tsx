@@ -5,7 +5,7 @@ import { useClass, useDeleteClass, usePeople, type ClassWhole } from '../../api/
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../ui/say.js';
-import { Loading, Problem } from '../../ui/states.js';
+import { Problem, Reading } from '../../ui/states.js';
 import { bodiesOf } from './bodies.js';
 import { FittingView } from './FittingView.js';
 import { PlanToolbar } from './PlanToolbar.js';
@@ -16,9 +16,9 @@ import { useLivePlan } from './useLivePlan.js';
 /** A kept class with its fitting, as it was made until something is changed. */
 export function FittingScreen({ id }: { id: string }) {
   // An edit drops what was read of the class: this screen goes on from what it opened with.
-  const [opened, setOpened] = useState<ClassWhole>(), { data: read, error, isPending } = useClass(id, !opened), data = opened ?? read;
+  const [opened, setOpened] = useState<ClassWhole>(), reading = useClass(id, !opened), { data: read } = reading, data = opened ?? read;
   if (read && !opened) setOpened(read);
-  if (!data) return <Page title="Fitting">{isPending ? <Loading what="Reading the fitting" /> : <Problem error={error ?? new Error('This class is not in the list.')} />}</Page>;
+  if (!data) return <Page title="Fitting"><Reading what="Reading the fitting" of={reading} /></Page>;
   return <Kept data={data} id={id} />;
 }
 

@@ -5,12 +5,12 @@ import { catalogue } from '../../catalogue.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate, shortNames } from '../../ui/say.js';
-import { Loading, Problem } from '../../ui/states.js';
+import { Reading } from '../../ui/states.js';
 
 /** Half a page that another teacher could take the class from. */
 export function HandoverScreen({ id }: { id: string }) {
-  const { data, error } = useClass(id);
-  if (!data) return <Page title="Half a page">{error ? <Problem error={error} /> : <Loading what="Reading the class" />}</Page>;
+  const reading = useClass(id), { data } = reading;
+  if (!data) return <Page title="Half a page"><Reading what="Reading the class" of={reading} /></Page>;
   const { facts, know, sections } = handover(data.fitting, catalogue()), names = shortNames(data.fitting.lanes.map(({ person }) => person)), short = (people: readonly string[]): string => people.map((name) => names.get(name) ?? name).join(', ');
   return (
     <Page title={data.title} about={`${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} · ${facts.join(' · ')}`}

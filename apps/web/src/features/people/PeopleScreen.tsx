@@ -6,7 +6,7 @@ import { usePeople, type PersonLine } from '../../api/queries.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate, today } from '../../ui/say.js';
-import { Empty, Loading, Problem } from '../../ui/states.js';
+import { Empty, Reading } from '../../ui/states.js';
 import { PersonDialog } from './PersonDialog.js';
 
 /** Someone as the core reads them; undefined where something entered no longer holds. */
@@ -30,13 +30,12 @@ export const ownLimits = ({ can, ranges, limits }: PersonLine): string[] => [
 
 /** Everyone who comes. */
 export function PeopleScreen() {
-  const { data: people, error, isPending, refetch } = usePeople(), [adding, setAdding] = useState(false), [find, setFind] = useState(''), navigate = useNavigate();
+  const reading = usePeople(), { data: people } = reading, [adding, setAdding] = useState(false), [find, setFind] = useState(''), navigate = useNavigate();
   const shown = people?.filter((person) => person.name.toLowerCase().includes(find.trim().toLowerCase()));
   const add = <Button look="main" onClick={() => setAdding(true)}><UserPlus aria-hidden size={20} />Add a person</Button>;
   return (
     <Page title="People" actions={<>{add}<input type="search" aria-label="Find a person" placeholder="Find a person" value={find} onChange={(event) => setFind(event.target.value)} className="min-h-11 rounded-lg border border-strong-line bg-paper px-3" /></>}>
-      {isPending && <Loading what="Reading the people" />}
-      {error && <Problem error={error} again={() => void refetch()} />}
+      <Reading what="Reading the people" of={reading} />
       {people && !people.length && <Empty action={add}>Nobody yet. Add the people who come to your classes.</Empty>}
       {people && people.length > 0 && !shown?.length && <Empty>Nobody of that name.</Empty>}
       {shown && shown.length > 0 && (

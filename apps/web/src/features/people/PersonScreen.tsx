@@ -6,14 +6,14 @@ import { useDeletePerson, useHallRules, useHouseView, usePerson, type PersonWhol
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate, today } from '../../ui/say.js';
-import { Empty, Loading, Problem } from '../../ui/states.js';
+import { Empty, Problem, Reading } from '../../ui/states.js';
 import { PersonDialog } from './PersonDialog.js';
 import { ownLimits, personOf, stagesToday } from './PeopleScreen.js';
 import { PropSizes } from './PropSizes.js';
 
 /** One person: what is known, and how the classes were. */
 export function PersonScreen({ id }: { id: string }) {
-  const { data: person, error, isPending } = usePerson(id), [editing, setEditing] = useState(false), remove = useDeletePerson(), navigate = useNavigate();
+  const reading = usePerson(id), { data: person } = reading, [editing, setEditing] = useState(false), remove = useDeletePerson(), navigate = useNavigate();
   return (
     <Page title={person?.name ?? 'Person'} actions={person && <>
       <Button look="main" onClick={() => setEditing(true)}>Change</Button>
@@ -21,8 +21,8 @@ export function PersonScreen({ id }: { id: string }) {
         if (window.confirm(`Remove ${person.name} and what was recorded? Classes already planned stay as they are. This cannot be undone.`)) remove.mutate(id, { onSuccess: () => void navigate('/people') });
       }}><Trash2 aria-hidden size={20} />Remove</Button>
     </>}>
-      {isPending && <Loading what="Reading" />}
-      {(error ?? remove.error) && <Problem error={(error ?? remove.error)!} />}
+      <Reading what="Reading" of={reading} />
+      {remove.error && <Problem error={remove.error} />}
       {person && <><Known person={person} /><Ahead person={person} /><PropSizes person={person} /><Classes records={person.records} /></>}
       {person && editing && <PersonDialog person={person} onClose={() => setEditing(false)} onSaved={() => setEditing(false)} />}
     </Page>

@@ -4,15 +4,15 @@ import { useClass, useStudio } from '../../api/queries.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate, sayProps } from '../../ui/say.js';
-import { Loading, Problem } from '../../ui/states.js';
+import { Reading } from '../../ui/states.js';
 import { StockTable } from './StockTable.js';
 
 const STATIONS = { wall: 'By the wall', chair: 'Chair row', mat: 'Mats' } as const;
 
 /** What must be in the room, where everyone is, and what the hall owns. */
 export function RoomScreen({ id }: { id: string }) {
-  const { data, error } = useClass(id), studio = useStudio();
-  if (!data) return <Page title="Room">{error ? <Problem error={error} /> : <Loading what="Reading the room" />}</Page>;
+  const reading = useClass(id), { data } = reading, studio = useStudio();
+  if (!data) return <Page title="Room"><Reading what="Reading the room" of={reading} /></Page>;
   const { fitting } = data;
   return (
     <Page title={`Room: ${data.title}`} about={`${sayDate(data.on)}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}

@@ -8,13 +8,13 @@ import { Button, ButtonLink } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../ui/say.js';
-import { Empty, Loading, Problem } from '../../ui/states.js';
+import { Empty, Problem, Reading } from '../../ui/states.js';
 
 /** Afterwards: who came, pain before and after, what was eased or stopped, a word. */
 export function AfterClassScreen({ id }: { id: string }) {
-  const { data, error } = useClass(id);
-  if (data) return <AfterForm known={data} />;
-  return <Page title="After class">{error ? <Problem error={error} /> : <Loading what="Reading the class" />}</Page>;
+  const reading = useClass(id);
+  if (reading.data) return <AfterForm known={reading.data} />;
+  return <Page title="After class"><Reading what="Reading the class" of={reading} /></Page>;
 }
 
 const blank = (person: ClassWhole['people'][number]): RecordEntry => ({ personId: person.id, came: true, painBefore: person.today.pain ?? null, painAfter: null, changes: [], word: '' });

@@ -8,7 +8,7 @@ import { Figure } from '../../figure/Figure.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayClock, sayHold, sayProps, shortNames } from '../../ui/say.js';
-import { Loading, Problem } from '../../ui/states.js';
+import { Reading } from '../../ui/states.js';
 import { sayWay } from '../../ui/sayWay.js';
 import { Chosen } from '../fitting/Chosen.js';
 import { Loosened } from '../fitting/Loosened.js';
@@ -18,9 +18,9 @@ import { useCountdown } from './useCountdown.js';
 
 /** The plain walk through the steps in class. */
 export function TeachScreen({ id }: { id: string }) {
-  const { data, error } = useClass(id);
-  if (data) return <Walk known={data} />;
-  return <Page title="Teach">{error ? <Problem error={error} /> : <Loading what="Reading the class" />}</Page>;
+  const reading = useClass(id);
+  if (reading.data) return <Walk known={reading.data} />;
+  return <Page title="Teach"><Reading what="Reading the class" of={reading} /></Page>;
 }
 
 /** Facing a class, her right is their left: both are said. */
