@@ -61,10 +61,12 @@ test('positions are taken for the hall, also while it answers slowly; shown in t
   await page.goto('/house-view');
   const topic = page.locator('#controlled-pressure'), eyes = page.locator('#eyes');
   await topic.getByRole('radio', { name: /As usual, breath free/ }).check();
+  await kept();
   await page.reload();
   await eyes.getByRole('radio', { name: /^Closed/ }).check();
   await eyes.getByRole('radio', { name: /Own choice/ }).check();
   await eyes.getByRole('radio', { name: /^Closed/ }).check();
+  await kept();
   await expectAccessible(page);
   await page.reload();
   await expect(topic.getByRole('radio', { name: /As usual, breath free/ })).toBeChecked();
@@ -79,10 +81,12 @@ test('positions are taken for the hall, also while it answers slowly; shown in t
   await expect(page.getByText('for this class: 1 other than the hall')).toBeVisible();
   await topicBack();
 
+  async function kept(): Promise<void> { await expect(page.getByRole('status').filter({ hasText: 'Kept.' })).toBeVisible(); }
   async function topicBack(): Promise<void> {
     await page.goto('/house-view');
     await eyes.getByRole('radio', { name: /Own choice/ }).check();
     await topic.getByRole('radio', { name: /Nothing head-down/ }).check();
+    await kept();
     await page.reload();
     await expect(eyes.getByRole('radio', { name: /Own choice/ })).toBeChecked();
     await expect(topic.getByRole('radio', { name: /Nothing head-down/ })).toBeChecked();

@@ -10,6 +10,8 @@ import './styles.css';
 // What a click changes shows before the next frame: a chosen box is never seen open again in between.
 notifyManager.setScheduler(queueMicrotask);
 const client = new QueryClient({ defaultOptions: { queries: { staleTime: 10_000, retry: 1 } } });
+// Closing the page while something is still on its way to the server is asked about.
+window.addEventListener('beforeunload', (event) => { if (client.isMutating()) event.preventDefault(); });
 
 /** Screens look poses up and judge them as they draw: the hall's own variants and what it decided are read before the first of them. */
 function Screens() {

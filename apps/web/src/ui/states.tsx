@@ -4,7 +4,7 @@ import type { ApiError } from '../api/client.js';
 import { Button } from './Button.js';
 
 /** Something is on its way. */
-export const Loading = ({ what = 'Loading' }: { what?: string }) => <p role="status" className="animate-pulse p-8 text-center text-soft">{what} …</p>;
+export const Loading = ({ what = 'Loading' }: { what?: string }) => <p role="status" className="p-8 text-center text-soft"><span aria-hidden className="mr-3 inline-block size-3 animate-pulse rounded-full bg-teal" />{what} …</p>;
 
 /** Nothing here yet, and what to do about it. */
 export const Empty = ({ children, action }: { children: ReactNode; action?: ReactNode }) => (

@@ -12,9 +12,8 @@ const RULES: ReadonlyMap<string, number> = new Map(Object.keys(HOUSE_VIEW_TOPICS
 export function HouseViewScreen() {
   const view = useHouseView(), keep = useKeepHouseView();
   return (
-    <Page title="Where teachers differ" about="Read, decide once for the hall; a class may differ.">
-      {keep.error && <div className="mb-4"><Problem error={keep.error} /></div>}
-      <p role="status" className="sr-only">{keep.isSuccess ? 'Kept.' : ''}</p>
+    <Page title="Where teachers differ" about={<>Read, decide once for the hall; a class may differ. <b role="status">{keep.isPending ? 'Keeping …' : keep.isSuccess ? 'Kept.' : ''}</b></>}>
+      {keep.error && <div className="sticky top-2 z-10 mb-4"><Problem error={keep.error} /></div>}
       <div className="space-y-5">
         {Object.entries(HOUSE_VIEW_TOPICS).map(([id, topic]) => {
           const rules = RULES.get(id)!, cues = topic.positions.some(({ cue }) => cue);
