@@ -50,7 +50,7 @@ const Row = memo(function Row({ row: { id, step, written, differing, then }, abo
   return (
     <>
       <div className="bg-sunk max-md:row-span-3"><LevelLine before={levelOf(above)} level={variant.level} after={levelOf(below)} /></div>
-      <div className={`flex items-center gap-2 py-2 pl-2 ${step.leftOut ? 'opacity-60' : ''}`}>
+      <div className={`flex min-h-26 items-center gap-2 self-start py-2 pl-2 ${step.leftOut ? 'opacity-60' : ''}`}>
         {live && <div className="no-print -mr-1 -ml-2 flex flex-col items-center self-stretch">
           <Handle id={id} name={pose.name} places={places} live={live} />
           <StepTools id={id} step={step} live={live} />

@@ -10,8 +10,8 @@ import { planHistory, startHistory, type Plan } from './planHistory.js';
 
 /** An edit whose fitting takes longer than this is said to be under way, ms. */
 const DRAW_AFTER = 60;
-/** Edits that follow each other within this are kept in one go, ms. */
-const KEEP_AFTER = 700;
+/** Edits that follow each other within this are kept in one go, ms: the server, on the same machine, works when the hand rests. */
+const KEEP_AFTER = 2000;
 
 /** So often the page practises drawing what it shows. */
 const DRAWN_AGAIN = 4;
