@@ -8,6 +8,7 @@ import { FLOOR_LEVELS } from './floorVisits.js';
 import type { LaneTable } from './lane.js';
 import { levelDistance } from './levelDistance.js';
 import { serves } from './serves.js';
+import { sidesOf } from './sidesOf.js';
 import { similarity } from './similarity.js';
 import type { Verdict } from './types.js';
 import { WEIGHTS } from './weights.js';
@@ -35,7 +36,10 @@ const kneeBend = ({ measures: { kneeFlexionRight, kneeFlexionLeft } }: Judged): 
 
 /** By how many usual ranges one variant goes deeper than another, over spine, neck and knees. */
 const deeperThan = (asked: Judged, taken: Judged): number =>
-  DEPTHS.reduce((sum, name) => sum + Math.max(0, taken.measures[name] - asked.measures[name]) / USUAL_RANGE[name], Math.max(0, kneeBend(taken) - Math.max(kneeBend(asked), SITTING_KNEES)) / USUAL_KNEE);
+  DEPTHS.reduce((sum, name) => sum + Math.max(0, taken.measures[name] - asked.measures[name] - (name === 'lumbarFlexion' ? fromHamstrings(taken) : 0)) / USUAL_RANGE[name], Math.max(0, kneeBend(taken) - Math.max(kneeBend(asked), SITTING_KNEES)) / USUAL_KNEE);
+/** What a low back rounds for its legs, up to ten degrees: usual hamstrings differ by so much (70 to 90; from memory), and it is no depth. */
+const fromHamstrings = ({ measures: { hipFlexionWithKneeStraightRight, hipFlexionWithKneeStraightLeft } }: Judged): number =>
+  Math.min(10, Math.max(0, hipFlexionWithKneeStraightRight - USUAL_RANGE.hipFlexionWithKneeStraight, hipFlexionWithKneeStraightLeft - USUAL_RANGE.hipFlexionWithKneeStraight));
 /** Knees bent to a right angle are no depth: one sits like that; and how far a knee usually bends, degrees. */
 const SITTING_KNEES = 90, USUAL_KNEE = 140;
 
@@ -68,14 +72,16 @@ const REST = 'final-rest';
 /** Static work of plank and boat. */
 const HARDEST = 3;
 
-/** What nobody is led into unasked: held or forced breath, weight on the eyes; and, from another pose, upside down, the hardest work, a children's game for the grown, a hop or a jump. */
+const jumps = ({ declared: { impact } }: Variant): boolean => impact === 'jumping' || impact === 'hopping';
+
+/** What nobody is led into unasked: held or forced breath, weight on the eyes, a hop or a jump; and, from another pose, upside down, the hardest work, a children's game for the grown. */
 function offered(asked: { pose: Pose; variant: Variant }, build: BodyTable['build'], { pose, variant }: { pose: Pose; variant: Variant }): boolean {
   if ((variant.breath === 'held' || variant.breath === 'rapid') && variant.breath !== asked.variant.breath) return false;
   if (variant.declared.eyeContact && variant !== asked.variant) return false;
+  if (jumps(variant) && !jumps(asked.variant)) return false;
   return pose === asked.pose || (
     (pose.family !== 'inverted' || asked.pose.family === 'inverted') && (pose.family !== 'children' || asked.pose.family === 'children' || build !== 'adult')
-    && (variant.declared.isometric < HARDEST || asked.variant.declared.isometric >= HARDEST)
-    && (variant.declared.impact === undefined || variant.declared.impact === 'flowing'));
+    && (variant.declared.isometric < HARDEST || asked.variant.declared.isometric >= HARDEST) && !jumps(variant));
 }
 
 /** What may stand in for a variant on this body: its own ladder, poses that serve something of the same purpose, and rest. */
@@ -102,22 +108,32 @@ const ENOUGH = 4;
 /** Which of a person's standings counts on a side. */
 const standingOn = (lane: LaneTable, side: Side | undefined): LaneTable['right'] => (side === 'left' ? lane.left : lane.right);
 
+/** Seconds on each side of a pose with sides that stands in for one without: half, in whole breaths, never under its least or what was asked in all. */
+function halfOf({ holdSeconds }: Ask, lane: LaneTable, pose: Pose, variant: Variant): number {
+  const count = lane.count(pose, variant);
+  return Math.max(Math.min(pose.hold.least * count, holdSeconds), Math.floor(holdSeconds / 2 / count + 1e-9) * count);
+}
+
 /** One variant, its hold shortened if that is all it takes. Undefined where this person may not take it. */
 function attempt(ask: Ask, lane: LaneTable, side: Side | undefined, row: number, standIn: number): Candidate | undefined {
   const { out, most: mosts, sums, needs } = standingOn(lane, side);
   if (out[row]) return undefined;
-  const { pose, variant } = lane.body.table.rows[row]!;
-  const both = pose.side ? Math.max(1, ask.sides.length) : 1;
-  let most = mosts[row]!, holdSeconds = ask.holdSeconds;
+  const { pose, variant } = lane.body.table.rows[row]!, both = Math.max(1, sidesOf(pose, ask.sides).length), halved = both > 1 && !ask.sides.length, asked = halved ? halfOf(ask, lane, pose, variant) : ask.holdSeconds;
+  let most = mosts[row]!, holdSeconds = asked;
+  // Both sides are done: what the other side must not is out, and the shorter hold counts.
+  if (halved) {
+    if (lane.left.out[row]) return undefined;
+    most = Math.min(most, lane.left.most[row]!);
+  }
   for (const { sum, over, rows } of sums) if (rows[row]) most = Math.min(most, (over - ask.before[sum]) / both);
   if (most < holdSeconds) {
     const count = lane.count(pose, variant);
     holdSeconds = Math.floor(most / count + 1e-9) * count;
-    if (holdSeconds <= 0 || holdSeconds < Math.min(pose.hold.least * count, ask.holdSeconds)) return undefined;
+    if (holdSeconds <= 0 || holdSeconds < Math.min(pose.hold.least * count, asked)) return undefined;
   }
   let added = 0;
   for (const { over, sum, rows } of needs) if (rows[row] && holdSeconds > over && (!sum || ask.before[sum.sum] + holdSeconds * both > sum.over)) added++;
-  const given = 1 - holdSeconds / ask.holdSeconds, cost = standIn + given * (ask.pose.purposes[0].action === 'rest' ? WEIGHTS.restHold : WEIGHTS.hold) + added * WEIGHTS.added;
+  const given = halved ? Math.max(0, 1 - (holdSeconds * both) / ask.holdSeconds) : 1 - holdSeconds / ask.holdSeconds, cost = standIn + given * (ask.pose.purposes[0].action === 'rest' ? WEIGHTS.restHold : WEIGHTS.hold) + added * WEIGHTS.added;
   const verdict = pose !== ask.pose ? 'swapped' : variant !== ask.variant || given > 1e-9 || added ? 'eased' : 'as-written';
   return { row, pose, variant, holdSeconds, verdict, cost, added };
 }
@@ -130,7 +146,7 @@ export function asWritten(ask: Ask, lane: LaneTable, side: Side | undefined): Ca
 
 /** What the teacher has chosen, whatever rules say. */
 export function pinned(ask: Ask, lane: LaneTable, pin: NonNullable<Ask['pin']>): Candidate {
-  const { rows, rowOf } = lane.body.table, row = rowOf.get(pin.variant)!, { pose, variant } = rows[row]!, holdSeconds = pin.holdSeconds ?? ask.holdSeconds;
+  const { rows, rowOf } = lane.body.table, row = rowOf.get(pin.variant)!, { pose, variant } = rows[row]!, holdSeconds = pin.holdSeconds ?? (pose.side && !ask.sides.length ? halfOf(ask, lane, pose, variant) : ask.holdSeconds);
   const asked = { pose: ask.pose, variant: ask.variant, row: rowOf.get(ask.variant)! };
   return { row, pose, variant, holdSeconds, verdict: pose !== ask.pose ? 'swapped' : variant === ask.variant && Math.abs(holdSeconds - ask.holdSeconds) < 0.01 ? 'as-written' : 'eased', cost: standInCost(lane.body, asked, row), added: 0 };
 }

@@ -14,6 +14,7 @@ import type { Choice, Counter } from './choosePath.js';
 import type { LaneTable } from './lane.js';
 import { othersOf, type SideChoice } from './options.js';
 import { propsOf } from './propsOf.js';
+import { sidesOf } from './sidesOf.js';
 import { isSoft } from './standings.js';
 import type { AllowedBy, Finding, LaneStep, PropUse, Then, WayTaken } from './types.js';
 import type { Passage } from './waysBetween.js';
@@ -26,7 +27,7 @@ export function trialOf({ body }: Pick<LaneTable, 'body'>, { sides, before }: Pi
   const { pose } = body.table.rows[row]!, judged = body.judged(row, side);
   return {
     measures: judged.measures, level: judged.level, breath: judged.breath, support: judged.support, holdSeconds, moving: pose.hold.unit === 'rounds', action: pose.purposes[0].action,
-    sums: sumsAfter(before, judged.measures, holdSeconds * (pose.side ? Math.max(1, sides.length) : 1)), ...(from ? { from } : {}),
+    sums: sumsAfter(before, judged.measures, holdSeconds * Math.max(1, sidesOf(pose, sides).length)), ...(from ? { from } : {}),
   };
 }
 
@@ -37,12 +38,14 @@ export function draftsOf(lane: LaneTable, step: Step, { ask, option, from, passa
   if (left && right && lane.right === lane.left && left.candidate?.variant === right.candidate?.variant && left.candidate?.holdSeconds === right.candidate?.holdSeconds) {
     // No rule tells the sides apart, and both do the same: what is said of one holds for both.
     const entry = entryFor(lane, ask, step, right, from);
-    return [{ ...entry, ...way, ...after, sides: lane.body.catalogue.variant(entry.variant).pose.side ? step.sides : [] }];
+    return [{ ...entry, ...way, ...after, sides: sidesOf(lane.body.catalogue.variant(entry.variant).pose, step.sides) }];
   }
   const entries = option.sides.map((choice) => entryFor(lane, ask, step, choice, from)), [first, second] = entries;
   if (first && second && first.variant === second.variant && Math.abs(first.hold.seconds - second.hold.seconds) < 0.01) {
-    const extra = second.findings.filter((finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on));
-    return [{ ...first, ...way, ...after, sides: lane.body.catalogue.variant(first.variant).pose.side ? step.sides : [], findings: [...first.findings, ...extra] }];
+    // What only the second side needs is said and fetched too.
+    const findings = second.findings.filter((finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on));
+    const props = second.props.filter(({ prop, where }) => !first.props.some((known) => known.prop === prop && known.where === where)), cues = second.cues.filter((cue) => !first.cues.includes(cue));
+    return [{ ...first, ...way, ...after, sides: sidesOf(lane.body.catalogue.variant(first.variant).pose, step.sides), findings: [...first.findings, ...findings], props: [...first.props, ...props], cues: [...first.cues, ...cues] }];
   }
   const differ = second ? { sidesDiffer: whyDiffer(first!, second) } : {};
   return entries.map((entry, i) => ({ ...entry, ...(i ? {} : way), ...(i === entries.length - 1 ? after : {}), ...differ }));
@@ -69,7 +72,7 @@ const OWED_WORDS: Readonly<Record<Owed, string>> = { 'back-bend': 'After a deep 
 function thenOf(lane: LaneTable, { ask, option, owed, passage }: Counter): Then {
   const { candidate } = option.sides[0]!, { pose, variant, holdSeconds, row } = candidate!, count = Math.round((holdSeconds / lane.count(pose, variant)) * 10) / 10;
   return {
-    pose: pose.id, variant: variant.id, level: variant.level, breath: variant.breath, hold: { ...(pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count }), seconds: holdSeconds }, sides: pose.side ? ask.sides : [],
+    pose: pose.id, variant: variant.id, level: variant.level, breath: variant.breath, hold: { ...(pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count }), seconds: holdSeconds }, sides: sidesOf(pose, ask.sides),
     props: lane.body.props(row), cues: variant.cues, reason: OWED_WORDS[owed], ...(passage.moves.length ? { way: wayOf(passage, lane) } : {}),
   };
 }

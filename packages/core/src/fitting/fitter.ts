@@ -11,6 +11,7 @@ import type { Draft } from './describe.js';
 import { laneTable, owedBit, type LaneTable } from './lane.js';
 import { LaneWork } from './laneWork.js';
 import { oneForAll, type OneForAll } from './oneForAll.js';
+import { sidesOf } from './sidesOf.js';
 import { timeline, type Timeline } from './timeline.js';
 import { Shared } from './shared.js';
 import { together, type Path } from './together.js';
@@ -130,5 +131,5 @@ function swappedStep(step: Step, { swaps }: Choices, catalogue: Catalogue): Step
   const { pose, variant } = catalogue.variant(swap.variant);
   if (variant === step.variant) return step;
   const same = step.hold.unit === 'seconds' || step.hold.unit === pose.hold.unit;
-  return { ...step, pose, variant, hold: same ? step.hold : { unit: pose.hold.unit, count: pose.hold.usual }, sides: pose.side ? (step.sides.length ? step.sides : ['right', 'left']) : [] };
+  return { ...step, pose, variant, hold: same ? step.hold : { unit: pose.hold.unit, count: pose.hold.usual }, sides: sidesOf(pose, step.sides) };
 }

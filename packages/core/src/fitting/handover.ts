@@ -47,5 +47,5 @@ const nameOf = (id: string, catalogue: Catalogue): string => {
 function saysWay(entry: LaneStep, catalogue: Catalogue): string {
   const { variant } = catalogue.variant(entry.variant), added = entry.props.filter(({ prop, where }) => !variant.props.some((own) => own.kind === prop && own.where === where));
   const what = entry.verdict === 'as-written' ? 'as written' : entry.verdict === 'rest' ? 'rests' : entry.pose !== entry.askedPose ? nameOf(entry.variant, catalogue) : entry.variant !== entry.askedVariant ? variant.name : added.length ? added.map(({ prop, where }) => `a ${prop} ${where}`).join(', ') : 'shorter';
-  return `${what}${entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, ${held(entry.hold)}${entry.override ? `: the teacher’s choice, ${entry.override.reason}` : ''}`;
+  return `${what}${entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, ${held(entry.hold)}${entry.sides.length === 2 && entry.pose !== entry.askedPose ? ' each side' : ''}${entry.override ? `: the teacher’s choice, ${entry.override.reason}` : ''}`;
 }

@@ -6,6 +6,7 @@ import type { Side } from './bodyTable.js';
 import { asWritten, bestFew, candidatesFor, cheaper, pinned, type Ask, type Candidate } from './candidates.js';
 import { LONG_FOLD } from './deep.js';
 import { OWED, type LaneTable } from './lane.js';
+import { sidesOf } from './sidesOf.js';
 import { WEIGHTS } from './weights.js';
 
 /** What one side of a step comes to; without a candidate she sits out. */
@@ -85,20 +86,30 @@ function bothOrders(lane: LaneTable, first: SideChoice, second: SideChoice): Opt
  */
 export function optionsOf(ask: Ask, lane: LaneTable, open = false, few = false): Option[] {
   const sides: readonly (Side | undefined)[] = ask.sides.length ? ask.sides : [undefined], { pin } = ask;
-  if (pin) return [optionOf(lane, sides.map((side) => ({ side, candidate: pinned(ask, lane, pin) })))];
+  if (pin) {
+    const candidate = pinned(ask, lane, pin);
+    return [ask.sides.length ? optionOf(lane, sides.map((side) => ({ side, candidate }))) : onceOrBoth(ask, lane, candidate)];
+  }
   const written = sides.map((side) => (open ? undefined : asWritten(ask, lane, side)));
   // Where no rule tells the sides apart, what was found on one holds for the other.
   const alike = lane.right === lane.left, found: (Candidate | undefined)[][] = [];
   written.forEach((candidate, i) => {
     if (candidate) { found.push([candidate]); return; }
     if (i && alike && found[0]) { found.push(found[0]); return; }
-    const list = few && (sides.length === 1 || alike) ? fewOf(ask, lane, sides[i], sides.length) : candidatesFor(ask, lane, sides[i]);
+    const list = few && (sides.length === 1 || alike) ? fewOf(ask, lane, sides[i]) : candidatesFor(ask, lane, sides[i]);
     found.push(list.length ? list : [undefined]);
   });
+  if (!ask.sides.length) return found[0]!.map((candidate) => onceOrBoth(ask, lane, candidate));
   if (found.length === 1) return found[0]!.map((candidate) => optionOf(lane, [{ side: sides[0], candidate }]));
   if (few && alike && found[0] === found[1]) return found[0]!.map((candidate) => optionOf(lane, sides.map((side) => ({ side, candidate }))));
   const all = bothSides(lane, sides, found as [(Candidate | undefined)[], (Candidate | undefined)[]], written.some(Boolean), few);
   return few ? narrowed(all, lane) : all;
+}
+
+/** A step without sides: done once, or on both sides by a pose that has them. */
+function onceOrBoth({ sides }: Ask, lane: LaneTable, candidate: Candidate | undefined): Option {
+  const on = candidate ? sidesOf(candidate.pose, sides) : [];
+  return optionOf(lane, on.length ? on.map((side) => ({ side, candidate })) : [{ side: undefined, candidate }]);
 }
 
 /** Ways to do both sides. */
@@ -134,19 +145,19 @@ export function narrowed(options: readonly Option[], lane: LaneTable, more?: (op
 }
 
 /** The same, before options are made of candidates that are the same on both sides. */
-function fewOf(ask: Ask, lane: LaneTable, side: Side | undefined, sides: number): Candidate[] {
-  const best = new Map<number | string, Candidate>();
+function fewOf(ask: Ask, lane: LaneTable, side: Side | undefined): Candidate[] {
+  const best = new Map<number | string, Candidate>(), timesOf = (row: number): number => sidesOf(lane.body.table.rows[row]!.pose, ask.sides).length;
   let seen = 0;
   const note = (found: readonly Candidate[]): void => {
     for (; seen < found.length; seen++) {
-      const candidate = found[seen]!, place = lane.place(candidate.row, candidate.holdSeconds, sides), known = best.get(place);
+      const candidate = found[seen]!, place = lane.place(candidate.row, candidate.holdSeconds, timesOf(candidate.row)), known = best.get(place);
       if (!known || cheaper(candidate, known) < 0) best.set(place, candidate);
     }
   };
   // A full hold is the best a variant can do: where its place is taken for no more, it need not be looked at.
   note(candidatesFor(ask, lane, side, (row, least, found) => {
     note(found);
-    const known = best.get(lane.place(row, ask.holdSeconds, sides));
+    const known = best.get(lane.place(row, ask.holdSeconds, timesOf(row)));
     return !known || known.cost > least - 1e-9 || lane.timed(row);
   }));
   return [...best.values()];

@@ -27,7 +27,9 @@ const spanOf = (seconds: number, sides: number, pace: Pace): number => seconds *
 function cutSeconds(draft: Draft, step: Step, asked: number, share: number, lane: LaneTable): number {
   if (share >= 1 || draft.override) return draft.hold.seconds;
   const { pose, variant } = lane.body.catalogue.variant(draft.variant), count = lane.count(pose, variant), least = (pose === step.pose ? pose.hold.least : 1) * count;
-  return Math.min(draft.hold.seconds, Math.max(least, Math.floor((asked * share) / count + 1e-6) * count));
+  // Where both sides share what was asked once, so do they what is left of it.
+  const each = draft.sides.length > 1 && !step.sides.length ? asked / draft.sides.length : asked;
+  return Math.min(draft.hold.seconds, Math.max(least, Math.floor((each * share) / count + 1e-6) * count));
 }
 
 function cutTo(draft: Draft, step: Step, asked: number, share: number, lane: LaneTable): Draft {

@@ -5,6 +5,7 @@ import { DEGREES, rotate, SIDES, sub, unit } from '../body/maths.js';
 import { LUMBAR_SHARE, MASS } from '../body/segments.js';
 import { balanceMargin } from '../body/support.js';
 import type { SolvedShape } from '../body/solve.js';
+import { roundedBy } from './roundedBy.js';
 import { MEASURE_NAMES, type Measures, type SidedMeasure } from './measures.js';
 import type { Variant } from './types.js';
 
@@ -25,6 +26,7 @@ const RESTING_HEAD = 0.085;
  * they are reported as elevation only. `lowBackMoment` is the moment of what is above L5/S1 about
  * it, per body weight and height. `spineLoad` is the share of body weight pressing along the trunk
  * at L5/S1: weight above times the cosine of the lean; our own estimate, no muscle forces in it.
+ * `lumbarFlexion` is that of somebody with usual hamstrings, see {@link roundedBy}.
  */
 export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declared' | 'level'>): Measures {
   const { body, posture } = shape, { points, frames, heightCm } = body;
@@ -32,7 +34,7 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   const heart = points.heart![1], { share } = contactLoads(shape);
   const carried = (names: RegExp): number => Object.entries(share).reduce((sum, [name, load]) => sum + (names.test(name) ? load : 0), 0);
 
-  m.lumbarFlexion = positive(posture.lumbar); m.lumbarExtension = positive(-posture.lumbar);
+  m.lumbarExtension = positive(-posture.lumbar);
   m.thoracicFlexion = positive(posture.thorax); m.thoracicExtension = positive(-posture.thorax);
   m.neckFlexion = positive(posture.neck); m.neckExtension = positive(-posture.neck);
   m.neckRotation = Math.abs(posture.neckTwist); m.neckSideBend = Math.abs(posture.neckSide);
@@ -102,6 +104,8 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
     const foot = Object.entries(share).reduce((s, [n, load]) => s + (FEET.test(n) && n.endsWith(side) ? load : 0), 0);
     set('kneeLoad', variant.level === 'chair' ? 0 : Math.max(foot, share[`knee${side}`] ?? 0));
   }
+
+  m.lumbarFlexion = roundedBy(posture.lumbar, Math.max(m.hipFlexionWithKneeStraightRight, m.hipFlexionWithKneeStraightLeft));
 
   const { declared } = variant;
   m.abdominalLoad = declared.abdominalLoad; m.isometric = declared.isometric; m.met = declared.met;
