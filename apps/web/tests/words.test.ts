@@ -3,7 +3,7 @@ import { fitClass, floorVisits, parseSequence, readPeople, USUAL_HOUSE_VIEW, typ
 import { groupLanes } from '../src/features/fitting/groupLanes.js';
 import { measureWords } from '../src/features/fitting/measureWords.js';
 import { momentsOf } from '../src/features/teach/moments.js';
-import { sayClock, sayDate, sayHold, sayProps, shortNames } from '../src/ui/say.js';
+import { sayClock, sayDate, sayHold, sayOwnHold, sayProps, shortNames } from '../src/ui/say.js';
 import { sayWay } from '../src/ui/sayWay.js';
 
 const ON = '2026-12-01';
@@ -80,6 +80,13 @@ describe('words', () => {
     [{ seconds: 300 }, '5 min'],
     [{ seconds: 60 }, '60 s'],
   ])('%j is "%s"', (hold, words) => expect(sayHold(hold)).toBe(words));
+  test('both sides are said; in a step that has sides itself they are said with the step', () => {
+    const hold = { breaths: 3, seconds: 16.5 }, sides = ['right', 'left'] as const;
+    expect(sayHold(hold, sides)).toBe('3 breaths each side');
+    expect(sayHold(hold, ['right'])).toBe('3 breaths');
+    expect(sayOwnHold({ hold, sides, pose: 'tree', askedPose: 'tree' })).toBe('3 breaths');
+    expect(sayOwnHold({ hold, sides, pose: 'cow-face-arms', askedPose: 'puppy' })).toBe('3 breaths each side');
+  });
   test.each([
     [0, '0:00'],
     [88, '1:28'],

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
-import { fitClass, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW, POSES, variantById, type Fitting, type LaneStep } from '../src/index.js';
+import { BUILT_IN, fitClass, PACE, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW, POSES, variantById, type Fitting, type LaneStep } from '../src/index.js';
+import { CONDITION_PEOPLE } from './cases/conditions.js';
 
 const ON = '2026-12-01';
 const fit = (source: string, people: readonly Record<string, unknown>[], view: Record<string, string> = {}): Fitting => {
@@ -139,6 +140,31 @@ test('sides are equal within a tenth or two seconds, or it is said why not', () 
   fc.assert(fc.property(fc.constantFrom('knee arthritis', 'hip replacement', 'frozen shoulder', 'scoliosis', 'sciatica'), fc.constantFrom('right', 'left'), fc.integer({ min: 6, max: 30 }), (condition, side, minutes) => {
     check(fit(`# A\nminutes: ${minutes}\n${source}\n- Final rest, 3 min`, [{ conditions: [{ condition, side }] }, { ranges: { shoulderFlexionRight: 100, kneeFlexionLeft: 60 } }]));
   }), { numRuns: 15 });
+});
+
+test('a pose with sides in place of one without is done on both, each half as long, and both are judged', () => {
+  const [entry] = fit('- Puppy, 6 breaths', [chair]).lanes[0]!.steps;
+  expect([entry!.pose, entry!.sides, entry!.hold.breaths]).toEqual(['cow-face-arms', ['right', 'left'], 3]);
+  expect(fit('- Puppy, 6 breaths', [chair]).steps[0]!.end).toBeCloseTo(2 * entry!.hold.seconds + PACE.changeSide + PACE.talkNew, 1);
+  // Whichever arm must stay low, and whatever step: nobody is led past the limit on the side that is looked at second.
+  const unsided = POSES.filter(({ side, family }) => !side && family !== 'children');
+  fc.assert(fc.property(fc.constantFrom(...unsided), fc.integer({ min: 40, max: 150 }), fc.constantFrom('no kneeling', 'belly-down', ''), ({ name }, most, more) => {
+    const chosen = (side: 'Right' | 'Left') => fit(`- ${name}`, [{ ranges: { [`shoulderFlexion${side}`]: most }, ...(more === 'no kneeling' ? { can: { kneel: false } } : more ? weeks(24) : {}) }]).lanes[0]!.steps.filter(({ step }) => step === 1);
+    const right = chosen('Right'), left = chosen('Left');
+    for (const entries of [right, left]) if (BUILT_IN.variant(entries[0]!.variant).pose.side) expect(entries.flatMap(({ sides }) => sides).sort()).toEqual(['left', 'right']);
+    for (const [entries, limited] of [[right, 'Right'], [left, 'Left']] as const) for (const { measures, sides, verdict } of entries) {
+      // The measures are those of the form on the right: done on both, each arm comes to what either has.
+      const reached = sides.length === 2 ? Math.max(measures.shoulderFlexionRight, measures.shoulderFlexionLeft) : measures[`shoulderFlexion${limited}`];
+      if (verdict !== 'rest') expect(reached).toBeLessThanOrEqual(most + 0.01);
+    }
+  }), { numRuns: 60 });
+});
+
+test('nobody is led into a jump or a hop that was not asked for', () => {
+  const people = Object.entries(CONDITION_PEOPLE).map(([name, person]) => ({ name, ...person }));
+  for (const { lanes } of [fit('- Step back and forward, 4 rounds\n- Frog hop', people)]) for (const { person, steps } of lanes) for (const { step, variant } of steps) {
+    if (step === 1) expect([person, BUILT_IN.variant(variant).variant.declared.impact]).not.toEqual([person, 'jumping']);
+  }
 });
 
 test('a one-sided limit gives a step two entries, and mirrored people mirrored ones', () => {

@@ -1,3 +1,4 @@
+import type { LaneStep } from '@lotus-steady/core';
 import { format, parseISO } from 'date-fns';
 
 /** "Thursday 26 November". */
@@ -6,13 +7,15 @@ export const sayDate = (date: string): string => format(parseISO(date), 'EEEE d 
 /** Seconds as minutes and seconds: 88 is 1:28. */
 export const sayClock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
 
-/** A hold as one says it: "5 breaths", "30 s". */
-export function sayHold({ breaths, rounds, seconds }: { breaths?: number; rounds?: number; seconds: number }): string {
+/** A hold as one says it: "5 breaths", "30 s", and "each side" where it is for both. */
+export function sayHold({ breaths, rounds, seconds }: { breaths?: number; rounds?: number; seconds: number }, sides: readonly unknown[] = []): string {
   const count = (n: number, word: string): string => `${Math.round(n * 10) / 10} ${word}${n === 1 ? '' : 's'}`;
-  if (rounds !== undefined) return count(rounds, 'round');
-  if (breaths !== undefined) return count(breaths, 'breath');
-  return seconds >= 120 && seconds % 60 === 0 ? `${seconds / 60} min` : `${Math.round(seconds)} s`;
+  const held = rounds !== undefined ? count(rounds, 'round') : breaths !== undefined ? count(breaths, 'breath') : seconds >= 120 && seconds % 60 === 0 ? `${seconds / 60} min` : `${Math.round(seconds)} s`;
+  return sides.length === 2 ? `${held} each side` : held;
 }
+
+/** The same for what is done in place of what was asked: a step's own sides are said with the step. */
+export const sayOwnHold = ({ hold, sides, pose, askedPose }: Pick<LaneStep, 'hold' | 'sides' | 'pose' | 'askedPose'>): string => sayHold(hold, pose === askedPose ? [] : sides);
 
 /** First names where they are enough to tell people apart. */
 export function shortNames(names: readonly string[]): Map<string, string> {

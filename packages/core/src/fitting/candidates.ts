@@ -61,7 +61,7 @@ function standInCost(body: BodyTable, asked: { pose: Pose; variant: Variant; row
   return WEIGHTS.pose + (1 - serves(asked.pose, pose)) * WEIGHTS.purpose + classLevel
     + (FLOOR_LEVELS.has(variant.level) !== FLOOR_LEVELS.has(asked.variant.level) ? WEIGHTS.classFloor : (variant.level === 'chair') !== (asked.variant.level === 'chair') ? WEIGHTS.classChair : 0) + (pose.energy !== asked.pose.energy ? WEIGHTS.energy : 0)
     + (asked.pose.purposes[0].action === 'balance' && STEADY.has(variant.level) && !STEADY.has(asked.variant.level) ? WEIGHTS.noBalance : 0)
-    + (to.measures.oneLeg > from.measures.oneLeg ? WEIGHTS.oneLeg : 0)
+    + (to.measures.oneLeg > from.measures.oneLeg ? WEIGHTS.oneLeg : 0) + (pose.side && !asked.pose.side ? WEIGHTS.halved : 0)
     + deeperThan(from, to) * WEIGHTS.deeper + heavierThan(from, to) * WEIGHTS.heavier
     + Math.max(0, effort) * WEIGHTS.harder + Math.max(0, -effort) * WEIGHTS.easier + variant.props.length * WEIGHTS.prop + (variant.id !== pose.usual ? WEIGHTS.unusual : 0);
 }

@@ -13,7 +13,7 @@ export interface Handover {
 export interface HandoverStep { step: number; says: string; /** Who does something else, what, and with what. */ others: readonly { people: readonly string[]; says: string }[] }
 
 const count = (n: number, word: string): string => `${Math.round(n * 10) / 10} ${word}${n === 1 ? '' : 's'}`;
-const held = ({ breaths, rounds, seconds }: LaneStep['hold']): string => (rounds !== undefined ? count(rounds, 'round') : breaths !== undefined ? count(breaths, 'breath') : seconds >= 120 ? `${Math.round(seconds / 6) / 10} min` : `${Math.round(seconds)} s`);
+const held = ({ breaths, rounds, seconds }: LaneStep['hold'], sides: readonly unknown[] = []): string => `${rounds !== undefined ? count(rounds, 'round') : breaths !== undefined ? count(breaths, 'breath') : seconds >= 120 ? `${Math.round(seconds / 6) / 10} min` : `${Math.round(seconds)} s`}${sides.length === 2 ? ' each side' : ''}`;
 
 /**
  * A fitting as half a page: what to know, then each step in a line with whoever differs, those who do the same named together.
@@ -27,7 +27,7 @@ export function handover(fitting: Fitting, catalogue: Catalogue): Handover {
     const others = new Map<string, string[]>();
     for (const lane of lanes) for (const entry of lane.steps) {
       if (entry.step !== step) continue;
-      const says = [entry.verdict === 'as-written' && !entry.override ? '' : saysWay(entry, catalogue), entry.then ? `then ${nameOf(entry.then.variant, catalogue)}, ${held(entry.then.hold)}` : '', entry.waitOut ? entry.waitOut.replace(/\.$/, '').toLowerCase() : ''].filter(Boolean).join('; ');
+      const says = [entry.verdict === 'as-written' && !entry.override ? '' : saysWay(entry, catalogue), entry.then ? `then ${nameOf(entry.then.variant, catalogue)}, ${held(entry.then.hold, entry.then.sides)}` : '', entry.waitOut ? entry.waitOut.replace(/\.$/, '').toLowerCase() : ''].filter(Boolean).join('; ');
       if (says) others.set(says, [...(others.get(says) ?? []), lane.person]);
     }
     sections[sections.length - 1]!.steps.push({ step, says: shortened ? `${text} (${count(shortened.to, shortened.unit.replace(/s$/, ''))} to keep the time)` : text, others: [...others].map(([says, people]) => ({ says, people })) });
@@ -47,5 +47,5 @@ const nameOf = (id: string, catalogue: Catalogue): string => {
 function saysWay(entry: LaneStep, catalogue: Catalogue): string {
   const { variant } = catalogue.variant(entry.variant), added = entry.props.filter(({ prop, where }) => !variant.props.some((own) => own.kind === prop && own.where === where));
   const what = entry.verdict === 'as-written' ? 'as written' : entry.verdict === 'rest' ? 'rests' : entry.pose !== entry.askedPose ? nameOf(entry.variant, catalogue) : entry.variant !== entry.askedVariant ? variant.name : added.length ? added.map(({ prop, where }) => `a ${prop} ${where}`).join(', ') : 'shorter';
-  return `${what}${entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, ${held(entry.hold)}${entry.sides.length === 2 && entry.pose !== entry.askedPose ? ' each side' : ''}${entry.override ? `: the teacher’s choice, ${entry.override.reason}` : ''}`;
+  return `${what}${entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, ${held(entry.hold, entry.pose === entry.askedPose ? [] : entry.sides)}${entry.override ? `: the teacher’s choice, ${entry.override.reason}` : ''}`;
 }

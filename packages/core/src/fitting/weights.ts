@@ -25,6 +25,8 @@ export const WEIGHTS = {
   energy: 4, harder: 10, easier: 4, prop: 0.5, unusual: 1,
   /** A balance taken sitting or lying: what it is for is all but lost. */
   noBalance: 25,
+  /** A pose with sides in place of one without: each side gets half. */
+  halved: 1.5,
   /** Another pose on one leg, where the asked one stands on both. */
   oneLeg: 30,
   /** All of the body's weight on hands, forearms or neck, where the asked pose has none there. */

@@ -41,6 +41,7 @@ export const RANKED: readonly RankedCase[] = [
   c('Headstand', 'glaucoma', 'legs-up-the-wall reverse-table four-limbed-staff plank', 'never head-down; the shoulders worked', 'legs-up-the-wall'),
   c('Seated forward fold', 'disc acute', 'supine-leg-stretch knees-to-chest.one seated-straddle.upright staff', 'hamstrings without rounding', 'supine-leg-stretch'),
   c('Standing forward fold', 'disc acute', 'hamstring-on-support downward-facing-dog half-forward-fold pyramid supine-leg-stretch', 'a hinge, never a round'),
+  c('Seated forward fold', 'disc settled', 'seated-forward-fold.bent-knees childs-pose chair-fold supine-leg-stretch knees-to-chest head-to-knee.upright staff', 'straight legs round the low back; common practice, no published source', 'seated-forward-fold.bent-knees'),
   c('Child’s pose', 'disc acute', 'easy-seat legs-up-the-wall hero crocodile constructive-rest', 'sitting back on the heels is hidden flexion'),
   c('Knees to chest', 'disc acute', 'knees-to-chest.one knees-to-chest.one-chair constructive-rest crocodile', 'one knee with a flat back', 'knees-to-chest.one'),
   c('Boat', 'disc acute', 'boat.chair knee-lift-into-hand plank forearm-plank', 'the belly worked with a straight back'),

@@ -2,7 +2,7 @@ import { type Fitting, type LaneStep, type RunAndTotal } from '@lotus-steady/cor
 import { variantById } from '../../catalogue.js';
 import { Chosen } from './Chosen.js';
 import { Loosened } from './Loosened.js';
-import { sayClock, sayHold } from '../../ui/say.js';
+import { sayClock, sayOwnHold } from '../../ui/say.js';
 import { sayWay } from '../../ui/sayWay.js';
 import { VerdictMark } from '../../ui/VerdictMark.js';
 
@@ -31,7 +31,7 @@ export const LaneGrid = ({ fitting, names, onOpen }: Props) => (
               {lane.steps.filter((entry) => entry.step === step.step).map((entry) => (
                 <button key={entry.sides.join()} type="button" data-cell onClick={() => onOpen(step.step, lane.person, entry)} className={`w-full rounded-lg p-1 text-left hover:bg-teal-wash ${entry.override ? 'border-2 border-dashed border-clay' : ''}`}>
                   <VerdictMark verdict={entry.verdict} bare={entry.verdict === 'as-written'} /><Loosened entries={[entry]} /><Chosen entries={[entry]} />
-                  {entry.verdict !== 'as-written' && <span className="block leading-tight"><span className="first-letter:uppercase">{sayWay(entry)}</span>{entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, {sayHold(entry.hold)}</span>}
+                  {entry.verdict !== 'as-written' && <span className="block leading-tight"><span className="first-letter:uppercase">{sayWay(entry)}</span>{entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, {sayOwnHold(entry)}</span>}
                 </button>
               ))}
             </td>

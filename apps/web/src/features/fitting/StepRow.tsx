@@ -4,7 +4,7 @@ import { GripVertical } from 'lucide-react';
 import { createContext, memo, useContext, useMemo, type KeyboardEvent } from 'react';
 import { catalogue, variantById } from '../../catalogue.js';
 import { Figure } from '../../figure/Figure.js';
-import { sayHold, sayProps } from '../../ui/say.js';
+import { sayHold, sayOwnHold, sayProps } from '../../ui/say.js';
 import { sayWay } from '../../ui/sayWay.js';
 import { VerdictMark } from '../../ui/VerdictMark.js';
 import { Chosen as ChosenMark } from './Chosen.js';
@@ -122,7 +122,7 @@ function Tile({ group: { entry, people }, names, open, onOpen }: { group: Group;
       <span className="min-w-0 py-1 pr-1">
         <VerdictMark verdict={entry.verdict} /><Loosened entries={people.map((one) => one.entry)} /><ChosenMark entries={people.map((one) => one.entry)} />
         <span className="block leading-tight font-bold first-letter:uppercase">{sayWay(entry)}{side ? `, ${side} side` : ''}</span>
-        <span className="block leading-tight text-soft">{[sayProps(entry.props), sayHold(entry.hold)].filter(Boolean).join(' · ')}</span>
+        <span className="block leading-tight text-soft">{[sayProps(entry.props), sayOwnHold(entry)].filter(Boolean).join(' · ')}</span>
         <span className="block leading-tight text-indigo">{people.map(({ name }) => names.get(name)).join(', ')}</span>
         <WaitOut people={people} names={names} />
       </span>
@@ -135,6 +135,6 @@ const ThenTile = ({ then, people }: { then: NonNullable<LaneStep['then']>; peopl
   <div className="flex h-full min-h-24 w-57 items-center gap-1 rounded-xl border border-dotted border-strong-line p-1">
     <Figure variant={then.variant} className="w-21 shrink-0" decorative />
     <span className="min-w-0 py-1 pr-1 leading-tight"><span className="block font-semibold text-soft">then</span><b className="block">{variantById(then.variant).pose.name}</b>
-      <span className="block text-soft">{[sayProps(then.props), sayHold(then.hold)].filter(Boolean).join(' · ')}</span><span className="block text-indigo">{people.join(', ')}</span></span>
+      <span className="block text-soft">{[sayProps(then.props), sayHold(then.hold, then.sides)].filter(Boolean).join(' · ')}</span><span className="block text-indigo">{people.join(', ')}</span></span>
   </div>
 );

@@ -52,7 +52,7 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onO
         <figure className="rounded-xl bg-(--fig-paper)"><ExactFigure variant={entry.variant} side={side} heightCm={heightCm} build={build} width={176} height={150} className="w-full" /><figcaption className="pb-1 text-center text-soft">{entry.verdict === 'as-written' ? 'as written' : 'chosen'}</figcaption></figure>
       </div>
       {chosen.variant.frames.length > 1 && <div className="mt-1 flex justify-end gap-1">{chosen.variant.frames.map((_, i) => <ExactFigure key={i} variant={entry.variant} frame={i} heightCm={heightCm} build={build} width={96} height={80} className="w-24" />)}</div>}
-      <p className="mt-2">{sayHold(entry.hold)}{entry.sides.length === 2 ? ' each side' : ''}{entry.props.length ? ` · ${sayProps(entry.props)}` : ''}{entry.waits ? ` · done ${entry.waits} s before the others: ${entry.waitOut ?? 'rest, or follow the breath'}` : ''}</p>
+      <p className="mt-2">{sayHold(entry.hold, entry.sides)}{entry.props.length ? ` · ${sayProps(entry.props)}` : ''}{entry.waits ? ` · done ${entry.waits} s before the others: ${entry.waitOut ?? 'rest, or follow the breath'}` : ''}</p>
       {entry.props.map((prop) => <p key={prop.prop + prop.where} className="text-soft">{prop.prop}{prop.count > 1 ? ` × ${prop.count}` : ''}{prop.heightCm ? `, ${prop.heightCm} cm` : ''}: {prop.where}</p>)}
       <section className="mt-4 border-t border-line pt-3">
         <h3 className="text-lg">Why</h3>
@@ -65,7 +65,7 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onO
       {entry.way && <Way way={entry.way} />}
       {entry.then && (
         <section className="mt-4 border-t border-line pt-3"><h3 className="text-lg">Then</h3>
-          <div className="flex items-center gap-2"><Figure variant={entry.then.variant} className="w-24 shrink-0" decorative /><p><b>{variantById(entry.then.variant).pose.name}</b>, {variantById(entry.then.variant).variant.name}, {sayHold(entry.then.hold)}{entry.then.sides.length ? ' each side' : ''}<span className="block text-soft">{entry.then.reason}</span></p></div>
+          <div className="flex items-center gap-2"><Figure variant={entry.then.variant} className="w-24 shrink-0" decorative /><p><b>{variantById(entry.then.variant).pose.name}</b>, {variantById(entry.then.variant).variant.name}, {sayHold(entry.then.hold, entry.then.sides)}<span className="block text-soft">{entry.then.reason}</span></p></div>
         </section>
       )}
       <section className="mt-4 border-t border-line pt-3">

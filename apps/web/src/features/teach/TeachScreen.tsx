@@ -7,7 +7,7 @@ import { useClass, type ClassWhole } from '../../api/queries.js';
 import { Figure } from '../../figure/Figure.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayClock, sayHold, sayProps, shortNames } from '../../ui/say.js';
+import { sayClock, sayOwnHold, sayProps, shortNames } from '../../ui/say.js';
 import { Reading } from '../../ui/states.js';
 import { sayWay } from '../../ui/sayWay.js';
 import { Chosen } from '../fitting/Chosen.js';
@@ -112,7 +112,7 @@ function Way({ entry, people, side, bare }: { entry: LaneStep; people: readonly 
     <li className="flex items-center gap-2 rounded-xl border border-line bg-paper p-2">
       <Figure variant={entry.variant} side={pose.side ? side : undefined} className="w-26 shrink-0" decorative />
       <div className="leading-tight"><b className="text-indigo">{people.join(', ')}</b><span className="block">{!bare && <VerdictMark verdict={entry.verdict} />}<Loosened entries={[entry]} /><Chosen entries={[entry]} /></span>
-        <span className="block first-letter:uppercase">{sayWay(entry)}</span><span className="block text-soft">{[sayHold(entry.hold), sayProps(entry.props)].filter(Boolean).join(' · ')}</span>{entry.waits && <span className="block text-soft">done {entry.waits} s early: {entry.waitOut ?? 'rests, or follows the breath'}</span>}</div>
+        <span className="block first-letter:uppercase">{sayWay(entry)}</span><span className="block text-soft">{[sayOwnHold(entry), sayProps(entry.props)].filter(Boolean).join(' · ')}</span>{entry.waits && <span className="block text-soft">done {entry.waits} s early: {entry.waitOut ?? 'rests, or follows the breath'}</span>}</div>
     </li>
   );
 }
