@@ -59,11 +59,11 @@ export const restPoses: readonly Pose[] = [
       },
       {
         id: 'final-rest.propped', name: 'propped up, half sitting', words: ['propped', 'reclined'], level: 'sitting', breath: 'natural', support: 'trunk',
-        props: [{ kind: 'bolster', heightCm: 18, baseCm: 3, lengthCm: 66, along: [-0.82, 0.57, 0], under: ['midBack'], where: 'under the back, its far end on a block' },
+        props: [{ kind: 'bolster', heightCm: 18, baseCm: 3, lengthCm: 66, along: [-0.79, 0.61, 0], under: ['midBack'], where: 'under the back, its far end on a block' },
           { kind: 'blanket', count: 3, heightCm: 12, small: true, under: ['calfR', 'calfL'], where: 'rolled, under the knees' }],
         frames: [{
           symmetric: true, posture: { pitch: -52, lumbar: 6, neck: 4, hip: [42, 6, 10], knee: 26, shoulder: [-12, 24, 25] },
-          on: [['floor', 'buttock heelBack'], [24, 'midBack'], [45, 'headBack']], face: [['T8', UP, [-0.82, 0.57, 0]]], free: 'legs neck spine',
+          on: [['floor', 'buttock heelBack'], [25.5, 'midBack'], [44.5, 'headBack']], free: 'legs neck spine',
         }],
         view: [20, 16], declared: resting(0, 0, { eyesClosed: true }), cues: ['Sit against the bolster and lean back, a third of the way up.', 'Arms beside you, palms up.'],
       },

@@ -114,6 +114,10 @@ export const supinePoses: readonly Pose[] = [
         symmetric: true, posture: { pitch: -70, lumbar: -4, neck: 6, hip: [40, 44, 50], knee: 112, ankle: -10, shoulder: [10, 18, -40], elbow: 70, forearm: 40 }, on: [['floor', 'buttock footOut'], [16, 'midBack'], [20, 'headBack'], [15, 'thighMid']],
         at: bothAt(['soleMidR', [null, null, 1.2]], ['heelR', [null, null, 1.2]], ['palmMidR', 'belly', { gapCm: 8, weight: 0.5 }]), free: 'legs neck spine arms', apart: 'handR-torso handL-torso forearmR-torso forearmL-torso handR-handL footR-footL',
       }, [54, 24], ['Bolster along the spine, blocks under the thighs.', 'Hands on the belly.'], { props: [{ kind: 'bolster', heightCm: 16, lengthCm: 66, along: [1, 0, 0], under: ['midBack'], where: 'along the spine' }, block(15, 'thighMidR', 'under the right thigh', 'across'), block(15, 'thighMidL', 'under the left thigh', 'across')], support: 'trunk' }),
+      rung('reclined-butterfly.propped', 'leaning back, half sitting', 'propped|half sitting|reclined', 'sitting', resting(0, 0), {
+        symmetric: true, posture: { pitch: -52, lumbar: 6, neck: 4, hip: [58, 44, 50], knee: 112, ankle: -10, shoulder: [10, 18, -40], elbow: 70, forearm: 40 }, on: [['floor', 'buttock footOut'], [25.5, 'midBack'], [44.5, 'headBack'], [15, 'thighMid']],
+        at: bothAt(['soleMidR', [null, null, 1.2]], ['heelR', [null, null, 1.2]], ['palmMidR', 'belly', { gapCm: 8, weight: 0.5 }]), free: 'legs neck spine arms', apart: 'handR-torso handL-torso forearmR-torso forearmL-torso handR-handL footR-footL',
+      }, [24, 18], ['Sit against the bolster and lean back, a third of the way up.', 'Soles together, blocks under the thighs.'], { props: [{ kind: 'bolster', heightCm: 18, baseCm: 3, lengthCm: 66, along: [-0.79, 0.61, 0], under: ['midBack'], where: 'under the back, its far end on a block' }, block(15, 'thighMidR', 'under the right thigh', 'across'), block(15, 'thighMidL', 'under the left thigh', 'across')], support: 'trunk' }),
       {
         id: 'reclined-butterfly.blocks', name: 'blocks under the thighs', words: ['blocks'], level: 'lying', breath: 'natural', support: 'trunk',
         props: [

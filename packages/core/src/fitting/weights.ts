@@ -7,8 +7,8 @@ export const WEIGHTS = {
   rung: 10, perRung: 3,
   /** A fuller rung than was asked, where a more supported one would also do. */
   fuller: 4,
-  /** All of the hold given up; a rest given up costs more, so that it is the last thing cut. */
-  hold: 12, restHold: 80,
+  /** All of the hold given up; in what settles, more: to stay is what it is for, so it is the last thing cut. */
+  hold: 12, settlingHold: 80,
   /** Something put within reach. */
   added: 1,
   /** Another pose, and all of the purpose lost. */

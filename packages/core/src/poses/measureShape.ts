@@ -50,7 +50,8 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   const trunk = unit(sub(frames.C7!.origin, frames.pelvis!.origin));
   m.trunkIncline = Math.abs(Math.asin(Math.max(-1, Math.min(1, trunk[1])))) * DEGREES;
   const faceUp = rotate(frames.T8!.rotation, [1, 0, 0])[1];
-  m.supine = m.trunkIncline < 35 && faceUp > 0.5 ? 1 : 0;
+  // Reclined 30 degrees and more is not flat (PRACTICE 4).
+  m.supine = m.trunkIncline < 30 && faceUp > 0.5 ? 1 : 0;
 
   // Which way the face looks, as the height of its direction: 1 straight up or down, 0 level.
   const gaze = rotate(frames.head!.rotation, [1, 0, 0])[1];
