@@ -1,4 +1,4 @@
-import type { Measures } from '@lotus-steady/core';
+import { USUAL_RANGE, type Measures } from '@lotus-steady/core';
 import { BARS } from './words.js';
 
 const say = (value: number, unit: string): string => (unit.startsWith(' %') ? `${Math.round(value * 100)}${unit}` : `${Math.round(value)}${unit}`);
@@ -8,8 +8,10 @@ const least = (unit: string): number => (unit === '°' ? 4 : unit === ' cm' ? 1 
 /** What a variant asks for, as bars: filled to the value, with the usual range as the end. A second set is drawn beside the first. */
 export function MeasureBars({ measures, other, names = ['', ''] }: { measures: Measures; other?: Measures; names?: readonly [string, string] }) {
   const shown = BARS.filter(({ measure, unit }) => [measures, other].some((set) => set && set[measure] > least(unit)));
+  // The figure is a supple body; what a usual one pays for straight legs is said.
+  const stretched = [measures, other].some((set) => set && Math.max(set.hipFlexionWithKneeStraightRight, set.hipFlexionWithKneeStraightLeft) > USUAL_RANGE.hipFlexionWithKneeStraight + 5);
   if (!shown.length) return <p className="text-soft">Nothing is bent, turned or loaded to speak of.</p>;
-  return (
+  return (<>
     <table className="w-full border-collapse text-sm">
       <thead className="sr-only"><tr><th>What is asked</th><th>{names[0] || 'value'}</th>{other && <th>{names[1]}</th>}</tr></thead>
       <tbody>
@@ -34,5 +36,6 @@ export function MeasureBars({ measures, other, names = ['', ''] }: { measures: M
         ))}
       </tbody>
     </table>
-  );
+    {stretched && <p className="mt-1 text-sm text-soft">How far the low back rounds is that of somebody whose hips fold {USUAL_RANGE.hipFlexionWithKneeStraight}° over straight legs; the figure folds further. Bent knees spare the back.</p>}
+  </>);
 }
