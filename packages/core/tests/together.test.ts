@@ -107,6 +107,12 @@ describe('the teacher’s own choice', () => {
     expect(entry.override!.breaks.length).toBeGreaterThan(0);
     expect(entry.findings.some(({ on, met }) => on === 'chosen' && !met)).toBe(true);
   });
+  test('with sides in a step without, it is done on both, and what it breaks on either is said', () => {
+    const chosen = (person: Record<string, unknown>) => fit(named([person]), { overrides: [{ person: 'P0', step: 4, variant: 'opposite-arm-and-leg.full', reason: 'She knows it.' }] }).lanes[0]!.steps.filter(({ step }) => step === 4);
+    const [entry, ...more] = chosen({});
+    expect([entry!.sides, entry!.hold.breaths, more.length]).toEqual([['right', 'left'], 2, 0]);
+    for (const side of ['Right', 'Left']) expect([side, chosen({ ranges: { [`shoulderFlexion${side}`]: 60 } }).flatMap(({ override }) => override!.breaks).length]).toEqual([side, 1]);
+  });
   test('against a never it is refused without a clearance, and taken with one', () => {
     const person = { conditions: ['loose-upper-neck'] }, override = { overrides: [{ person: 'P0', step: 1, variant: 'shoulder-stand.blankets', reason: 'Always has.' }] }, text = '# A\nminutes: 20\n- Shoulder stand, 5 breaths\n- Supine twist, 5 breaths\n- Final rest, 5 min';
     const open = fit(named([person]), override, undefined, text), [refused] = open.refused;

@@ -45,7 +45,8 @@ export function draftsOf(lane: LaneTable, step: Step, { ask, option, from, passa
     // What only the second side needs is said and fetched too.
     const findings = second.findings.filter((finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on));
     const props = second.props.filter(({ prop, where }) => !first.props.some((known) => known.prop === prop && known.where === where)), cues = second.cues.filter((cue) => !first.cues.includes(cue));
-    return [{ ...first, ...way, ...after, sides: sidesOf(lane.body.catalogue.variant(first.variant).pose, step.sides), findings: [...first.findings, ...findings], props: [...first.props, ...props], cues: [...first.cues, ...cues] }];
+    const override = first.override && second.override ? { override: { ...first.override, breaks: [...new Set([...first.override.breaks, ...second.override.breaks])] } } : {};
+    return [{ ...first, ...override, ...way, ...after, sides: sidesOf(lane.body.catalogue.variant(first.variant).pose, step.sides), findings: [...first.findings, ...findings], props: [...first.props, ...props], cues: [...first.cues, ...cues] }];
   }
   const differ = second ? { sidesDiffer: whyDiffer(first!, second) } : {};
   return entries.map((entry, i) => ({ ...entry, ...(i ? {} : way), ...(i === entries.length - 1 ? after : {}), ...differ }));

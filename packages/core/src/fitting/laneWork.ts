@@ -11,6 +11,7 @@ import type { LaneTable } from './lane.js';
 import { narrowed, optionsOf, type Option } from './options.js';
 import { remember } from './remember.js';
 import type { Weight } from './shared.js';
+import { sidesOf } from './sidesOf.js';
 import type { Path } from './together.js';
 import type { Refused } from './types.js';
 import { Walk, type Stage } from './walk.js';
@@ -114,8 +115,8 @@ export class LaneWork {
     return steps.map((step): Ask['pin'] => {
       const override = overrides.find((one) => one.step === step.number && one.person === staged.person.name);
       if (!override || staged.stopped) return undefined;
-      const { variant } = catalogue.variant(override.variant), row = table.body.table.rowOf.get(variant)!, holdSeconds = override.holdSeconds ?? table.asked(step);
-      const never = staged.rules.filter(({ rule }) => rule.level === 'never'), sides = step.sides.length ? step.sides : [undefined];
+      const { pose, variant } = catalogue.variant(override.variant), row = table.body.table.rowOf.get(variant)!, holdSeconds = override.holdSeconds ?? table.asked(step);
+      const never = staged.rules.filter(({ rule }) => rule.level === 'never'), on = sidesOf(pose, step.sides), sides = on.length ? on : [undefined];
       const broken = sides.flatMap((side) => judge(never, trialOf(table, { sides: step.sides, before: NO_SUMS }, row, holdSeconds, side), staged.person.ranges))[0];
       if (broken) { refused.push({ person: override.person, step: step.number, variant: override.variant, rule: broken.rule.id, reason: broken.rule.reason }); return undefined; }
       return { variant, ...(override.holdSeconds === undefined ? {} : { holdSeconds: override.holdSeconds }) };
