@@ -167,6 +167,17 @@ test('a pose with sides in place of one without is done on both, each half as lo
   }), { numRuns: 60 });
 });
 
+test('one leg at a time in a pose without sides: the other follows, is said, and is judged', () => {
+  const legs = ['hipFlexion', 'kneeFlexion'] as const;
+  for (const { side, family, ladder } of POSES) for (const variant of ladder) {
+    const measures = BUILT_IN.measures(variant.id, 165), apart = Math.max(...legs.map((leg) => Math.abs(measures[`${leg}Right`] - measures[`${leg}Left`])));
+    const oneLeg = !side && variant.frames.length === 1 && apart > 30 && variant.level !== 'side-lying' && family !== 'children';
+    expect([variant.id, variant.alternates === true, variant.cues.some((cue) => cue.startsWith('Half way through, the other'))]).toEqual([variant.id, oneLeg, oneLeg]);
+  }
+  // The knee that is bent second must not bend so far either.
+  for (const side of ['Right', 'Left']) expect([side, one('Boat on a chair, 4 breaths', { ranges: { [`hipFlexion${side}`]: 95 } }).variant === 'boat.chair']).toEqual([side, false]);
+});
+
 test('nobody is led into a jump or a hop that was not asked for', () => {
   const people = Object.entries(CONDITION_PEOPLE).map(([name, person]) => ({ name, ...person }));
   for (const { lanes } of [fit('- Step back and forward, 4 rounds\n- Frog hop', people)]) for (const { person, steps } of lanes) for (const { step, variant } of steps) {

@@ -67,7 +67,7 @@ export const proneWorkPoses: readonly Pose[] = [
     ladder: [
       rung('bow.half', 'one leg, the other arm under the forehead', 'half|one leg', 'prone', hatha(1, 1, { bind: true }), {
         ...vary(PRONE, { lumbar: -8, thorax: -4, neck: -4, hipR: [-10, 2, 0], kneeR: 112, ankleR: -25, shoulderR: [-44, 8, 0], elbowR: 6, shoulderL: [125, 24, -20], elbowL: 104, forearmL: 80 }, { sided: true, on: [['floor', 'pubis belly kneeL instepL elbowL'], [3, 'forehead']], at: [['palmMidR', 'instepR', { gapCm: 4 }], ['knucklesL', 'forehead', { off: [2, -2, -2], weight: 0.5 }]], free: 'legs arms spine~3 neck', apart: 'handR-shankR forearmR-shankR handR-pelvis forearmR-pelvis handR-thighR forearmR-thighR footR-pelvis handL-head forearmL-head' }),
-      }, [12, 14], ['Hold one foot, press it back a little.'], { support: 'trunk' }),
+      }, [12, 14], ['Hold one foot, press it back a little.', 'Half way through, the other foot.'], { support: 'trunk', alternates: true }),
       rung('bow.full', 'both legs', 'full', 'prone', strong(1, 2, { bind: true }), {
         symmetric: true, posture: { pitch: 90, lumbar: -30, thorax: -26, neck: -16, hip: [-24, 8, 0], knee: 104, ankle: -20, shoulder: [-62, 8, 0], elbow: 2 }, on: [['floor', 'pubis belly']], at: bothAt(['palmMidR', 'ankleR', { gapCm: 5 }]), free: 'legs arms spine~2', apart: 'handR-shankR forearmR-shankR handL-shankL forearmL-shankL handR-footR handL-footL',
       }, [10, 12], ['Hold the ankles, press the feet back.', 'Keep breathing.']),

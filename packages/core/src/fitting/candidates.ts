@@ -121,7 +121,7 @@ function attempt(ask: Ask, lane: LaneTable, side: Side | undefined, row: number,
   const { pose, variant } = lane.body.table.rows[row]!, both = Math.max(1, sidesOf(pose, ask.sides).length), halved = both > 1 && !ask.sides.length, asked = halved ? halfOf(ask, lane, pose, variant) : ask.holdSeconds;
   let most = mosts[row]!, holdSeconds = asked;
   // Both sides are done: what the other side must not is out, and the shorter hold counts.
-  if (halved) {
+  if (halved || variant.alternates) {
     if (lane.left.out[row]) return undefined;
     most = Math.min(most, lane.left.most[row]!);
   }

@@ -91,6 +91,8 @@ export interface Variant {
   declared: Declared;
   /** The person leans her trunk on something (wall, chair back, bolster) or holds it: balance is helped. */
   support: 'none' | 'hand' | 'trunk';
+  /** One leg at a time in a pose without sides, changed half way through: both are judged. */
+  alternates?: true;
   cues: readonly string[];
 }
 
