@@ -276,6 +276,16 @@ describe('own variants', () => {
     expect((await ask('own-variants')).json).toEqual([]);
     expect((await ask(`own-variants/${kept!.key}`, 'DELETE')).status).toBe(404);
   });
+  test('what was measured in another way is measured anew', async () => {
+    const { json: made } = await ask('own-variants', 'POST', draft), before = (await ask('own-variants')).text, db = new Sequelize(databaseUrl, { logging: false });
+    await db.query('UPDATE own_variants SET print = "old", solved = "{}"');
+    await db.close();
+    await start('once', TODAY);
+    expect((await ask('own-variants')).text).toBe(before);
+    expect((await ask('classes/fit', 'POST', { on: '2026-12-01', sequenceText: '# A\n- Warrior two, hände tief, 3 breaths', people: [{ id: (await peopleByName())['Tam Orrin'] }] })).json.steps[0].variant).toBe(made.id);
+    const [own] = (await ask('own-variants')).json as { key: string }[];
+    expect((await ask(`own-variants/${own!.key}`, 'DELETE')).status).toBe(204);
+  });
   test('what a kept class uses is not taken away from under it', async () => {
     const ids = await peopleByName(),
       { json: made } = await ask('own-variants', 'POST', draft);

@@ -68,6 +68,7 @@ export * from './props/underFeet.js';
 export * from './poses/ownVariant.js';
 export * from './poses/partsOnFloor.js';
 export * from './poses/solveAll.js';
+export { variantPrint } from './poses/variantPrint.js';
 export * from './poses/solveVariant.js';
 export { measureShape } from './poses/measureShape.js';
 export { AUTHOR_HEIGHT } from './body/residuals.js';

@@ -78,6 +78,11 @@ const MIGRATIONS: readonly { name: string; up(query: QueryInterface): Promise<vo
       for (const [table, column] of [['classes', 'choices'], ['classes', 'ownView'], ['studios', 'pace']]) await query.sequelize.query(`ALTER TABLE ${table} DROP COLUMN ${column}`);
     },
   },
+  {
+    name: '0006-prints-of-own-variants',
+    async up(query) { await query.addColumn('own_variants', 'print', { type: DataTypes.STRING, allowNull: false, defaultValue: '' }); },
+    async down(query) { await query.sequelize.query('ALTER TABLE own_variants DROP COLUMN print'); },
+  },
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

@@ -59,6 +59,8 @@ export class OwnVariantRow extends Model {
   @Column(jsonColumn('angles')) declare angles: OwnVariant['angles'];
   @Column(jsonColumn('frames')) declare frames: OwnVariant['frames'];
   @Column(jsonColumn('solved')) declare solved: OwnVariant['solved'];
+  /** What the solutions depend on, as `variantPrint` has it; they are made anew where it is another by now. */
+  @Column(DataType.STRING) declare print: string;
 }
 
 /** A prop height that worked for someone. */

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { Body, Controller, Delete, Get, HttpCode, Injectable, Module, NotFoundException, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { InjectModel, SequelizeModule } from '@nestjs/sequelize';
-import { BUILT_IN, faultsOf, fold, OWN_JOINTS, ownFrames, solveAll, variantOfOwn, withOwn, type Catalogue, type InputError, type OwnVariant, type Pose } from '@lotus-steady/core';
+import { BUILT_IN, faultsOf, fold, OWN_JOINTS, ownFrames, solveAll, variantOfOwn, variantPrint, withOwn, type Catalogue, type InputError, type OwnVariant, type Pose } from '@lotus-steady/core';
 import { Op } from 'sequelize';
 import { IsObject, IsOptional, IsString, Length, MaxLength } from 'class-validator';
 import { ClassRow, FittingRow, OwnVariantRow } from '../database/models.js';
@@ -40,7 +40,14 @@ export class OwnVariantsService {
 
   async list(): Promise<(OwnVariant & { key: string })[]> {
     const { id: studioId } = await this.studio.current(), rows = await this.rows.findAll({ where: { studioId }, order: [['createdAt', 'ASC']] });
+    for (const row of rows) await this.measuredAsNow(row);
     return rows.map(({ id: key, variantId: id, pose, poseName, base, after, name, angles, frames, solved }) => ({ key, id, pose, ...(poseName ? { poseName } : {}), base, after, name, angles, frames, solved }));
+  }
+
+  /** Solves what was solved when bodies were measured in another way: rules are held against today's measures. */
+  private async measuredAsNow(row: OwnVariantRow): Promise<void> {
+    const variant = variantOfOwn({ id: row.variantId, name: row.name, frames: row.frames }, BUILT_IN.variant(row.base).variant), print = variantPrint(variant);
+    if (row.print !== print) await row.update({ solved: solveAll(variant), print });
   }
 
   /** The built-in catalogue with this hall's own variants. */
@@ -69,7 +76,7 @@ export class OwnVariantsService {
     const frames = ownFrames(base!, dto.angles), variant = variantOfOwn({ id: variantId, name: dto.name.trim(), frames }, base!), faults = faultsOf(variant);
     if (faults.length) throw new FieldsException([{ field: 'angles', message: `It does not stand like this: ${faults.join('; ')}.` }]);
     const { id: studioId } = await this.studio.current();
-    await this.rows.create({ studioId, variantId, pose: poseId, poseName: poseName ?? null, base: dto.base, after: dto.after, name: dto.name.trim(), angles: dto.angles, frames, solved: solveAll(variant) });
+    await this.rows.create({ studioId, variantId, pose: poseId, poseName: poseName ?? null, base: dto.base, after: dto.after, name: dto.name.trim(), angles: dto.angles, frames, solved: solveAll(variant), print: variantPrint(variant) });
     this.built = undefined;
     return { id: variantId };
   }
