@@ -133,7 +133,7 @@ function attempt(ask: Ask, lane: LaneTable, side: Side | undefined, row: number,
   }
   let added = 0;
   for (const { over, sum, rows } of needs) if (rows[row] && holdSeconds > over && (!sum || ask.before[sum.sum] + holdSeconds * both > sum.over)) added++;
-  const given = halved ? Math.max(0, 1 - (holdSeconds * both) / ask.holdSeconds) : 1 - holdSeconds / ask.holdSeconds, cost = standIn + given * (ask.pose.energy === 'settling' ? WEIGHTS.settlingHold : WEIGHTS.hold) + added * WEIGHTS.added;
+  const given = Math.max(0, 1 - (halved ? holdSeconds * both : holdSeconds) / ask.holdSeconds), cost = standIn + given * (ask.pose.energy === 'settling' ? WEIGHTS.settlingHold : WEIGHTS.hold) + added * WEIGHTS.added;
   const verdict = pose !== ask.pose ? 'swapped' : variant !== ask.variant || given > 1e-9 || added ? 'eased' : 'as-written';
   return { row, pose, variant, holdSeconds, verdict, cost, added };
 }

@@ -19,7 +19,7 @@ export function somebodyWith(condition: string, on: string, houseView: HouseView
 /** Every rule that a variant breaks for someone when it is held that long (breaths or rounds; as usual unless said otherwise), on the side it is described on. */
 export function careFor(catalogue: Catalogue, pose: Pose, variant: Variant, staged: StagedPerson, on: string, held = pose.hold.usual): Breach[] {
   const holdSeconds = held * countSeconds(pose, variant.breath, staged.person, on), body = bodyTable(catalogue, staged.person, on);
-  return judge(staged.rules, trialOf({ body }, { sides: pose.side ? ['right', 'left'] : [], before: NO_SUMS }, body.table.rowOf.get(variant)!, holdSeconds, undefined), staged.person.ranges);
+  return judge(staged.rules, trialOf({ body }, { sides: [], before: NO_SUMS }, body.table.rowOf.get(variant)!, holdSeconds, undefined), staged.person.ranges);
 }
 
 /** Whether nothing but cues speaks against a variant. */

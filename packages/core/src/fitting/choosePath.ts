@@ -5,6 +5,7 @@ import { SUMS, type Sum } from '../rules/types.js';
 import { asked, type Ask } from './candidates.js';
 import { owedBit, type LaneTable } from './lane.js';
 import { narrowed, optionsOf, type Option } from './options.js';
+import { sidesOf } from './sidesOf.js';
 import type { Passage } from './waysBetween.js';
 import { WEIGHTS } from './weights.js';
 
@@ -76,7 +77,7 @@ function countersFor(lane: LaneTable, owed: Owed): { ask: Ask; option: Option; c
     list = [];
     for (const [rank, id] of counterPoses(owed, lane.view).entries()) {
       const pose = catalogue.poses.find((one) => one.id === id)!, { variant } = catalogue.variant(pose.usual);
-      const ask = asked(pose, variant, COUNTERS_HELD * lane.count(pose, variant), pose.side ? ['right', 'left'] : []);
+      const ask = asked(pose, variant, COUNTERS_HELD * lane.count(pose, variant), sidesOf(pose, []));
       const own = narrowed(optionsOf(ask, lane).filter(({ sides, owes }) => owes === undefined && sides.every(({ candidate }) => candidate?.pose === pose)), lane);
       list.push(...own.map((option) => ({ ask, option, cost: WEIGHTS.counter + rank * WEIGHTS.perRung + option.cost })));
       if (new Set(list.map((one) => one.ask.pose)).size >= COUNTERS_MOST) break;
