@@ -122,8 +122,9 @@ function attempt(ask: Ask, lane: LaneTable, side: Side | undefined, row: number,
   let most = mosts[row]!, holdSeconds = asked;
   // Both sides are done: what the other side must not is out, and the shorter hold counts.
   if (halved || variant.alternates) {
-    if (lane.left.out[row]) return undefined;
-    most = Math.min(most, lane.left.most[row]!);
+    const other = standingOn(lane, side === 'left' ? 'right' : 'left');
+    if (other.out[row]) return undefined;
+    most = Math.min(most, other.most[row]!);
   }
   for (const { sum, over, rows } of sums) if (rows[row]) most = Math.min(most, (over - ask.before[sum]) / both);
   if (most < holdSeconds) {

@@ -34,7 +34,6 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   const heart = points.heart![1], { share } = contactLoads(shape);
   const carried = (names: RegExp): number => Object.entries(share).reduce((sum, [name, load]) => sum + (names.test(name) ? load : 0), 0);
 
-  m.lumbarExtension = positive(-posture.lumbar);
   m.thoracicFlexion = positive(posture.thorax); m.thoracicExtension = positive(-posture.thorax);
   m.neckFlexion = positive(posture.neck); m.neckExtension = positive(-posture.neck);
   m.neckRotation = Math.abs(posture.neckTwist); m.neckSideBend = Math.abs(posture.neckSide);
@@ -107,6 +106,7 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   }
 
   m.lumbarFlexion = roundedBy(posture.lumbar, Math.max(m.hipFlexionWithKneeStraightRight, m.hipFlexionWithKneeStraightLeft));
+  m.lumbarExtension = m.lumbarFlexion ? 0 : positive(-posture.lumbar);
 
   const { declared } = variant;
   m.abdominalLoad = declared.abdominalLoad; m.isometric = declared.isometric; m.met = declared.met;
