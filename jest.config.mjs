@@ -16,6 +16,12 @@ export default {
   projects: [
     { ...shared, displayName: 'core', rootDir: 'packages/core', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
     { ...shared, displayName: 'web', rootDir: 'apps/web', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
-    { ...shared, displayName: 'server', rootDir: 'apps/server', testMatch: ['<rootDir>/tests/**/*.test.ts'], setupFiles: ['reflect-metadata'] },
+    {
+      ...shared,
+      displayName: 'server',
+      rootDir: 'apps/server',
+      testMatch: ['<rootDir>/tests/**/*.test.ts'],
+      setupFiles: ['reflect-metadata'],
+    },
   ],
 };

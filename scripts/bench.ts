@@ -4,88 +4,232 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { Bench } from 'tinybench';
-import { BUILT_IN, compileRules, createFitter, fitClass, judgeAll, measuresFor, measureTable, parseSequence, POSES, posturesFor, rankPoses, rowsBroken, SOMEBODY, stagePerson, USUAL_HOUSE_VIEW, variantById, type Person } from '@lotus-steady/core';
+import {
+  BUILT_IN,
+  compileRules,
+  createFitter,
+  fitClass,
+  judgeAll,
+  measuresFor,
+  measureTable,
+  parseSequence,
+  POSES,
+  posturesFor,
+  rankPoses,
+  rowsBroken,
+  SOMEBODY,
+  stagePerson,
+  USUAL_HOUSE_VIEW,
+  variantById,
+  type Person,
+} from '@lotus-steady/core';
 import { solveVariant } from '@lotus-steady/core/solving';
 import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
 import { fitMinutes } from '../packages/core/src/timing/fitMinutes.js';
-import { choiceProblems, coupledOf, pathsOf, solveChoice } from '../packages/core/tests/reference/choiceModel.js';
+import {
+  choiceProblems,
+  coupledOf,
+  pathsOf,
+  solveChoice,
+} from '../packages/core/tests/reference/choiceModel.js';
 import { solver, solveTime, timeOf, timeProblems } from '../packages/core/tests/reference/timeModel.js';
 import { benchPeople, benchSequence, FIT_DAY } from './lib/benchClass.js';
 import { factsOf, generalEngine } from './lib/generalEngine.js';
 
 const { values } = parseArgs({ options: { out: { type: 'string', default: 'text' } } });
 const sequence = parseSequence(readFileSync('docs/examples/thursday-mixed.txt', 'utf8')).sequence;
-const fit = (people: readonly Person[]) => fitClass({ sequence, people, on: FIT_DAY, houseView: USUAL_HOUSE_VIEW });
-const eight = benchPeople(8), twentyFour = benchPeople(24), many = benchPeople(240), dog = variantById('downward-facing-dog.full').variant, near = posturesFor('downward-facing-dog.full', 165).postures;
+const fit = (people: readonly Person[]) =>
+  fitClass({ sequence, people, on: FIT_DAY, houseView: USUAL_HOUSE_VIEW });
+const eight = benchPeople(8);
+const twentyFour = benchPeople(24);
+const many = benchPeople(240);
+const dog = variantById('downward-facing-dog.full').variant;
+const near = posturesFor('downward-facing-dog.full', 165).postures;
 const figure = { posture: near[0]!, heightCm: 165, props: dog.props, view: dog.view };
 const input = (people: readonly Person[]) => ({ people, on: FIT_DAY, houseView: USUAL_HOUSE_VIEW });
 
 /** Thirty steps, and the same with one hold changed in the middle: an edit that has not been seen before each time. */
-const thirty = benchSequence(), edits = Array.from({ length: 400 }, (_, i) => benchSequence({ at: 14, seconds: 15 + i / 4 })), edited = createFitter(input(twentyFour));
+const thirty = benchSequence();
+const edits = Array.from({ length: 400 }, (_, i) => benchSequence({ at: 14, seconds: 15 + i / 4 }));
+const edited = createFitter(input(twentyFour));
 edited.fit(thirty);
 /** The same out of a cupboard that is too small at some steps. */
-const cupboard = createFitter({ ...input(twentyFour), stock: { chair: 14, blanket: 24, block: 20, bolster: 8, strap: 12, cushion: 6, table: 2, roll: 4 } });
+const cupboard = createFitter({
+  ...input(twentyFour),
+  stock: { chair: 14, blanket: 24, block: 20, bolster: 8, strap: 12, cushion: 6, table: 2, roll: 4 },
+});
 cupboard.fit(thirty);
-let turn = 0, edit = 0, shared = 0;
+let turn = 0;
+let edit = 0;
+let shared = 0;
 
-const written = readFileSync('packages/core/tests/forms/set-aside.txt', 'utf8').trim().split('\n').map((line) => line.split(' = ')[0]!);
+const written = readFileSync('packages/core/tests/forms/set-aside.txt', 'utf8')
+  .trim()
+  .split('\n')
+  .map((line) => line.split(' = ')[0]!);
 
 /** Someone with four conditions: their rules against the whole catalogue, here and in a general rule engine. */
-const careful = stagePerson({ ...SOMEBODY, conditions: ['pregnancy', 'high-blood-pressure', 'low-back-pain', 'hip-arthritis'].map((condition) => ({ condition, details: {} })) }, FIT_DAY, USUAL_HOUSE_VIEW);
-const ways = measureTable(BUILT_IN, SOMEBODY, FIT_DAY), compiled = compileRules(careful), engine = generalEngine(careful), facts = factsOf(ways, careful, (id) => measuresFor(id, 165), FIT_DAY);
+const careful = stagePerson(
+  {
+    ...SOMEBODY,
+    conditions: ['pregnancy', 'high-blood-pressure', 'low-back-pain', 'hip-arthritis'].map((condition) => ({
+      condition,
+      details: {},
+    })),
+  },
+  FIT_DAY,
+  USUAL_HOUSE_VIEW,
+);
+const ways = measureTable(BUILT_IN, SOMEBODY, FIT_DAY);
+const compiled = compileRules(careful);
+const engine = generalEngine(careful);
+const facts = factsOf(ways, careful, (id) => measuresFor(id, 165), FIT_DAY);
 const general = async (): Promise<number> => {
   let broken = 0;
   for (const each of facts) broken += (await engine.run(each)).events.length;
   return broken;
 };
 // Both find the same: a rule that looks at a limb is held here against the right and the left of a sided pose, there against the described side.
-const same = compiled.filter(({ active }) => !active.rule.limb).reduce((sum, rule) => sum + rowsBroken(rule, ways).length, 0), there = (await Promise.all(facts.map((each) => engine.run(each)))).flatMap(({ events }) => events).filter(({ type }) => !careful.rules.find(({ rule }) => rule.id === type)!.rule.limb).length;
+const same = compiled
+  .filter(({ active }) => !active.rule.limb)
+  .reduce((sum, rule) => sum + rowsBroken(rule, ways).length, 0);
+const there = (await Promise.all(facts.map((each) => engine.run(each))))
+  .flatMap(({ events }) => events)
+  .filter(({ type }) => !careful.rules.find(({ rule }) => rule.id === type)!.rule.limb).length;
 if (same !== there) throw new Error(`The engines differ: ${same} breaches here, ${there} there.`);
 
 const TIMED = {
-  'judge-catalogue': () => { judgeAll(compiled, ways); }, 'judge-catalogue-general-engine': general,
-  'fit-12x8': () => { fit(eight); }, 'fit-12x24': () => { fit(twentyFour); }, 'fit-30x24': () => { createFitter(input(twentyFour)).fit(thirty); }, 'refit-one-edit': () => { edited.fit(edits[edit++ % edits.length]!); }, 'refit-with-stock': () => { cupboard.fit(edits[shared++ % edits.length]!); },
-  'fit-240-people': () => { createFitter(input(many)).fit(thirty); },
-  'find-a-name': () => { rankPoses(written[turn++ % written.length]!); }, 'solve-cold': () => { solveVariant(dog, 165); }, 'solve-near': () => { solveVariant(dog, 165, near); }, 'draw-figure': () => { drawFigure(figure, { width: 112, height: 96, margin: 4 }); },
+  'judge-catalogue': () => {
+    judgeAll(compiled, ways);
+  },
+  'judge-catalogue-general-engine': general,
+  'fit-12x8': () => {
+    fit(eight);
+  },
+  'fit-12x24': () => {
+    fit(twentyFour);
+  },
+  'fit-30x24': () => {
+    createFitter(input(twentyFour)).fit(thirty);
+  },
+  'refit-one-edit': () => {
+    edited.fit(edits[edit++ % edits.length]!);
+  },
+  'refit-with-stock': () => {
+    cupboard.fit(edits[shared++ % edits.length]!);
+  },
+  'fit-240-people': () => {
+    createFitter(input(many)).fit(thirty);
+  },
+  'find-a-name': () => {
+    rankPoses(written[turn++ % written.length]!);
+  },
+  'solve-cold': () => {
+    solveVariant(dog, 165);
+  },
+  'solve-near': () => {
+    solveVariant(dog, 165, near);
+  },
+  'draw-figure': () => {
+    drawFigure(figure, { width: 112, height: 96, margin: 4 });
+  },
 } as const;
 const bench = new Bench({ time: 2500, warmupTime: 1500 });
 for (const [name, run] of Object.entries(TIMED)) bench.add(name, run);
 await bench.run();
-const median = (name: keyof typeof TIMED): number => Math.round((bench.getTask(name)!.result as { latency: { p50: number } }).latency.p50 * 1000) / 1000;
-const middle = (list: readonly number[]): number => [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]!;
+const median = (name: keyof typeof TIMED): number =>
+  Math.round((bench.getTask(name)!.result as { latency: { p50: number } }).latency.p50 * 1000) / 1000;
+const middle = (list: readonly number[]): number =>
+  [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]!;
 
 /** Twenty-four people whose bodies nobody has looked at, in a process of its own: from the first call to the fitting, reading the solved catalogue included. */
-const cold = Array.from({ length: 5 }, () => Number(execFileSync(process.execPath, [...process.execArgv, fileURLToPath(new URL('./lib/benchCold.ts', import.meta.url))], { encoding: 'utf8' }).trim()));
+const cold = Array.from({ length: 5 }, () =>
+  Number(
+    execFileSync(
+      process.execPath,
+      [...process.execArgv, fileURLToPath(new URL('./lib/benchCold.ts', import.meta.url))],
+      { encoding: 'utf8' },
+    ).trim(),
+  ),
+);
 
 /** Our choosing and timing against a mixed-integer solver, on the classes of the tests. */
-const highs = await solver(), choices = choiceProblems(200, 11), times = timeProblems(200, 7), timed = <T>(run: () => T): { found: T; ms: number } => { const began = performance.now(), found = run(); return { found, ms: performance.now() - began }; };
+const highs = await solver();
+const choices = choiceProblems(200, 11);
+const times = timeProblems(200, 7);
+const timed = <T>(run: () => T): { found: T; ms: number } => {
+  const began = performance.now();
+  const found = run();
+  return { found, ms: performance.now() - began };
+};
 const choice = choices.map((problem) => {
-  const mine = timed(() => pathsOf(problem).reduce((sum, { cost }) => sum + cost, 0)), best = timed(() => solveChoice(highs, problem, false));
+  const mine = timed(() => pathsOf(problem).reduce((sum, { cost }) => sum + cost, 0));
+  const best = timed(() => solveChoice(highs, problem, false));
   return { gap: Math.abs(mine.found - best.found), mine: mine.ms, best: best.ms };
 });
 const timeGaps = times.flatMap((problem) => {
   const best = solveTime(highs, problem);
-  return best === undefined ? [] : [Math.abs(timeOf(problem, fitMinutes(problem.stages, problem.gap, problem.budget)).cost - best)];
+  return best === undefined
+    ? []
+    : [Math.abs(timeOf(problem, fitMinutes(problem.stages, problem.gap, problem.budget)).cost - best)];
 });
-const coupled = choiceProblems(200, 13).filter(({ lanes }) => lanes.length > 1).slice(0, 60).map((problem) => { const best = solveChoice(highs, problem, true); return (coupledOf(problem) - best) / Math.max(1, best); });
-const total = (list: readonly number[]): number => list.reduce((sum, value) => sum + value, 0), round = (value: number, places = 6): number => Math.max(0, Math.round(value * 10 ** places) / 10 ** places);
+const coupled = choiceProblems(200, 13)
+  .filter(({ lanes }) => lanes.length > 1)
+  .slice(0, 60)
+  .map((problem) => {
+    const best = solveChoice(highs, problem, true);
+    return (coupledOf(problem) - best) / Math.max(1, best);
+  });
+const total = (list: readonly number[]): number => list.reduce((sum, value) => sum + value, 0);
+const round = (value: number, places = 6): number =>
+  Math.max(0, Math.round(value * 10 ** places) / 10 ** places);
 
 const results = [
   ...(Object.keys(TIMED) as (keyof typeof TIMED)[]).map((name) => ({ name, medianMs: median(name) })),
   { name: 'fit-cold-24', medianMs: Math.round(middle(cold)) },
-  { name: 'rules-vs-general-engine', ratio: Math.round(median('judge-catalogue-general-engine') / median('judge-catalogue')) },
-  { name: 'fit-vs-solver', maxGap: round(Math.max(...choice.map(({ gap }) => gap))), ratio: Math.round((total(choice.map(({ best }) => best)) / total(choice.map(({ mine }) => mine))) * 10) / 10 },
+  {
+    name: 'rules-vs-general-engine',
+    ratio: Math.round(median('judge-catalogue-general-engine') / median('judge-catalogue')),
+  },
+  {
+    name: 'fit-vs-solver',
+    maxGap: round(Math.max(...choice.map(({ gap }) => gap))),
+    ratio:
+      Math.round((total(choice.map(({ best }) => best)) / total(choice.map(({ mine }) => mine))) * 10) / 10,
+  },
   { name: 'time-vs-solver', maxGap: round(Math.max(...timeGaps)) },
-  { name: 'coupled-gap', maxGap: round(Math.max(...coupled), 4), meanGap: round(total(coupled) / coupled.length, 4) },
-  { name: 'three-times-the-people', ratio: Math.round((median('fit-12x24') / median('fit-12x8')) * 100) / 100 },
-  { name: 'ten-times-the-people', ratio: Math.round((median('fit-240-people') / median('fit-30x24')) * 100) / 100 },
-  { name: 'cold-to-near-solve', ratio: Math.round((median('solve-cold') / median('solve-near')) * 100) / 100 },
+  {
+    name: 'coupled-gap',
+    maxGap: round(Math.max(...coupled), 4),
+    meanGap: round(total(coupled) / coupled.length, 4),
+  },
+  {
+    name: 'three-times-the-people',
+    ratio: Math.round((median('fit-12x24') / median('fit-12x8')) * 100) / 100,
+  },
+  {
+    name: 'ten-times-the-people',
+    ratio: Math.round((median('fit-240-people') / median('fit-30x24')) * 100) / 100,
+  },
+  {
+    name: 'cold-to-near-solve',
+    ratio: Math.round((median('solve-cold') / median('solve-near')) * 100) / 100,
+  },
   { name: 'heap-after', megabytes: Math.round(process.memoryUsage().heapUsed / 1e6) },
 ];
-const shown = (row: (typeof results)[number]): string => [
-  'medianMs' in row ? `${row.medianMs} ms` : '', 'ratio' in row ? `× ${row.ratio}` : '', 'maxGap' in row ? `greatest gap ${row.maxGap}` : '', 'meanGap' in row ? `mean gap ${row.meanGap}` : '', 'megabytes' in row ? `${row.megabytes} MB` : '',
-].filter(Boolean).join(', ');
-writeFileSync('docs/benchmarks.md', `# Benchmarks
+const shown = (row: (typeof results)[number]): string =>
+  [
+    'medianMs' in row ? `${row.medianMs} ms` : '',
+    'ratio' in row ? `× ${row.ratio}` : '',
+    'maxGap' in row ? `greatest gap ${row.maxGap}` : '',
+    'meanGap' in row ? `mean gap ${row.meanGap}` : '',
+    'megabytes' in row ? `${row.megabytes} MB` : '',
+  ]
+    .filter(Boolean)
+    .join(', ');
+writeFileSync(
+  'docs/benchmarks.md',
+  `# Benchmarks
 
 Made by \`npm run bench\` (tinybench, medians, warm, one process, the core as it is built). \`fit-30x24\`: thirty steps, twenty-four people, every rule and the
 whole catalogue of ${POSES.length} poses, everything but the bodies' measures worked out anew; \`refit-one-edit\`: the same class with one hold
@@ -99,6 +243,7 @@ angles and from the stored solution. Compare the ratios; the milliseconds are th
 | what | measured |
 |---|---|
 ${results.map((row) => `| ${row.name} | ${shown(row)} |`).join('\n')}
-`);
+`,
+);
 if (values.out === 'json') console.log(JSON.stringify({ results }));
 else console.table(results);

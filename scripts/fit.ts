@@ -1,11 +1,26 @@
 /** `npm run --silent fit -- --sequence FILE --people FILE --on YYYY-MM-DD [--out json|text]` */
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
-import { BUILT_IN, fitClass, isDate, paceOf, parseSequence, readChoices, readHouseView, readPace, readPeople, readStock, variantById, type Fitting, type InputError } from '@lotus-steady/core';
+import {
+  BUILT_IN,
+  fitClass,
+  isDate,
+  paceOf,
+  parseSequence,
+  readChoices,
+  readHouseView,
+  readPace,
+  readPeople,
+  readStock,
+  variantById,
+  type Fitting,
+  type InputError,
+} from '@lotus-steady/core';
 
 class UsageError extends Error {}
 
-const USAGE = 'Usage: npm run --silent fit -- --sequence FILE --people FILE --on YYYY-MM-DD [--out json|text]';
+const USAGE =
+  'Usage: npm run --silent fit -- --sequence FILE --people FILE --on YYYY-MM-DD [--out json|text]';
 
 function readText(file: string | undefined, what: string): string {
   if (!file) throw new UsageError(`--${what} is missing.\n${USAGE}`);
@@ -19,7 +34,14 @@ function readText(file: string | undefined, what: string): string {
 function run(): string {
   let values: { sequence?: string; people?: string; on?: string; out?: string };
   try {
-    ({ values } = parseArgs({ options: { sequence: { type: 'string' }, people: { type: 'string' }, on: { type: 'string' }, out: { type: 'string', default: 'text' } } }));
+    ({ values } = parseArgs({
+      options: {
+        sequence: { type: 'string' },
+        people: { type: 'string' },
+        on: { type: 'string' },
+        out: { type: 'string', default: 'text' },
+      },
+    }));
   } catch (error) {
     throw new UsageError(`${(error as Error).message}\n${USAGE}`);
   }
@@ -36,40 +58,93 @@ function run(): string {
     throw new UsageError(`The people file is not JSON: ${(error as Error).message}`);
   }
   const table = (typeof data === 'object' && data !== null ? data : {}) as Record<string, unknown>;
-  const unknown = Object.keys(table).filter((key) => !['people', 'houseView', 'stock', 'pace', 'choices'].includes(key)).map((key): InputError => ({ field: key, message: `"${key}" is not known here; people, houseView, stock, pace and choices are.` }));
-  const { people, errors } = readPeople(table.people, on), { houseView, errors: viewErrors } = readHouseView(table.houseView);
-  const { stock, errors: stockErrors } = table.stock === undefined ? { errors: [] } : readStock(table.stock), { choices, errors: choiceErrors } = readChoices(table.choices, BUILT_IN, sequence.steps.length), { pace, errors: paceErrors } = readPace(table.pace);
+  const unknown = Object.keys(table)
+    .filter((key) => !['people', 'houseView', 'stock', 'pace', 'choices'].includes(key))
+    .map((key): InputError => ({
+      field: key,
+      message: `"${key}" is not known here; people, houseView, stock, pace and choices are.`,
+    }));
+  const { people, errors } = readPeople(table.people, on);
+  const { houseView, errors: viewErrors } = readHouseView(table.houseView);
+  const { stock, errors: stockErrors } = table.stock === undefined ? { errors: [] } : readStock(table.stock);
+  const { choices, errors: choiceErrors } = readChoices(table.choices, BUILT_IN, sequence.steps.length);
+  const { pace, errors: paceErrors } = readPace(table.pace);
   const problems = [...unknown, ...errors, ...viewErrors, ...stockErrors, ...choiceErrors, ...paceErrors];
-  if (problems.length) throw new UsageError(problems.map(({ field, message }) => `${field}: ${message}`).join('\n'));
-  const fitting = fitClass({ sequence, people, on, houseView, choices, pace: paceOf(pace), ...(stock ? { stock } : {}) });
+  if (problems.length)
+    throw new UsageError(problems.map(({ field, message }) => `${field}: ${message}`).join('\n'));
+  const fitting = fitClass({
+    sequence,
+    people,
+    on,
+    houseView,
+    choices,
+    pace: paceOf(pace),
+    ...(stock ? { stock } : {}),
+  });
   return out === 'json' ? JSON.stringify(fitting, null, 1) : asText(fitting);
 }
 
 const MARKS = { 'as-written': 'as written', eased: 'eased', swapped: 'swapped', rest: 'rest' } as const;
 
 function asText({ title, on, minutes, steps, lanes, room, notes, refused }: Fitting): string {
-  const out = [`${title}, ${on}: ${minutes.planned} of ${minutes.asked} minutes${minutes.written > minutes.planned ? `, shortened from ${minutes.written}` : ''}${minutes.over ? `; still ${minutes.over} over` : ''}`];
+  const out = [
+    `${title}, ${on}: ${minutes.planned} of ${minutes.asked} minutes${minutes.written > minutes.planned ? `, shortened from ${minutes.written}` : ''}${minutes.over ? `; still ${minutes.over} over` : ''}`,
+  ];
   for (const { person, stages, alerts } of lanes) {
-    if (stages.length || alerts.length) out.push(`  ${person}: ${[...stages.map((stage) => `${stage.name}, ${stage.label}`), ...alerts.map((alert) => `[${alert.kind}] ${alert.text}`)].join(' · ')}`);
+    if (stages.length || alerts.length)
+      out.push(
+        `  ${person}: ${[...stages.map((stage) => `${stage.name}, ${stage.label}`), ...alerts.map((alert) => `[${alert.kind}] ${alert.text}`)].join(' · ')}`,
+      );
   }
   for (const step of steps) {
-    out.push('', `${step.step}. ${step.text}${step.leftOut ? ' (left out to keep the time)' : ''}${step.shortened ? ` (cut to ${step.shortened.to} ${step.shortened.unit} to keep the time)` : ''}`);
-    const entries = lanes.flatMap((lane) => lane.steps.filter((entry) => entry.step === step.step).map((entry) => ({ person: lane.person, entry })));
-    for (const { person, entry } of entries) if (entry.then) out.push(`   then, ${person}: ${variantById(entry.then.variant).pose.name}, ${Math.round(entry.then.hold.seconds)} s (${entry.then.reason})`);
+    out.push(
+      '',
+      `${step.step}. ${step.text}${step.leftOut ? ' (left out to keep the time)' : ''}${step.shortened ? ` (cut to ${step.shortened.to} ${step.shortened.unit} to keep the time)` : ''}`,
+    );
+    const entries = lanes.flatMap((lane) =>
+      lane.steps.filter((entry) => entry.step === step.step).map((entry) => ({ person: lane.person, entry })),
+    );
+    for (const { person, entry } of entries)
+      if (entry.then)
+        out.push(
+          `   then, ${person}: ${variantById(entry.then.variant).pose.name}, ${Math.round(entry.then.hold.seconds)} s (${entry.then.reason})`,
+        );
     const written = entries.filter(({ entry }) => entry.verdict === 'as-written').map(({ person }) => person);
     if (written.length) out.push(`   as written: ${written.join(', ')}`);
     for (const { person, entry } of entries) {
       if (entry.verdict === 'as-written') continue;
-      const { pose, variant } = variantById(entry.variant), why = entry.findings.find((finding) => finding.on === 'asked');
-      const side = entry.sides.length === 1 ? ` (${entry.sides[0]})` : '', props = entry.props.map((prop) => `${prop.count} ${prop.prop}`).join(', ');
-      out.push(`   ${MARKS[entry.verdict]}${entry.override ? ', the teacher’s choice' : ''}: ${person}${side}: ${pose.name}, ${variant.name}, ${Math.round(entry.hold.seconds)} s${props ? `, ${props}` : ''}`);
-      if (why) out.push(`      ${why.reason} (${why.measure} ${why.value}, limit ${why.limit}; ${why.evidence.kind})`);
+      const { pose, variant } = variantById(entry.variant);
+      const why = entry.findings.find((finding) => finding.on === 'asked');
+      const side = entry.sides.length === 1 ? ` (${entry.sides[0]})` : '';
+      const props = entry.props.map((prop) => `${prop.count} ${prop.prop}`).join(', ');
+      out.push(
+        `   ${MARKS[entry.verdict]}${entry.override ? ', the teacher’s choice' : ''}: ${person}${side}: ${pose.name}, ${variant.name}, ${Math.round(entry.hold.seconds)} s${props ? `, ${props}` : ''}`,
+      );
+      if (why)
+        out.push(
+          `      ${why.reason} (${why.measure} ${why.value}, limit ${why.limit}; ${why.evidence.kind})`,
+        );
     }
   }
-  if (room.length) out.push('', `Room: ${room.map(({ prop, count, short }) => `${count} ${prop}${short ? ` (${short} short)` : ''}`).join(', ')}`);
-  if (notes.length) out.push('', ...notes.map(({ text, step }) => `Order${step ? `, step ${step}` : ''}: ${text}`));
-  if (refused.length) out.push('', ...refused.map(({ person, step, reason }) => `Not taken, ${person}, step ${step}: ${reason} It needs a go-ahead on file.`));
-  out.push('', "For a trained teacher: each person's own doctor, midwife or physiotherapist and local rules come first.");
+  if (room.length)
+    out.push(
+      '',
+      `Room: ${room.map(({ prop, count, short }) => `${count} ${prop}${short ? ` (${short} short)` : ''}`).join(', ')}`,
+    );
+  if (notes.length)
+    out.push('', ...notes.map(({ text, step }) => `Order${step ? `, step ${step}` : ''}: ${text}`));
+  if (refused.length)
+    out.push(
+      '',
+      ...refused.map(
+        ({ person, step, reason }) =>
+          `Not taken, ${person}, step ${step}: ${reason} It needs a go-ahead on file.`,
+      ),
+    );
+  out.push(
+    '',
+    "For a trained teacher: each person's own doctor, midwife or physiotherapist and local rules come first.",
+  );
   return out.join('\n');
 }
 

@@ -8,12 +8,39 @@ import { ensureBuilt, ROOT } from './lib/machine.mjs';
 import { freePort, startMariaDb } from './lib/mariadb.mjs';
 
 await ensureBuilt(console.log);
-const folder = mkdtempSync(join(tmpdir(), 'lotus-shots-')), database = await startMariaDb(folder), port = await freePort();
-const server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], { stdio: ['ignore', 'inherit', 'inherit', 'ipc'], env: { ...process.env, DATABASE_URL: database.url, PORT: String(port), LOTUS_DEMO: 'fresh', LOTUS_TODAY: '2026-11-23' } });
+const folder = mkdtempSync(join(tmpdir(), 'lotus-shots-'));
+const database = await startMariaDb(folder);
+const port = await freePort();
+const server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
+  stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+  env: {
+    ...process.env,
+    DATABASE_URL: database.url,
+    PORT: String(port),
+    LOTUS_DEMO: 'fresh',
+    LOTUS_TODAY: '2026-11-23',
+  },
+});
 await new Promise((resolve) => server.once('message', resolve));
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'] });
+const browser = await chromium.launch({
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
 
-async function shoot(name, path, act = async () => {}, { colorScheme = 'light', viewport = { width: 1280, height: 800 }, media } = {}) {
+async function shoot(
+  name,
+  path,
+  act = async () => {},
+  { colorScheme = 'light', viewport = { width: 1280, height: 800 }, media } = {},
+) {
   const page = await browser.newPage({ viewport, colorScheme, locale: 'en-GB' });
   await page.clock.setFixedTime(new Date('2026-11-23T09:00:00'));
   await page.goto(`http://127.0.0.1:${port}${path}`);
@@ -31,8 +58,15 @@ const open = (title) => async (page) => {
 };
 const why = async (page) => {
   await open('Thursday Mixed')(page);
-  await page.locator('[data-row]').filter({ hasText: 'Downward-facing dog' }).getByRole('button', { name: /Perrin/ }).click();
-  await page.locator('[data-row]').nth(2).evaluate((row) => row.scrollIntoView());
+  await page
+    .locator('[data-row]')
+    .filter({ hasText: 'Downward-facing dog' })
+    .getByRole('button', { name: /Perrin/ })
+    .click();
+  await page
+    .locator('[data-row]')
+    .nth(2)
+    .evaluate((row) => row.scrollIntoView());
 };
 const on = (title, link) => async (page) => {
   await open(title)(page);
@@ -46,13 +80,21 @@ try {
   await shoot('classes', '/classes');
   await shoot('fitting-why', '/classes', why);
   await shoot('fitting-why-dark', '/classes', why, { colorScheme: 'dark' });
-  await shoot('fitting-tablet', '/classes', open('Bump and Breathe'), { viewport: { width: 820, height: 1180 } });
-  await shoot('handover-print', '/classes', on('Thursday Mixed', 'Half a page'), { viewport: { width: 794, height: 1123 }, media: 'print' });
+  await shoot('fitting-tablet', '/classes', open('Bump and Breathe'), {
+    viewport: { width: 820, height: 1180 },
+  });
+  await shoot('handover-print', '/classes', on('Thursday Mixed', 'Half a page'), {
+    viewport: { width: 794, height: 1123 },
+    media: 'print',
+  });
   await shoot('room', '/classes', on('Thursday Mixed', 'Room'));
   await shoot('fitting', '/classes', async (page) => {
     await open('Thursday Mixed')(page);
     await page.getByRole('button', { name: /^Change step 3,/ }).click();
-    await page.getByText(/in all .*further/).first().waitFor();
+    await page
+      .getByText(/in all .*further/)
+      .first()
+      .waitFor();
   });
   await shoot('new-class', '/classes/new', async (page) => {
     await page.getByLabel('Start from').selectOption({ label: 'Chairs by the Window' });
@@ -63,8 +105,12 @@ try {
     for (let i = 0; i < 15; i++) await page.keyboard.press('ArrowRight');
   });
   await shoot('atlas', '/atlas?part=hamstrings');
-  await shoot('atlas-pose', '/atlas/supine-twist', async (page) => { await page.waitForTimeout(1500); });
-  await shoot('own-variant', '/atlas/downward-facing-dog/own?base=downward-facing-dog.full', async (page) => { await page.getByText('It stands:', { exact: false }).waitFor(); });
+  await shoot('atlas-pose', '/atlas/supine-twist', async (page) => {
+    await page.waitForTimeout(1500);
+  });
+  await shoot('own-variant', '/atlas/downward-facing-dog/own?base=downward-facing-dog.full', async (page) => {
+    await page.getByText('It stands:', { exact: false }).waitFor();
+  });
   await shoot('atlas-compare', '/atlas/compare?a=plough.feet-on-chair&b=legs-up-the-wall.full');
   await shoot('after-class', '/classes', async (page) => {
     await on('Steady Backs', 'After class')(page);
@@ -77,8 +123,12 @@ try {
     await page.getByRole('link', { name: 'Hollis Penny' }).click();
     await page.getByRole('heading', { name: 'What changes next' }).waitFor();
   });
-  await shoot('rulebook-condition', '/rulebook/high-blood-pressure', async (page) => { await page.waitForTimeout(800); });
-  await shoot('what-if', '/rulebook/what-if?with=glaucoma', async (page) => { await page.waitForTimeout(800); });
+  await shoot('rulebook-condition', '/rulebook/high-blood-pressure', async (page) => {
+    await page.waitForTimeout(800);
+  });
+  await shoot('what-if', '/rulebook/what-if?with=glaucoma', async (page) => {
+    await page.waitForTimeout(800);
+  });
   await shoot('house-view', '/house-view');
 } finally {
   await browser.close();

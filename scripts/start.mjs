@@ -19,9 +19,12 @@ async function stop(code) {
   process.exit(code);
 }
 
-const portIsFree = (port) => new Promise((resolve) => {
-  const probe = createServer().once('error', () => resolve(false)).listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
-});
+const portIsFree = (port) =>
+  new Promise((resolve) => {
+    const probe = createServer()
+      .once('error', () => resolve(false))
+      .listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
+  });
 
 function claimFolder() {
   try {
@@ -34,8 +37,10 @@ function claimFolder() {
   }
   const lock = join(DATA, 'running.pid');
   if (existsSync(lock)) {
-    const pid = Number(readFileSync(lock, 'utf8')), command = `/proc/${pid}/cmdline`;
-    if (existsSync(command) && readFileSync(command, 'utf8').includes('start.mjs')) throw new PlainError(`Lotus Steady is already running from this folder (process ${pid}).`);
+    const pid = Number(readFileSync(lock, 'utf8'));
+    const command = `/proc/${pid}/cmdline`;
+    if (existsSync(command) && readFileSync(command, 'utf8').includes('start.mjs'))
+      throw new PlainError(`Lotus Steady is already running from this folder (process ${pid}).`);
   }
   writeFileSync(lock, String(process.pid));
   closing.push(() => rmSync(lock, { force: true }));
@@ -49,8 +54,10 @@ async function main() {
     throw new PlainError(`${error.message} Known: --fresh, --no-demo.`);
   }
   const port = Number(process.env.PORT ?? 4310);
-  if (!Number.isInteger(port) || port < 1 || port > 65535) throw new PlainError(`PORT is a number between 1 and 65535, not "${process.env.PORT}".`);
-  if (!(await portIsFree(port))) throw new PlainError(`Port ${port} is taken. Choose another: PORT=4311 npm start`);
+  if (!Number.isInteger(port) || port < 1 || port > 65535)
+    throw new PlainError(`PORT is a number between 1 and 65535, not "${process.env.PORT}".`);
+  if (!(await portIsFree(port)))
+    throw new PlainError(`Port ${port} is taken. Choose another: PORT=4311 npm start`);
   claimFolder();
   await ensurePackages(say);
   let url = process.env.DATABASE_URL;
@@ -62,14 +69,35 @@ async function main() {
   }
   await ensureBuilt(say);
   const server = spawn(process.execPath, ['--enable-source-maps', join(ROOT, 'apps/server/dist/main.js')], {
-    cwd: ROOT, detached: true, stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
-    env: { ...process.env, DATABASE_URL: url, PORT: String(port), LOTUS_DEMO: values['no-demo'] ? 'none' : values.fresh ? 'fresh' : 'once', NODE_ENV: 'production' },
+    cwd: ROOT,
+    detached: true,
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    env: {
+      ...process.env,
+      DATABASE_URL: url,
+      PORT: String(port),
+      LOTUS_DEMO: values['no-demo'] ? 'none' : values.fresh ? 'fresh' : 'once',
+      NODE_ENV: 'production',
+    },
   });
   const gone = new Promise((resolve) => server.once('exit', resolve));
-  closing.push(async () => { if (server.exitCode === null) { server.kill('SIGTERM'); await gone; } });
+  closing.push(async () => {
+    if (server.exitCode === null) {
+      server.kill('SIGTERM');
+      await gone;
+    }
+  });
   const answer = await Promise.race([new Promise((resolve) => server.once('message', resolve)), gone]);
-  if (answer !== 'ready') throw new PlainError(typeof answer === 'object' && answer?.problem ? answer.problem : 'The server did not come up.');
-  server.once('exit', () => { if (!stopping) { console.error('The server has stopped.'); stop(1); } });
+  if (answer !== 'ready')
+    throw new PlainError(
+      typeof answer === 'object' && answer?.problem ? answer.problem : 'The server did not come up.',
+    );
+  server.once('exit', () => {
+    if (!stopping) {
+      console.error('The server has stopped.');
+      stop(1);
+    }
+  });
   say(`\nLotus Steady is ready: http://127.0.0.1:${port}/`);
 }
 

@@ -9,7 +9,8 @@ import { ensureMariaDb, freePort, startMariaDb } from './lib/mariadb.mjs';
 const say = (text) => console.log(text);
 const folder = mkdtempSync(join(tmpdir(), 'lotus-test-'));
 const closing = [() => rmSync(folder, { recursive: true, force: true })];
-let passed = 0, failed = 0;
+let passed = 0;
+let failed = 0;
 
 const count = (name, good, bad) => {
   passed += good;
@@ -38,37 +39,77 @@ async function main() {
     say('Chromium is not on this machine: installing it with apt …');
     await installDebian(['chromium'], 'Chromium');
   }
-  const only = process.argv.slice(2), wants = (stage) => !only.length || only.includes(stage);
-  if (wants('types')) for (const project of ['packages/core', 'apps/server', 'apps/web', 'scripts', 'e2e']) await check(`types of ${project}`, 'npx', ['tsc', '-p', `${project}/tsconfig.json`]);
+  const only = process.argv.slice(2);
+  const wants = (stage) => !only.length || only.includes(stage);
+  if (wants('types'))
+    for (const project of ['packages/core', 'apps/server', 'apps/web', 'scripts', 'e2e'])
+      await check(`types of ${project}`, 'npx', ['tsc', '-p', `${project}/tsconfig.json`]);
   if (wants('lint')) await check('lint', 'npx', ['eslint', '.', '--max-warnings=0']);
   const database = await startMariaDb(folder);
   closing.push(database.stop);
   const jest = (project) => {
     const file = join(folder, `${project}.json`);
-    return counted(`${project} tests`, 'npx', ['jest', '--config', 'jest.config.mjs', '--selectProjects', project, '--forceExit', '--json', `--outputFile=${file}`], file,
-      (result) => [result.numPassedTests, result.numFailedTests + result.numRuntimeErrorTestSuites], { NODE_OPTIONS: '--experimental-vm-modules --no-warnings', DATABASE_URL: database.url });
+    return counted(
+      `${project} tests`,
+      'npx',
+      [
+        'jest',
+        '--config',
+        'jest.config.mjs',
+        '--selectProjects',
+        project,
+        '--forceExit',
+        '--json',
+        `--outputFile=${file}`,
+      ],
+      file,
+      (result) => [result.numPassedTests, result.numFailedTests + result.numRuntimeErrorTestSuites],
+      { NODE_OPTIONS: '--experimental-vm-modules --no-warnings', DATABASE_URL: database.url },
+    );
   };
   if (wants('core')) await jest('core');
   if (wants('web')) await jest('web');
   if (wants('server')) await jest('server');
   if (wants('e2e')) {
     await ensureBuilt(say);
-    const port = await freePort(), file = join(folder, 'e2e.json');
+    const port = await freePort();
+    const file = join(folder, 'e2e.json');
     const server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
-      cwd: ROOT, stdio: ['ignore', 'inherit', 'inherit', 'ipc'], env: { ...process.env, DATABASE_URL: database.url, PORT: String(port), LOTUS_DEMO: 'fresh', LOTUS_TODAY: '2026-11-23' },
+      cwd: ROOT,
+      stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+      env: {
+        ...process.env,
+        DATABASE_URL: database.url,
+        PORT: String(port),
+        LOTUS_DEMO: 'fresh',
+        LOTUS_TODAY: '2026-11-23',
+      },
     });
     const gone = new Promise((resolve) => server.once('exit', resolve));
-    closing.push(async () => { server.kill('SIGTERM'); await gone; });
+    closing.push(async () => {
+      server.kill('SIGTERM');
+      await gone;
+    });
     await Promise.race([new Promise((resolve) => server.once('message', resolve)), gone]);
     mkdirSync(join(ROOT, 'test-results'), { recursive: true });
-    await counted('browser journeys', 'npx', ['playwright', 'test', '--config', 'e2e/playwright.config.ts'], file, ({ stats }) => [stats.expected, stats.unexpected + stats.flaky], { LOTUS_URL: `http://127.0.0.1:${port}`, E2E_RESULT: file });
+    await counted(
+      'browser journeys',
+      'npx',
+      ['playwright', 'test', '--config', 'e2e/playwright.config.ts'],
+      file,
+      ({ stats }) => [stats.expected, stats.unexpected + stats.flaky],
+      { LOTUS_URL: `http://127.0.0.1:${port}`, E2E_RESULT: file },
+    );
   }
 }
 
 async function close() {
   for (const step of closing.splice(0).reverse()) await step();
 }
-for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => { void close().then(() => process.exit(1)); });
+for (const signal of ['SIGINT', 'SIGTERM'])
+  process.on(signal, () => {
+    void close().then(() => process.exit(1));
+  });
 try {
   await main();
 } catch (error) {

@@ -25,7 +25,9 @@ test('found however it is written, and quickly; filters are kept in the address'
   await expectAccessible(page);
 });
 
-test('a pose: ladder, camera by keyboard, a short body and what it needs, who takes care', async ({ page }) => {
+test('a pose: ladder, camera by keyboard, a short body and what it needs, who takes care', async ({
+  page,
+}) => {
   await page.goto('/atlas/shoulder-stand');
   await expect(page.getByRole('heading', { name: 'Shoulder stand', level: 1 })).toBeVisible();
   await expect(page.getByText('No head or shoulder stands for children.')).toBeVisible();
@@ -65,12 +67,16 @@ test('two compared, and cards printed', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Print' })).toBeHidden();
 });
 
-test('a variant of one’s own: sliders, live figure, kept on the ladder, taken away again', async ({ page }) => {
+test('a variant of one’s own: sliders, live figure, kept on the ladder, taken away again', async ({
+  page,
+}) => {
   await page.goto('/atlas/tree/own?base=tree.foot-low');
   await expect(page.getByText('It stands:', { exact: false })).toBeVisible({ timeout: 15_000 });
   await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled();
   await page.getByRole('slider', { name: 'knee, bend' }).fill('150');
-  await expect(page.getByText('It does not stand like this', { exact: false })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('It does not stand like this', { exact: false })).toBeVisible({
+    timeout: 15_000,
+  });
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('slider', { name: 'head turned' }).fill('20');
   await page.getByLabel('What you call it').fill('looking aside');

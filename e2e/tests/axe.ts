@@ -11,9 +11,16 @@ export async function expectAccessible(page: Page): Promise<void> {
     await page.evaluate(AXE);
     const found = await page.evaluate(async () => {
       const { axe } = window as unknown as {
-        axe: { run(context: Document, options: object): Promise<{ violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[] }> };
+        axe: {
+          run(
+            context: Document,
+            options: object,
+          ): Promise<{ violations: { id: string; nodes: { html: string; failureSummary?: string }[] }[] }>;
+        };
       };
-      const { violations } = await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] });
+      const { violations } = await axe.run(document, {
+        runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+      });
       return violations.map(
         ({ id, nodes }) =>
           `${id}: ${nodes

@@ -22,11 +22,18 @@ test('land on the demo classes, open Thursday Mixed, see why', async ({ page }) 
   await expect(why.getByRole('img', { name: 'Downward-facing dog, full' })).toBeVisible();
   await expect(why.getByRole('img', { name: 'Downward-facing dog, hands on a chair back' })).toBeVisible();
   await expect(why.getByText('common practice', { exact: true }).first()).toBeVisible();
-  await expect(why.getByRole('list', { name: 'Also possible' }).getByText(/further|a long way off|as near/).first()).toBeVisible();
+  await expect(
+    why
+      .getByRole('list', { name: 'Also possible' })
+      .getByText(/further|a long way off|as near/)
+      .first(),
+  ).toBeVisible();
   await expectAccessible(page);
 });
 
-test('the fitting works by keyboard: arrows move, Enter opens, Escape closes and gives the place back', async ({ page }) => {
+test('the fitting works by keyboard: arrows move, Enter opens, Escape closes and gives the place back', async ({
+  page,
+}) => {
   await open(page, 'Thursday Mixed');
   const cells = page.locator('[data-cell]');
   await cells.first().focus();
@@ -48,7 +55,9 @@ test('everyone, step by step, and a tablet held upright', async ({ page }) => {
   await expectAccessible(page);
   await page.setViewportSize({ width: 768, height: 1024 });
   await page.getByRole('button', { name: 'Only who differs' }).click();
-  expect(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)).toBeLessThanOrEqual(0);
+  expect(
+    await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+  ).toBeLessThanOrEqual(0);
 });
 
 test('a new class from paste to record', async ({ page }) => {
@@ -58,13 +67,17 @@ test('a new class from paste to record', async ({ page }) => {
   await expect(page.getByText('Still needed: a sequence, who is coming.')).toBeVisible();
   await page
     .getByLabel('Sequence', { exact: true })
-    .fill('# Small Hours\nminutes: 20\n- Tree, 20 s each side\n- Zebra crossing, 3 breaths\n- Final rest, 5 min');
+    .fill(
+      '# Small Hours\nminutes: 20\n- Tree, 20 s each side\n- Zebra crossing, 3 breaths\n- Final rest, 5 min',
+    );
   await expect(page.getByText(/Line 4: "Zebra crossing" is not a pose we know/)).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Sequence', { exact: true })).toHaveValue(/Zebra crossing/);
   await page
     .getByLabel('Sequence', { exact: true })
-    .fill('# Small Hours\nminutes: 20\n- Tree, 20 s each side\n- Downward-facing dog, 5 breaths\n- Final rest, 5 min');
+    .fill(
+      '# Small Hours\nminutes: 20\n- Tree, 20 s each side\n- Downward-facing dog, 5 breaths\n- Final rest, 5 min',
+    );
   await expectAccessible(page);
 
   await page.getByRole('button', { name: 'Add a person' }).click();
@@ -111,8 +124,8 @@ test('a new class from paste to record', async ({ page }) => {
   await expect(page.getByText('on your left as you face them')).toBeVisible();
   await expect(page.getByText('Next: Tree, left side', { exact: false })).toBeVisible();
   await expectAccessible(page);
-  const timer = page.getByRole('timer'),
-    before = await timer.getAttribute('aria-label');
+  const timer = page.getByRole('timer');
+  const before = await timer.getAttribute('aria-label');
   await page.keyboard.press('Space');
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
   await expect(timer).not.toHaveAttribute('aria-label', before!, { timeout: 5000 });
@@ -137,7 +150,9 @@ test('a new class from paste to record', async ({ page }) => {
   await expect(page).toHaveURL(/\/fitting$/);
   await page.getByRole('link', { name: 'People', exact: true }).click();
   await page.getByRole('link', { name: 'Ines Fallow' }).click();
-  await expect(page.getByRole('row', { name: /Small Hours.*yes 2 5 step 2 stopped Wrists were sore/ })).toBeVisible();
+  await expect(
+    page.getByRole('row', { name: /Small Hours.*yes 2 5 step 2 stopped Wrists were sore/ }),
+  ).toBeVisible();
   await expectAccessible(page);
 });
 

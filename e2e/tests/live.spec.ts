@@ -12,9 +12,12 @@ const open = async (page: Page, title: string): Promise<void> => {
 const kept = (page: Page) => expect(page.getByText('Everything is kept')).toBeVisible({ timeout: 15_000 });
 const names = (page: Page): Promise<string[]> => page.locator('[data-row] h2').allTextContents();
 
-test('steps are added, moved, held longer and taken out by keyboard and by hand; all of it can be undone and is kept', async ({ page }) => {
+test('steps are added, moved, held longer and taken out by keyboard and by hand; all of it can be undone and is kept', async ({
+  page,
+}) => {
   await open(page, 'Bump and Breathe');
-  const before = await names(page), second = page.getByRole('button', { name: new RegExp(`^Move step 2, ${before[1]}`) });
+  const before = await names(page);
+  const second = page.getByRole('button', { name: new RegExp(`^Move step 2, ${before[1]}`) });
   await second.focus();
   await page.keyboard.press('Alt+ArrowDown');
   await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
@@ -25,13 +28,15 @@ test('steps are added, moved, held longer and taken out by keyboard and by hand;
   await page.keyboard.press('Control+z');
   await expect.poll(() => names(page)).toEqual(before);
 
-  const minutes = page.getByText(/of \d+ min/).first(), planned = await minutes.locator('..').textContent();
+  const minutes = page.getByText(/of \d+ min/).first();
+  const planned = await minutes.locator('..').textContent();
   await second.focus();
   await page.keyboard.press('+');
   await page.keyboard.press('+');
   await expect(minutes.locator('..')).not.toHaveText(planned!);
 
-  const handle = await page.getByRole('button', { name: /^Move step 3,/ }).boundingBox(), onto = await page.getByRole('button', { name: /^Move step 1,/ }).boundingBox();
+  const handle = await page.getByRole('button', { name: /^Move step 3,/ }).boundingBox();
+  const onto = await page.getByRole('button', { name: /^Move step 1,/ }).boundingBox();
   await page.mouse.move(handle!.x + 10, handle!.y + 15);
   await page.mouse.down();
   await page.mouse.move(onto!.x + 10, onto!.y + 60, { steps: 8 });
@@ -43,16 +48,23 @@ test('steps are added, moved, held longer and taken out by keyboard and by hand;
   await page.getByRole('button', { name: 'Step after this' }).click();
   await page.getByLabel('Find a pose').fill('garudasana');
   await page.keyboard.press('Enter');
-  await expect.poll(() => names(page)).toEqual([before[2], 'Eagle', before[0], before[1], ...before.slice(3)]);
+  await expect
+    .poll(() => names(page))
+    .toEqual([before[2], 'Eagle', before[0], before[1], ...before.slice(3)]);
   await kept(page);
   await page.reload();
-  await expect.poll(() => names(page)).toEqual([before[2], 'Eagle', before[0], before[1], ...before.slice(3)]);
+  await expect
+    .poll(() => names(page))
+    .toEqual([before[2], 'Eagle', before[0], before[1], ...before.slice(3)]);
   await page.getByRole('button', { name: /^Move step 2, Eagle/ }).focus();
   await page.keyboard.press('Delete');
   await expect.poll(async () => (await names(page)).includes('Eagle')).toBe(false);
 
   // What is odd about the order is said with what settles it.
-  await page.getByRole('button', { name: /, Final rest$/ }).and(page.getByRole('button', { name: /^Move/ })).focus();
+  await page
+    .getByRole('button', { name: /, Final rest$/ })
+    .and(page.getByRole('button', { name: /^Move/ }))
+    .focus();
   await page.keyboard.press('Delete');
   await page.getByRole('button', { name: 'Add 5 minutes of rest' }).click();
   await expect.poll(async () => (await names(page)).at(-1)).toBe('Final rest');
@@ -61,13 +73,22 @@ test('steps are added, moved, held longer and taken out by keyboard and by hand;
   await expectAccessible(page);
 });
 
-test('keys faster than the page mean what they mean, the hand stays in the list, and who leaves at once finds the edit where they go', async ({ page }) => {
+test('keys faster than the page mean what they mean, the hand stays in the list, and who leaves at once finds the edit where they go', async ({
+  page,
+}) => {
   await open(page, 'Steady Backs');
   const before = await names(page);
   await page.getByRole('button', { name: /^Move step 2,/ }).focus();
   // Twice in one breath, before the page has drawn the first.
-  await page.evaluate(() => { for (let i = 0; i < 2; i++) document.activeElement!.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowDown', altKey: true, bubbles: true, cancelable: true })); });
-  await expect.poll(() => names(page)).toEqual([before[0], before[2], before[3], before[1], ...before.slice(4)]);
+  await page.evaluate(() => {
+    for (let i = 0; i < 2; i++)
+      document.activeElement!.dispatchEvent(
+        new KeyboardEvent('keydown', { key: 'ArrowDown', altKey: true, bubbles: true, cancelable: true }),
+      );
+  });
+  await expect
+    .poll(() => names(page))
+    .toEqual([before[0], before[2], before[3], before[1], ...before.slice(4)]);
   await expect(page.getByRole('button', { name: `Move step 4, ${before[1]}`, exact: true })).toBeFocused();
   await page.keyboard.press('Delete');
   await expect.poll(() => names(page)).toEqual([before[0], before[2], before[3], ...before.slice(4)]);
@@ -76,7 +97,9 @@ test('keys faster than the page mean what they mean, the hand stays in the list,
   await page.keyboard.press('Control+z');
   await expect.poll(() => names(page)).toHaveLength(before.length);
   await page.getByRole('link', { name: 'Change the plan' }).click();
-  await expect(page.getByLabel('Sequence')).toHaveValue(new RegExp(`${before[3]}[^]*${before[1]}[^]*${before[4]}`));
+  await expect(page.getByLabel('Sequence')).toHaveValue(
+    new RegExp(`${before[3]}[^]*${before[1]}[^]*${before[4]}`),
+  );
 });
 
 test('who leaves while the server does not answer finds the edit when it answers again', async ({ page }) => {
@@ -86,7 +109,9 @@ test('who leaves while the server does not answer finds the edit when it answers
   const before = await names(page);
   await page.getByRole('button', { name: /^Move step 2,/ }).focus();
   await page.keyboard.press('Alt+ArrowDown');
-  await expect(page.getByText('Not kept: The program on this computer does not answer.', { exact: false })).toBeVisible();
+  await expect(
+    page.getByText('Not kept: The program on this computer does not answer.', { exact: false }),
+  ).toBeVisible();
   await page.getByRole('link', { name: 'Half a page' }).click();
   await expect(page.getByRole('alert')).toContainText('does not answer');
   await page.unroute(plan);
@@ -97,7 +122,9 @@ test('who leaves while the server does not answer finds the edit when it answers
   await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
 });
 
-test('the teacher chooses against a limit: the reason is asked, and the cell looks chosen everywhere', async ({ page }) => {
+test('the teacher chooses against a limit: the reason is asked, and the cell looks chosen everywhere', async ({
+  page,
+}) => {
   await open(page, 'Thursday Mixed');
   const dog = page.locator('[data-row]').filter({ hasText: 'Downward-facing dog' });
   await dog.getByRole('button', { name: /Perrin/ }).click();
@@ -149,11 +176,14 @@ test('fewer versions, and one for all, with what it costs', async ({ page }) => 
   await kept(page);
 });
 
-test('the room: places, props against the stock; a smaller cupboard changes the class and says so', async ({ page }) => {
+test('the room: places, props against the stock; a smaller cupboard changes the class and says so', async ({
+  page,
+}) => {
   await open(page, 'Thursday Mixed');
   await page.getByRole('link', { name: 'Room' }).click();
   await expect(page.getByRole('heading', { name: /By the wall/ })).toBeVisible();
-  const blocks = page.getByLabel('blocks in the hall'), before = await blocks.inputValue();
+  const blocks = page.getByLabel('blocks in the hall');
+  const before = await blocks.inputValue();
   await blocks.fill('few');
   await page.getByRole('button', { name: 'Keep the counts' }).click();
   await expect(page.getByText('A whole number from 0 to 999 is needed.')).toBeVisible();

@@ -2,7 +2,9 @@
 import { expect, test } from '@playwright/test';
 import { expectAccessible } from './axe.js';
 
-test('a condition is found by another name; its rules show what they touch; a limit is loosened, marked everywhere and taken back', async ({ page }) => {
+test('a condition is found by another name; its rules show what they touch; a limit is loosened, marked everywhere and taken back', async ({
+  page,
+}) => {
   await page.goto('/rulebook');
   await page.getByRole('searchbox').fill('osteopenia');
   await page.getByRole('link', { name: /Low bone density/ }).click();
@@ -11,7 +13,9 @@ test('a condition is found by another name; its rules show what they touch; a li
   await expectAccessible(page);
 
   await page.goto('/rulebook/high-blood-pressure');
-  const rule = page.getByRole('article').filter({ hasText: 'High blood pressure not under control: the head stays level' });
+  const rule = page
+    .getByRole('article')
+    .filter({ hasText: 'High blood pressure not under control: the head stays level' });
   await rule.getByRole('button', { name: 'Move this limit' }).click();
   const dialog = page.getByRole('dialog');
   await dialog.getByLabel(/Limit \(the rulebook says/).fill('60');
@@ -29,7 +33,12 @@ test('a condition is found by another name; its rules show what they touch; a li
   await page.getByRole('button', { name: 'Fit this class' }).click();
   await expect(page.getByText('loosened here', { exact: true }).first()).toBeVisible();
   await page.locator('[data-cell]').first().click();
-  await expect(page.getByTestId('why').getByText(/Loosened here by Maren Tolliver/).first()).toBeVisible();
+  await expect(
+    page
+      .getByTestId('why')
+      .getByText(/Loosened here by Maren Tolliver/)
+      .first(),
+  ).toBeVisible();
 
   await page.goto('/rulebook/high-blood-pressure');
   await rule.getByRole('button', { name: /take back/ }).click();
@@ -37,9 +46,12 @@ test('a condition is found by another name; its rules show what they touch; a li
   await expect(rule.getByText('Loosened here')).toBeHidden();
 });
 
-test('what if: the atlas is marked again as stages are chosen, and contradictions are asked about', async ({ page }) => {
+test('what if: the atlas is marked again as stages are chosen, and contradictions are asked about', async ({
+  page,
+}) => {
   await page.goto('/rulebook/what-if?with=glaucoma');
-  const limited = page.getByRole('button', { name: /limited/ }), count = async (): Promise<number> => Number(/\d+/.exec(await limited.innerText())![0]);
+  const limited = page.getByRole('button', { name: /limited/ });
+  const count = async (): Promise<number> => Number(/\d+/.exec(await limited.innerText())![0]);
   await expect(limited).toBeVisible();
   const alone = await count();
   expect(alone).toBeGreaterThan(20);
@@ -49,17 +61,24 @@ test('what if: the atlas is marked again as stages are chosen, and contradiction
   await page.getByLabel('T-score').fill('-2.8');
   await expect(page.getByText('Called osteopenia, but', { exact: false })).toBeVisible();
   await limited.click();
-  await expect(page.getByRole('region', { name: 'The atlas, marked' }).getByRole('listitem').first()).toContainText('limited');
+  await expect(
+    page.getByRole('region', { name: 'The atlas, marked' }).getByRole('listitem').first(),
+  ).toContainText('limited');
   await expectAccessible(page);
 });
 
-test('positions are taken for the hall, also while it answers slowly; shown in the why, and other for one class', async ({ page }) => {
+test('positions are taken for the hall, also while it answers slowly; shown in the why, and other for one class', async ({
+  page,
+}) => {
   await page.route('**/api/studio', async (route) => {
-    await new Promise((done) => { setTimeout(done, 700); });
+    await new Promise((done) => {
+      setTimeout(done, 700);
+    });
     await route.continue();
   });
   await page.goto('/house-view');
-  const topic = page.locator('#controlled-pressure'), eyes = page.locator('#eyes');
+  const topic = page.locator('#controlled-pressure');
+  const eyes = page.locator('#eyes');
   await topic.getByRole('radio', { name: /As usual, breath free/ }).check();
   await kept();
   await page.reload();
@@ -81,7 +100,9 @@ test('positions are taken for the hall, also while it answers slowly; shown in t
   await expect(page.getByText('for this class: 1 other than the hall')).toBeVisible();
   await topicBack();
 
-  async function kept(): Promise<void> { await expect(page.getByRole('status').filter({ hasText: 'Kept.' })).toBeVisible(); }
+  async function kept(): Promise<void> {
+    await expect(page.getByRole('status').filter({ hasText: 'Kept.' })).toBeVisible();
+  }
   async function topicBack(): Promise<void> {
     await page.goto('/house-view');
     await eyes.getByRole('radio', { name: /Own choice/ }).check();
@@ -93,7 +114,9 @@ test('positions are taken for the hall, also while it answers slowly; shown in t
   }
 });
 
-test('an own limit and a go-ahead are kept with the person; a reading today stops, and says what to do', async ({ page }) => {
+test('an own limit and a go-ahead are kept with the person; a reading today stops, and says what to do', async ({
+  page,
+}) => {
   await page.goto('/people');
   await page.getByRole('link', { name: 'Ilse Farthing' }).click();
   await page.getByRole('button', { name: 'Change' }).click();
@@ -120,7 +143,9 @@ test('an own limit and a go-ahead are kept with the person; a reading today stop
   await page.getByRole('link', { name: 'People', exact: true }).click();
   await page.getByRole('link', { name: 'Hollis Penny' }).click();
   await expect(page.getByRole('heading', { name: 'What changes next' })).toBeVisible();
-  await expect(page.getByText('In the third trimester head-down shapes move to a chair or the wall.')).toBeVisible();
+  await expect(
+    page.getByText('In the third trimester head-down shapes move to a chair or the wall.'),
+  ).toBeVisible();
   await expectAccessible(page);
 
   await page.goto('/classes/new');

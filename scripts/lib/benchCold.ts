@@ -2,8 +2,12 @@
 import { createFitter, USUAL_HOUSE_VIEW } from '@lotus-steady/core';
 import { benchPeople, benchSequence, FIT_DAY } from './benchClass.js';
 
-const people = benchPeople(24, true), sequence = benchSequence(), began = performance.now();
+const people = benchPeople(24, true);
+const sequence = benchSequence();
+const began = performance.now();
 let told = 0;
-createFitter({ people, on: FIT_DAY, houseView: USUAL_HOUSE_VIEW }).fit(sequence, undefined, () => { told++; });
+createFitter({ people, on: FIT_DAY, houseView: USUAL_HOUSE_VIEW }).fit(sequence, undefined, () => {
+  told++;
+});
 if (told < people.length) throw new Error('Nobody was told how far it had come.');
 console.log(performance.now() - began);

@@ -1,15 +1,33 @@
 import { Engine, type NestedCondition, type RuleProperties } from 'json-rules-engine';
-import { countSeconds, limbsOf, NO_SUMS, quantityOf, sumsAfter, type ActiveRule, type Bound, type LimbSide, type Person, type Quantity, type StagedPerson } from '@lotus-steady/core';
+import {
+  countSeconds,
+  limbsOf,
+  NO_SUMS,
+  quantityOf,
+  sumsAfter,
+  type ActiveRule,
+  type Bound,
+  type LimbSide,
+  type Person,
+  type Quantity,
+  type StagedPerson,
+} from '@lotus-steady/core';
 import type { MeasureTable } from '@lotus-steady/core';
 
 /** What one variant is told to a general rule engine: every quantity that its rules look at, by name. */
 export type Facts = Record<string, string | number | boolean>;
 
-const factName = (quantity: Quantity, limb: LimbSide | undefined): string => (limb ? `${quantity}@${limb}` : quantity);
+const factName = (quantity: Quantity, limb: LimbSide | undefined): string =>
+  limb ? `${quantity}@${limb}` : quantity;
 
 /** One bound as a condition of the general engine. */
 function conditionOf(bound: Bound, limb: LimbSide | undefined): NestedCondition {
-  if ('measure' in bound) return { fact: factName(bound.measure, limb), operator: 'over' in bound ? 'greaterThan' : 'lessThan', value: 'over' in bound ? bound.over : bound.under };
+  if ('measure' in bound)
+    return {
+      fact: factName(bound.measure, limb),
+      operator: 'over' in bound ? 'greaterThan' : 'lessThan',
+      value: 'over' in bound ? bound.over : bound.under,
+    };
   if ('holdOver' in bound) return { fact: 'holdSeconds', operator: 'greaterThan', value: bound.holdOver };
   if ('sum' in bound) return { fact: bound.sum, operator: 'greaterThan', value: bound.over };
   if ('level' in bound) return { fact: 'level', operator: 'in', value: bound.level };
@@ -22,7 +40,11 @@ function conditionOf(bound: Bound, limb: LimbSide | undefined): NestedCondition 
 }
 
 const ruleOf = (active: ActiveRule): RuleProperties => ({
-  conditions: { any: limbsOf(active).map((limb): NestedCondition => ({ all: active.rule.all.map((bound) => conditionOf(bound, limb)) })) },
+  conditions: {
+    any: limbsOf(active).map((limb): NestedCondition => ({
+      all: active.rule.all.map((bound) => conditionOf(bound, limb)),
+    })),
+  },
   event: { type: active.rule.id },
 });
 
@@ -30,15 +52,35 @@ const ruleOf = (active: ActiveRule): RuleProperties => ({
 export const generalEngine = ({ rules }: StagedPerson): Engine => new Engine(rules.map(ruleOf));
 
 /** Facts of every row of a table, as the general engine takes them; on the side a pose is described on. */
-export function factsOf({ rows }: MeasureTable, { rules, person }: StagedPerson, measures: (id: string) => Parameters<typeof quantityOf>[1]['measures'], on: string): Facts[] {
+export function factsOf(
+  { rows }: MeasureTable,
+  { rules, person }: StagedPerson,
+  measures: (id: string) => Parameters<typeof quantityOf>[1]['measures'],
+  on: string,
+): Facts[] {
   const asked = new Map<string, { quantity: Quantity; limb: LimbSide | undefined }>();
-  for (const active of rules) for (const limb of limbsOf(active)) for (const bound of active.rule.all) if ('measure' in bound) asked.set(factName(bound.measure, limb), { quantity: bound.measure, limb });
+  for (const active of rules)
+    for (const limb of limbsOf(active))
+      for (const bound of active.rule.all)
+        if ('measure' in bound) asked.set(factName(bound.measure, limb), { quantity: bound.measure, limb });
   return rows.map(({ pose, variant }): Facts => {
-    const held = pose.hold.usual * countSeconds(pose, variant.breath, person as Person, on), judged = { measures: measures(variant.id) };
+    const held = pose.hold.usual * countSeconds(pose, variant.breath, person as Person, on);
+    const judged = { measures: measures(variant.id) };
     return {
-      ...Object.fromEntries([...asked].map(([name, { quantity, limb }]) => [name, quantityOf(quantity, judged, person.ranges, limb)])),
-      holdSeconds: held, ...sumsAfter(NO_SUMS, judged.measures, held * (pose.side ? 2 : 1)),
-      level: variant.level, breath: variant.breath, support: variant.support, moving: pose.hold.unit === 'rounds', action: pose.purposes[0].action, levelChange: false,
+      ...Object.fromEntries(
+        [...asked].map(([name, { quantity, limb }]) => [
+          name,
+          quantityOf(quantity, judged, person.ranges, limb),
+        ]),
+      ),
+      holdSeconds: held,
+      ...sumsAfter(NO_SUMS, judged.measures, held * (pose.side ? 2 : 1)),
+      level: variant.level,
+      breath: variant.breath,
+      support: variant.support,
+      moving: pose.hold.unit === 'rounds',
+      action: pose.purposes[0].action,
+      levelChange: false,
     };
   });
 }

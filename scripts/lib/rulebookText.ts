@@ -1,10 +1,25 @@
-import { CONDITIONS, CONFLICTS, HOUSE_VIEW_TOPICS, RULEBOOK_VERSION, SOURCES, WARNING_SIGNS, waysToSatisfy, type Bound, type Rule, type StageTest, type WarningSign } from '@lotus-steady/core';
+import {
+  CONDITIONS,
+  CONFLICTS,
+  HOUSE_VIEW_TOPICS,
+  RULEBOOK_VERSION,
+  SOURCES,
+  WARNING_SIGNS,
+  waysToSatisfy,
+  type Bound,
+  type Rule,
+  type StageTest,
+  type WarningSign,
+} from '@lotus-steady/core';
 
 const number = (value: number): string => String(Math.round(value * 1000) / 1000);
 
 /** A bound in the words of the measures. */
 function boundText(bound: Bound): string {
-  if ('measure' in bound) return 'over' in bound ? `${bound.measure} over ${number(bound.over)}` : `${bound.measure} under ${number(bound.under)}`;
+  if ('measure' in bound)
+    return 'over' in bound
+      ? `${bound.measure} over ${number(bound.over)}`
+      : `${bound.measure} under ${number(bound.under)}`;
   if ('holdOver' in bound) return `held over ${bound.holdOver} s`;
   if ('sum' in bound) return `${bound.sum} over ${bound.over} s`;
   if ('level' in bound) return `level ${bound.level.join(' or ')}`;
@@ -15,28 +30,82 @@ function boundText(bound: Bound): string {
   if ('purposeNot' in bound) return `purpose other than ${bound.purposeNot.join(', ')}`;
   return 'a change of level';
 }
-const testText = (test: StageTest): string => ('is' in test ? `${test.fact} ${test.is.join(' or ')}` : 'from' in test ? `${test.fact} from ${test.from}` : `${test.fact} below ${test.below}`);
+const testText = (test: StageTest): string =>
+  'is' in test
+    ? `${test.fact} ${test.is.join(' or ')}`
+    : 'from' in test
+      ? `${test.fact} from ${test.from}`
+      : `${test.fact} below ${test.below}`;
 
 function ruleText(rule: Rule): string {
   const { id, level, when = [], house, all, limb, adds, cue, reason, evidence } = rule;
-  const conditions = [...when.map(testText), ...(house ? [`view “${HOUSE_VIEW_TOPICS[house.topic]!.name}”: ${house.positions.join(' or ')}`] : [])].join('; ');
+  const conditions = [
+    ...when.map(testText),
+    ...(house ? [`view “${HOUSE_VIEW_TOPICS[house.topic]!.name}”: ${house.positions.join(' or ')}`] : []),
+  ].join('; ');
   return `- **${reason}** \`${id}\` (${level})${conditions ? ` When ${conditions}.` : ''} Broken where ${all.map(boundText).join(' and ')}${limb === 'affected' ? ', on the affected side' : limb ? ', on one limb' : ''}.${adds ? ` Adds: ${adds.prop} ${adds.where}.` : ''}${cue ? ` Say: ${cue}` : ''} Met by: ${waysToSatisfy(rule).join(', ')}. *${evidence.kind.replace('-', ' ')}*${evidence.kind === 'common-practice' && evidence.source.startsWith('common practice, no') ? '' : `: ${evidence.source}`}.`;
 }
 
 /** The rulebook as a page to read. */
 export function rulebookText(): string {
-  const signs: Readonly<Record<string, WarningSign>> = WARNING_SIGNS, rules = CONDITIONS.reduce((sum, condition) => sum + condition.rules.length, 0);
+  const signs: Readonly<Record<string, WarningSign>> = WARNING_SIGNS;
+  const rules = CONDITIONS.reduce((sum, condition) => sum + condition.rules.length, 0);
   return [
-    '# The rulebook', '', `Written by \`npm run rulebook\` from the data; do not edit. Version \`${RULEBOOK_VERSION}\`: ${CONDITIONS.length} conditions and groups, ${rules} rules.`,
-    'It advises a trained teacher and diagnoses nobody. Each person’s own doctor, midwife or physiotherapist and local rules come first. All sources are quoted from memory and give way to the source.', '',
+    '# The rulebook',
+    '',
+    `Written by \`npm run rulebook\` from the data; do not edit. Version \`${RULEBOOK_VERSION}\`: ${CONDITIONS.length} conditions and groups, ${rules} rules.`,
+    'It advises a trained teacher and diagnoses nobody. Each person’s own doctor, midwife or physiotherapist and local rules come first. All sources are quoted from memory and give way to the source.',
+    '',
     ...CONDITIONS.flatMap(({ name, aliases, fields, well, clearance, warnings, say, refer, rules: own }) => [
-      `## ${name}`, '', ...(aliases.length ? [`Also: ${aliases.join(', ')}.`, ''] : []), `**Goes well:** ${well}`, '', ...(clearance ? [`**Go-ahead:** ${clearance}`, ''] : []),
-      ...(fields.length ? [`**Ask:** ${fields.map((field) => field.question ?? `${field.label}?`).join(' ')}`, ''] : []), `**Say:** ${say} **Refer:** ${refer}`, '',
-      ...(warnings.length ? [`**Warning signs:** ${warnings.map((id) => `${signs[id]!.asks} (${signs[id]!.who})`).join('; ')}.`, ''] : []), ...own.map(ruleText), '',
+      `## ${name}`,
+      '',
+      ...(aliases.length ? [`Also: ${aliases.join(', ')}.`, ''] : []),
+      `**Goes well:** ${well}`,
+      '',
+      ...(clearance ? [`**Go-ahead:** ${clearance}`, ''] : []),
+      ...(fields.length
+        ? [`**Ask:** ${fields.map((field) => field.question ?? `${field.label}?`).join(' ')}`, '']
+        : []),
+      `**Say:** ${say} **Refer:** ${refer}`,
+      '',
+      ...(warnings.length
+        ? [
+            `**Warning signs:** ${warnings.map((id) => `${signs[id]!.asks} (${signs[id]!.who})`).join('; ')}.`,
+            '',
+          ]
+        : []),
+      ...own.map(ruleText),
+      '',
     ]),
-    '## Where two pull apart', '', ...CONFLICTS.map(({ between, text, neutral }) => `- **${between.map((id) => CONDITIONS.find((condition) => condition.id === id)!.name).join(' and ')}**: ${text} Neutral: ${[...new Set(neutral)].join(', ')}.`), '',
-    '## Warning signs for everyone', '', ...Object.values(signs).filter(({ everyone }) => everyone).map(({ asks, who }) => `- ${asks}: ${who}.`), '',
-    '## Where good teachers differ', '', ...Object.entries(HOUSE_VIEW_TOPICS).flatMap(([id, { name, question, usual, positions }]) => [`### ${name} \`${id}\``, '', question, '', ...positions.map((position) => `- ${position.id === usual ? '**' : ''}${position.name}${position.id === usual ? '** (usual)' : ''} \`${position.id}\`: ${position.reason} *${position.evidence.kind.replace('-', ' ')}*${position.evidence.source.startsWith('common practice, no') ? '' : `: ${position.evidence.source}`}.`), '']),
-    '## Sources', '', ...Object.values(SOURCES).map(({ citation, found }) => `- ${citation}: ${found}`), '',
+    '## Where two pull apart',
+    '',
+    ...CONFLICTS.map(
+      ({ between, text, neutral }) =>
+        `- **${between.map((id) => CONDITIONS.find((condition) => condition.id === id)!.name).join(' and ')}**: ${text} Neutral: ${[...new Set(neutral)].join(', ')}.`,
+    ),
+    '',
+    '## Warning signs for everyone',
+    '',
+    ...Object.values(signs)
+      .filter(({ everyone }) => everyone)
+      .map(({ asks, who }) => `- ${asks}: ${who}.`),
+    '',
+    '## Where good teachers differ',
+    '',
+    ...Object.entries(HOUSE_VIEW_TOPICS).flatMap(([id, { name, question, usual, positions }]) => [
+      `### ${name} \`${id}\``,
+      '',
+      question,
+      '',
+      ...positions.map(
+        (position) =>
+          `- ${position.id === usual ? '**' : ''}${position.name}${position.id === usual ? '** (usual)' : ''} \`${position.id}\`: ${position.reason} *${position.evidence.kind.replace('-', ' ')}*${position.evidence.source.startsWith('common practice, no') ? '' : `: ${position.evidence.source}`}.`,
+      ),
+      '',
+    ]),
+    '## Sources',
+    '',
+    ...Object.values(SOURCES).map(({ citation, found }) => `- ${citation}: ${found}`),
+    '',
   ].join('\n');
 }

@@ -29,7 +29,9 @@ export interface AppOptions {
 
 @Controller('api/health')
 class HealthController {
-  @Get() health() { return { ok: true }; }
+  @Get() health() {
+    return { ok: true };
+  }
 }
 
 /**
@@ -37,39 +39,87 @@ class HealthController {
  *
  * @throws where the database cannot be reached
  */
-export async function createApp({ databaseUrl, demo, today, web }: AppOptions): Promise<NestFastifyApplication> {
+export async function createApp({
+  databaseUrl,
+  demo,
+  today,
+  web,
+}: AppOptions): Promise<NestFastifyApplication> {
   const { hostname, port, username, password, pathname } = new URL(databaseUrl);
   @Module({
     imports: [
       SequelizeModule.forRoot({
-        dialect: 'mariadb', host: hostname, port: Number(port || 3306), username: decodeURIComponent(username), password: decodeURIComponent(password), database: pathname.slice(1),
+        dialect: 'mariadb',
+        host: hostname,
+        port: Number(port || 3306),
+        username: decodeURIComponent(username),
+        password: decodeURIComponent(password),
+        database: pathname.slice(1),
         // SQL carries health data: it is never logged.
-        models: MODELS, logging: false, retryAttempts: 1, synchronize: false, autoLoadModels: false,
+        models: MODELS,
+        logging: false,
+        retryAttempts: 1,
+        synchronize: false,
+        autoLoadModels: false,
       }),
-      SequelizeModule.forFeature(MODELS), StudioModule, PeopleModule, SequencesModule, OwnVariantsModule, ClassesModule,
+      SequelizeModule.forFeature(MODELS),
+      StudioModule,
+      PeopleModule,
+      SequencesModule,
+      OwnVariantsModule,
+      ClassesModule,
     ],
-    controllers: [HealthController], providers: [DemoService],
+    controllers: [HealthController],
+    providers: [DemoService],
   })
   class AppModule {}
 
-  const app = await NestFactory.create<NestFastifyApplication>(AppModule, new FastifyAdapter({ bodyLimit: 2_000_000 }), { logger: ['error', 'fatal'], abortOnError: false });
+  const app = await NestFactory.create<NestFastifyApplication>(
+    AppModule,
+    new FastifyAdapter({ bodyLimit: 2_000_000 }),
+    { logger: ['error', 'fatal'], abortOnError: false },
+  );
   const fastify = app.getHttpAdapter().getInstance();
   fastify.addHook('onRequest', hostCheck);
-  app.useGlobalPipes(new ValidationPipe({ transform: true, whitelist: true, forbidNonWhitelisted: true, exceptionFactory: (errors) => new FieldsException(fieldsOf(errors)) }));
-  const openApi = SwaggerModule.createDocument(app, new DocumentBuilder().setTitle('Lotus Steady').setVersion('0.1').build());
+  app.useGlobalPipes(
+    new ValidationPipe({
+      transform: true,
+      whitelist: true,
+      forbidNonWhitelisted: true,
+      exceptionFactory: (errors) => new FieldsException(fieldsOf(errors)),
+    }),
+  );
+  const openApi = SwaggerModule.createDocument(
+    app,
+    new DocumentBuilder().setTitle('Lotus Steady').setVersion('0.1').build(),
+  );
   fastify.get('/api/openapi.json', () => openApi);
   fastify.addHook('onSend', async (request, reply) => {
-    reply.header('X-Content-Type-Options', 'nosniff').header('Referrer-Policy', 'no-referrer').header('X-Frame-Options', 'DENY');
+    reply
+      .header('X-Content-Type-Options', 'nosniff')
+      .header('Referrer-Policy', 'no-referrer')
+      .header('X-Frame-Options', 'DENY');
     if (request.url.startsWith('/api/')) reply.header('Cache-Control', 'no-store');
-    else reply.header('Content-Security-Policy', "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; worker-src 'self' blob:; frame-ancestors 'none'");
+    else
+      reply.header(
+        'Content-Security-Policy',
+        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; worker-src 'self' blob:; frame-ancestors 'none'",
+      );
   });
   if (web && existsSync(web)) {
     const { default: fastifyStatic } = await import('@fastify/static');
-    await app.register(fastifyStatic as never, { root: web, prefix: '/', wildcard: false, index: false } as never);
+    await app.register(
+      fastifyStatic as never,
+      { root: web, prefix: '/', wildcard: false, index: false } as never,
+    );
     // Every path that is no file and no API is a screen.
     fastify.get('/*', (request, reply) => {
-      if (request.url.startsWith('/api/') || /\.\w+$/.test(request.url.split('?')[0]!)) return reply.code(404).send({ statusCode: 404, message: 'There is nothing here.' });
-      return (reply as unknown as { sendFile(name: string, root: string): unknown }).sendFile('index.html', join(web));
+      if (request.url.startsWith('/api/') || /\.\w+$/.test(request.url.split('?')[0]!))
+        return reply.code(404).send({ statusCode: 404, message: 'There is nothing here.' });
+      return (reply as unknown as { sendFile(name: string, root: string): unknown }).sendFile(
+        'index.html',
+        join(web),
+      );
     });
   }
   await migrator(app.get(Sequelize)).up();

@@ -10,14 +10,17 @@ const problem = (text: string): never => {
 };
 
 const databaseUrl = process.env.DATABASE_URL ?? problem('DATABASE_URL is missing.');
-const port = Number(process.env.PORT ?? 4310), demo = (process.env.LOTUS_DEMO ?? 'once') as DemoMode;
+const port = Number(process.env.PORT ?? 4310);
+const demo = (process.env.LOTUS_DEMO ?? 'once') as DemoMode;
 const today = process.env.LOTUS_TODAY ?? new Intl.DateTimeFormat('en-CA').format(new Date());
 const web = join(dirname(fileURLToPath(import.meta.url)), '../../web/dist');
 
 try {
   const app = await createApp({ databaseUrl, demo, today, web });
   await app.listen(port, '127.0.0.1');
-  const stop = (): void => { void app.close().finally(() => process.exit(0)); };
+  const stop = (): void => {
+    void app.close().finally(() => process.exit(0));
+  };
   process.on('SIGTERM', stop);
   process.on('SIGINT', stop);
   // The starting program is gone: nothing stays behind.
@@ -25,5 +28,11 @@ try {
   process.send?.('ready');
 } catch (error) {
   const { code, name, message } = error as { code?: string; name?: string; message: string };
-  problem(code === 'EADDRINUSE' ? `Port ${port} is taken.` : name?.startsWith('Sequelize') ? `The database cannot be used: ${message.split('\n')[0]}` : message);
+  problem(
+    code === 'EADDRINUSE'
+      ? `Port ${port} is taken.`
+      : name?.startsWith('Sequelize')
+        ? `The database cannot be used: ${message.split('\n')[0]}`
+        : message,
+  );
 }

@@ -11,4 +11,5 @@ export function showOwn(own: readonly OwnVariant[]): void {
 }
 
 export const variantById = (id: string) => current.variant(id);
-export const posturesFor = (id: string, heightCm: number, build?: Build) => current.postures(id, heightCm, build);
+export const posturesFor = (id: string, heightCm: number, build?: Build) =>
+  current.postures(id, heightCm, build);

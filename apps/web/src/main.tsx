@@ -11,15 +11,27 @@ import './styles.css';
 notifyManager.setScheduler(queueMicrotask);
 const client = new QueryClient({ defaultOptions: { queries: { staleTime: 10_000, retry: 1 } } });
 // Closing the page while something is still on its way to the server is asked about.
-window.addEventListener('beforeunload', (event) => { if (client.isMutating()) event.preventDefault(); });
+window.addEventListener('beforeunload', (event) => {
+  if (client.isMutating()) event.preventDefault();
+});
 
 /** Screens look poses up and judge them as they draw: the hall's own variants and what it decided are read before the first of them. */
 function Screens() {
-  const own = useOwnVariants(), studio = useReadStudio(), missing = [own, studio].find(({ data }) => !data);
+  const own = useOwnVariants();
+  const studio = useReadStudio();
+  const missing = [own, studio].find(({ data }) => !data);
   if (!missing) return <RouterProvider router={router} />;
-  return <main className="p-6"><Reading what="Reading the catalogue" of={missing} /></main>;
+  return (
+    <main className="p-6">
+      <Reading what="Reading the catalogue" of={missing} />
+    </main>
+  );
 }
 
 createRoot(document.getElementById('root')!).render(
-  <StrictMode><QueryClientProvider client={client}><Screens /></QueryClientProvider></StrictMode>,
+  <StrictMode>
+    <QueryClientProvider client={client}>
+      <Screens />
+    </QueryClientProvider>
+  </StrictMode>,
 );

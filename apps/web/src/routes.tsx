@@ -30,7 +30,11 @@ const Keyed = ({ Screen }: { Screen: (props: { id: string }) => React.ReactNode 
 };
 
 const Lost = () => (
-  <Page title="Nothing here"><Empty action={<ButtonLink to="/classes">To the classes</ButtonLink>}>There is no screen at this address.</Empty></Page>
+  <Page title="Nothing here">
+    <Empty action={<ButtonLink to="/classes">To the classes</ButtonLink>}>
+      There is no screen at this address.
+    </Empty>
+  </Page>
 );
 
 export const router = createBrowserRouter([

@@ -1,5 +1,14 @@
 /** The drawing of a skeleton: what must hold for every figure, whatever the pose. */
-import { buildBody, completePosture, mirrorPosture, outline, POSES, posturesFor, type PropPlacement, type Vec3 } from '@lotus-steady/core';
+import {
+  buildBody,
+  completePosture,
+  mirrorPosture,
+  outline,
+  POSES,
+  posturesFor,
+  type PropPlacement,
+  type Vec3,
+} from '@lotus-steady/core';
 import { depthOrder, type Seen } from '../src/figure/depthOrder.js';
 import { drawFigure } from '../src/figure/drawFigure.js';
 import { capsulePath, circlePoints, extent, short, sidePath } from '../src/figure/geometry.js';
@@ -9,26 +18,35 @@ import { bodyParts, propParts, type Part } from '../src/figure/parts.js';
 const SIZE = { width: 96, height: 84, margin: 4 };
 const variants = POSES.flatMap((pose) => pose.ladder);
 const draw = (id: string, frame = 0): string => {
-  const variant = variants.find((known) => known.id === id)!,
-    { postures, heightCm } = posturesFor(id, 165);
+  const variant = variants.find((known) => known.id === id)!;
+  const { postures, heightCm } = posturesFor(id, 165);
   return drawFigure({ posture: postures[frame]!, heightCm, props: variant.props, view: variant.view }, SIZE);
 };
 /** Coordinates of absolute points in a drawing: what stands behind M and L. */
-const points = (svg: string): [number, number][] => [...svg.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map((match) => [Number(match[1]), Number(match[2])]);
+const points = (svg: string): [number, number][] =>
+  [...svg.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map((match) => [Number(match[1]), Number(match[2])]);
 
-test.each(variants.map((variant) => variant.id))('%s: stays in its frame, with nothing that is no number', (id) => {
-  const svg = draw(id);
-  expect(svg).not.toMatch(/NaN|Infinity|undefined/);
-  const outside = points(svg).filter(([x, y]) => x < -1 || y < -1 || x > SIZE.width + 1 || y > SIZE.height + 1);
-  expect(outside).toEqual([]);
-});
+test.each(variants.map((variant) => variant.id))(
+  '%s: stays in its frame, with nothing that is no number',
+  (id) => {
+    const svg = draw(id);
+    expect(svg).not.toMatch(/NaN|Infinity|undefined/);
+    const outside = points(svg).filter(
+      ([x, y]) => x < -1 || y < -1 || x > SIZE.width + 1 || y > SIZE.height + 1,
+    );
+    expect(outside).toEqual([]);
+  },
+);
 
-test.each(variants.map((variant) => variant.id))('%s: is large enough to read at 96 px: at least 60 px one way', (id) => {
-  const all = points(draw(id)),
-    [x0, x1] = [Math.min(...all.map(([x]) => x)), Math.max(...all.map(([x]) => x))];
-  const [y0, y1] = [Math.min(...all.map(([, y]) => y)), Math.max(...all.map(([, y]) => y))];
-  expect(Math.max(x1 - x0, y1 - y0)).toBeGreaterThan(60);
-});
+test.each(variants.map((variant) => variant.id))(
+  '%s: is large enough to read at 96 px: at least 60 px one way',
+  (id) => {
+    const all = points(draw(id));
+    const [x0, x1] = [Math.min(...all.map(([x]) => x)), Math.max(...all.map(([x]) => x))];
+    const [y0, y1] = [Math.min(...all.map(([, y]) => y)), Math.max(...all.map(([, y]) => y))];
+    expect(Math.max(x1 - x0, y1 - y0)).toBeGreaterThan(60);
+  },
+);
 
 test('every colour is a variable, so that light, dark and paper agree', () => {
   for (const { id } of variants) expect(draw(id)).not.toMatch(/#[0-9a-f]{3,6}\b/i);
@@ -43,17 +61,18 @@ test('a movement draws its key frames differently', () => {
 });
 
 test('a mirrored posture from a mirrored camera has the same extent', () => {
-  const { postures, heightCm } = posturesFor('warrior-two.full', 165),
-    one = postures[0]!;
+  const { postures, heightCm } = posturesFor('warrior-two.full', 165);
+  const one = postures[0]!;
   const right = points(drawFigure({ posture: one, heightCm, props: [], view: [80, 8] }, SIZE));
   const left = points(drawFigure({ posture: mirrorPosture(one), heightCm, props: [], view: [100, 8] }, SIZE));
-  const wide = (all: [number, number][]): number => Math.max(...all.map(([x]) => x)) - Math.min(...all.map(([x]) => x));
+  const wide = (all: [number, number][]): number =>
+    Math.max(...all.map(([x]) => x)) - Math.min(...all.map(([x]) => x));
   expect(wide(left)).toBeCloseTo(wide(right), 0);
 });
 
 describe('parts', () => {
-  const body = buildBody(completePosture({ y: 87.5 }), 165),
-    parts = bodyParts(body);
+  const body = buildBody(completePosture({ y: 87.5 }), 165);
+  const parts = bodyParts(body);
   test('a body has two arms, two legs, a trunk, a neck and a head', () => {
     const limbs = new Set(parts.map((part) => part.limb));
     expect([...limbs].sort()).toEqual(['armL', 'armR', 'head', 'legL', 'legR', 'neck', 'trunk']);
@@ -78,7 +97,9 @@ describe('parts', () => {
   ])('%j is %i parts, %f cm high', (prop, count, height) => {
     const made = propParts(prop, body);
     expect(made).toHaveLength(count);
-    const tops = made.flatMap((part) => (part.kind === 'box' ? [part.max[1]] : part.samples.map(([v, r]) => v[1] + r)));
+    const tops = made.flatMap((part) =>
+      part.kind === 'box' ? [part.max[1]] : part.samples.map(([v, r]) => v[1] + r),
+    );
     if (count) expect(Math.max(...tops)).toBeCloseTo(height, 5);
   });
 });
@@ -105,14 +126,15 @@ describe('depth', () => {
   });
   // The camera looks along -z: what has more z is nearer.
   const seen = (part: Part): Seen => {
-    const balls = part.samples,
-      [p, r] = balls[0]!;
+    const balls = part.samples;
+    const [p, r] = balls[0]!;
     return { part, balls, bounds: [p[0] - r, p[1] - r, p[0] + r, p[1] + r], depth: p[2] };
   };
-  const order = (...parts: Part[]): string[] => depthOrder(parts.map(seen), [0, 0, 1]).map((part) => part.name);
+  const order = (...parts: Part[]): string[] =>
+    depthOrder(parts.map(seen), [0, 0, 1]).map((part) => part.name);
   test('what is further away is drawn first, in whichever order it comes', () => {
-    const far = ball('far', [0, 0, -10]),
-      near = ball('near', [2, 0, 10]);
+    const far = ball('far', [0, 0, -10]);
+    const near = ball('near', [2, 0, 10]);
     expect(order(far, near)).toEqual(['far', 'near']);
     expect(order(near, far)).toEqual(['far', 'near']);
   });
@@ -128,8 +150,10 @@ describe('depth', () => {
 
 describe('shapes on the page', () => {
   test('one decimal is kept', () => expect(short(1.2345)).toBe(1.2));
-  test('a capsule whose one end swallows the other is a circle', () => expect(capsulePath([0, 0], [1, 0], 10, 2)).toMatch(/^M-10 0a10 10/));
-  test('a capsule is two arcs and two lines', () => expect(capsulePath([0, 0], [20, 0], 4, 3).match(/[AL]/g)).toEqual(['A', 'L', 'A']));
+  test('a capsule whose one end swallows the other is a circle', () =>
+    expect(capsulePath([0, 0], [1, 0], 10, 2)).toMatch(/^M-10 0a10 10/));
+  test('a capsule is two arcs and two lines', () =>
+    expect(capsulePath([0, 0], [20, 0], 4, 3).match(/[AL]/g)).toEqual(['A', 'L', 'A']));
   test('side lines leave the round ends open', () => {
     expect(sidePath([0, 0], [20, 0], 4, 4)).toBe('M0 4L20 4M0 -4L20 -4');
     expect(sidePath([0, 0], [1, 0], 10, 2)).toBe('');
@@ -164,17 +188,29 @@ describe('props of the atlas', () => {
   test.each<[string, PropPlacement, number]>([
     ['a low stool is one solid box', { kind: 'stool', heightCm: 38, x: 50, size: [30, 42], where: '' }, 1],
     ['a table is a top on four legs', { kind: 'stool', heightCm: 72, x: 50, size: [50, 76], where: '' }, 5],
-    ['a roll lies between two points', { kind: 'roll', thickCm: 12, between: ['thighInR', 'thighInL'], lengthCm: 30, where: '' }, 1],
-    ['a strap runs from point to point', { kind: 'strap', through: ['palmMidR', 'ballR', 'palmMidL'], where: '' }, 2],
+    [
+      'a roll lies between two points',
+      { kind: 'roll', thickCm: 12, between: ['thighInR', 'thighInL'], lengthCm: 30, where: '' },
+      1,
+    ],
+    [
+      'a strap runs from point to point',
+      { kind: 'strap', through: ['palmMidR', 'ballR', 'palmMidL'], where: '' },
+      2,
+    ],
   ])('%s', (_name, prop, count) => expect(propParts(prop, body)).toHaveLength(count));
 
   test('mirrored twice, props are where they were, and sides change places', () => {
     for (const { props } of variants) expect(mirrorProps(mirrorProps(props))).toEqual(props);
-    expect(mirrorProps([{ kind: 'strap', through: ['palmMidR', 'ballL'], where: '' }])).toEqual([{ kind: 'strap', through: ['palmMidL', 'ballR'], where: '' }]);
+    expect(mirrorProps([{ kind: 'strap', through: ['palmMidR', 'ballL'], where: '' }])).toEqual([
+      { kind: 'strap', through: ['palmMidL', 'ballR'], where: '' },
+    ]);
   });
 
   test("a child's figure is drawn with a larger head: it is no small adult", () => {
     const { postures, heightCm } = posturesFor('mountain.full', 110, 'child-3-5');
-    expect(drawFigure({ posture: postures[0]!, heightCm, build: 'child-3-5', props: [], view: [60, 8] }, SIZE)).not.toBe(drawFigure({ posture: postures[0]!, heightCm, props: [], view: [60, 8] }, SIZE));
+    expect(
+      drawFigure({ posture: postures[0]!, heightCm, build: 'child-3-5', props: [], view: [60, 8] }, SIZE),
+    ).not.toBe(drawFigure({ posture: postures[0]!, heightCm, props: [], view: [60, 8] }, SIZE));
   });
 });

@@ -5,16 +5,45 @@ import { groupLanes, steadyRows } from '../src/features/fitting/groupLanes.js';
 import { planHistory, startHistory, type Plan } from '../src/features/fitting/planHistory.js';
 import { packer, unpacker } from '../src/solver/packFitting.js';
 
-const ON = '2026-12-01', people = readPeople([{ name: 'Ada' }, { name: 'Bea', conditions: [{ condition: 'pregnancy', dueDate: '2027-03-01' }] }, { name: 'Cal', can: { kneel: false } }], ON).people;
+const ON = '2026-12-01';
+const people = readPeople(
+  [
+    { name: 'Ada' },
+    { name: 'Bea', conditions: [{ condition: 'pregnancy', dueDate: '2027-03-01' }] },
+    { name: 'Cal', can: { kneel: false } },
+  ],
+  ON,
+).people;
 const fitter = createFitter({ people, on: ON, houseView: USUAL_HOUSE_VIEW });
-const LINES = ['Mountain, 5 breaths', 'Cat and cow, 6 rounds', 'Downward-facing dog, 4 breaths', 'Locust, 4 breaths', 'Tree, 20 s each side', 'Final rest, 5 min'];
-const fit = (lines: readonly string[]): Fitting => fitter.fit(parseSequence(`# A\nminutes: 40\n${lines.map((line) => `- ${line}`).join('\n')}`).sequence);
-const bare = (fitting: Fitting): Fitting => ({ ...fitting, lanes: fitting.lanes.map((lane) => ({ ...lane, steps: lane.steps.map((step) => ({ ...step, measures: {} as typeof step.measures })) })) });
+const LINES = [
+  'Mountain, 5 breaths',
+  'Cat and cow, 6 rounds',
+  'Downward-facing dog, 4 breaths',
+  'Locust, 4 breaths',
+  'Tree, 20 s each side',
+  'Final rest, 5 min',
+];
+const fit = (lines: readonly string[]): Fitting =>
+  fitter.fit(parseSequence(`# A\nminutes: 40\n${lines.map((line) => `- ${line}`).join('\n')}`).sequence);
+const bare = (fitting: Fitting): Fitting => ({
+  ...fitting,
+  lanes: fitting.lanes.map((lane) => ({
+    ...lane,
+    steps: lane.steps.map((step) => ({ ...step, measures: {} as typeof step.measures })),
+  })),
+});
 
 test('what is unpacked is what was packed, edit after edit, and an edit sends little', () => {
-  const pack = packer(), unpack = unpacker();
-  const sent = [LINES, LINES.map((line) => line.replace('4 breaths', '5 breaths')), LINES.slice(1), LINES].map((lines) => {
-    const fitting = fit(lines), packed = structuredClone(pack(fitting));
+  const pack = packer();
+  const unpack = unpacker();
+  const sent = [
+    LINES,
+    LINES.map((line) => line.replace('4 breaths', '5 breaths')),
+    LINES.slice(1),
+    LINES,
+  ].map((lines) => {
+    const fitting = fit(lines);
+    const packed = structuredClone(pack(fitting));
     expect(unpack(packed)).toEqual(bare(fitting));
     return packed.bodies.length;
   });
@@ -23,7 +52,12 @@ test('what is unpacked is what was packed, edit after edit, and an edit sends li
 });
 
 test('only rows in which something is drawn otherwise are new', () => {
-  const before = groupLanes(fit(LINES)), same = steadyRows(before, groupLanes(fit(LINES))), longer = steadyRows(before, groupLanes(fit(LINES.map((line) => line.replace('6 rounds', '9 rounds')))));
+  const before = groupLanes(fit(LINES));
+  const same = steadyRows(before, groupLanes(fit(LINES)));
+  const longer = steadyRows(
+    before,
+    groupLanes(fit(LINES.map((line) => line.replace('6 rounds', '9 rounds')))),
+  );
   expect(same.every((row, i) => row === before[i])).toBe(true);
   expect(longer.map((row, i) => row === before[i])).toEqual([true, false, true, true, true, true]);
   expect(longer.map(({ id }) => id)).toEqual(before.map(({ id }) => id));
@@ -32,17 +66,20 @@ test('only rows in which something is drawn otherwise are new', () => {
 });
 
 test('undo goes back through everything, redo forward again; an edit that changes nothing leaves nothing to undo', () => {
-  fc.assert(fc.property(fc.array(fc.string({ minLength: 1 }), { minLength: 1, maxLength: 8 }), (sources) => {
-    const put = (source: string) => ({ change: (plan: Plan): Plan => ({ ...plan, source }) });
-    let history = startHistory({ source: '', choices: { overrides: [], swaps: [], fewerVersions: false } });
-    const first = history.now;
-    for (const source of sources) history = planHistory(history, put(source));
-    const last = history.now, steps = history.past.length;
-    expect(planHistory(history, put(last.source))).toBe(history);
-    for (let i = 0; i < steps; i++) history = planHistory(history, 'undo');
-    expect(history.now).toBe(first);
-    expect(planHistory(history, 'undo')).toBe(history);
-    for (let i = 0; i < steps; i++) history = planHistory(history, 'redo');
-    expect(history.now).toBe(last);
-  }));
+  fc.assert(
+    fc.property(fc.array(fc.string({ minLength: 1 }), { minLength: 1, maxLength: 8 }), (sources) => {
+      const put = (source: string) => ({ change: (plan: Plan): Plan => ({ ...plan, source }) });
+      let history = startHistory({ source: '', choices: { overrides: [], swaps: [], fewerVersions: false } });
+      const first = history.now;
+      for (const source of sources) history = planHistory(history, put(source));
+      const last = history.now;
+      const steps = history.past.length;
+      expect(planHistory(history, put(last.source))).toBe(history);
+      for (let i = 0; i < steps; i++) history = planHistory(history, 'undo');
+      expect(history.now).toBe(first);
+      expect(planHistory(history, 'undo')).toBe(history);
+      for (let i = 0; i < steps; i++) history = planHistory(history, 'redo');
+      expect(history.now).toBe(last);
+    }),
+  );
 });

@@ -1,5 +1,13 @@
 /** What the screens say and how they group: plain functions, held against worked classes. */
-import { fitClass, floorVisits, parseSequence, readPeople, USUAL_HOUSE_VIEW, type Fitting, type Level } from '@lotus-steady/core';
+import {
+  fitClass,
+  floorVisits,
+  parseSequence,
+  readPeople,
+  USUAL_HOUSE_VIEW,
+  type Fitting,
+  type Level,
+} from '@lotus-steady/core';
 import { groupLanes } from '../src/features/fitting/groupLanes.js';
 import { measureWords } from '../src/features/fitting/measureWords.js';
 import { momentsOf } from '../src/features/teach/moments.js';
@@ -10,7 +18,12 @@ const ON = '2026-12-01';
 const fit = (source: string, people: readonly Record<string, unknown>[]): Fitting => {
   const { people: read, errors } = readPeople(people, ON);
   expect(errors).toEqual([]);
-  return fitClass({ sequence: parseSequence(source).sequence, people: read, on: ON, houseView: USUAL_HOUSE_VIEW });
+  return fitClass({
+    sequence: parseSequence(source).sequence,
+    people: read,
+    on: ON,
+    houseView: USUAL_HOUSE_VIEW,
+  });
 };
 const PEOPLE = [
   { name: 'Ann Well' },
@@ -26,14 +39,19 @@ describe('grouping a fitting', () => {
     expect(rows[0]!.written!.people.map(({ name }) => name)).toEqual(['Ann Well', 'Ben Well']);
   });
   test('who does the same is one group', () => {
-    expect(rows[0]!.differing.map((group) => group.people.map(({ name }) => name))).toEqual([['Una Press', 'Ola Press'], ['Wim Wheel']]);
+    expect(rows[0]!.differing.map((group) => group.people.map(({ name }) => name))).toEqual([
+      ['Una Press', 'Ola Press'],
+      ['Wim Wheel'],
+    ]);
   });
   test('eased comes before swapped', () => {
     expect(rows[0]!.differing.map((group) => group.entry.verdict)).toEqual(['eased', 'swapped']);
   });
   test('nobody is lost and nobody is there twice', () => {
     for (const row of rows) {
-      const names = [row.written, ...row.differing].flatMap((group) => group?.people.map(({ name }) => name) ?? []);
+      const names = [row.written, ...row.differing].flatMap(
+        (group) => group?.people.map(({ name }) => name) ?? [],
+      );
       expect(names.sort()).toEqual(PEOPLE.map(({ name }) => name).sort());
     }
   });
@@ -41,14 +59,20 @@ describe('grouping a fitting', () => {
     expect(groupLanes(fit('- Plank', [PEOPLE[4]!]))[0]!.written).toBeUndefined();
   });
   test('one person with two sides is in two groups', () => {
-    const [row] = groupLanes(fit('- Opposite arm and leg, 4 breaths each side', [{ name: 'A', ranges: { shoulderFlexionRight: 100 } }]));
+    const [row] = groupLanes(
+      fit('- Opposite arm and leg, 4 breaths each side', [
+        { name: 'A', ranges: { shoulderFlexionRight: 100 } },
+      ]),
+    );
     expect(row!.written!.entry.sides).toEqual(['left']);
     expect(row!.differing.map((group) => group.entry.sides)).toEqual([['right']]);
   });
 });
 
 describe('moments of teaching', () => {
-  const moments = momentsOf(fit('- Mountain, 5 breaths\n- Tree, 20 s each side\n- Triangle, left, 3 breaths', PEOPLE));
+  const moments = momentsOf(
+    fit('- Mountain, 5 breaths\n- Tree, 20 s each side\n- Triangle, left, 3 breaths', PEOPLE),
+  );
   test('each side is a moment of its own, right first', () => {
     expect(moments.map(({ step, side }) => [step.step, side])).toEqual([
       [1, undefined],
@@ -62,7 +86,8 @@ describe('moments of teaching', () => {
     expect(moments[0]!.seconds).toBeCloseTo(27.5, 6);
   });
   test('who differs is named at both sides', () => {
-    for (const moment of moments.slice(1, 3)) expect(moment.differing.map(({ name }) => name)).toContain('Wim Wheel');
+    for (const moment of moments.slice(1, 3))
+      expect(moment.differing.map(({ name }) => name)).toContain('Wim Wheel');
   });
   test('a class without people is still walked through', () => {
     expect(momentsOf(fit('- Mountain\n- Bridge', [])).map(({ step }) => step.step)).toEqual([1, 2]);
@@ -81,11 +106,14 @@ describe('words', () => {
     [{ seconds: 60 }, '60 s'],
   ])('%j is "%s"', (hold, words) => expect(sayHold(hold)).toBe(words));
   test('both sides are said; in a step that has sides itself they are said with the step', () => {
-    const hold = { breaths: 3, seconds: 16.5 }, sides = ['right', 'left'] as const;
+    const hold = { breaths: 3, seconds: 16.5 };
+    const sides = ['right', 'left'] as const;
     expect(sayHold(hold, sides)).toBe('3 breaths each side');
     expect(sayHold(hold, ['right'])).toBe('3 breaths');
     expect(sayOwnHold({ hold, sides, pose: 'tree', askedPose: 'tree' })).toBe('3 breaths');
-    expect(sayOwnHold({ hold, sides, pose: 'cow-face-arms', askedPose: 'puppy' })).toBe('3 breaths each side');
+    expect(sayOwnHold({ hold, sides, pose: 'cow-face-arms', askedPose: 'puppy' })).toBe(
+      '3 breaths each side',
+    );
   });
   test.each([
     [0, '0:00'],
@@ -114,7 +142,11 @@ describe('words', () => {
     ],
   ])('%j are "%s"', (props, words) => expect(sayProps(props)).toBe(words));
   test('first names, unless two share one', () => {
-    expect([...shortNames(['Ann Well', 'Ann Other', 'Ben Lark']).values()]).toEqual(['Ann Well', 'Ann Other', 'Ben']);
+    expect([...shortNames(['Ann Well', 'Ann Other', 'Ben Lark']).values()]).toEqual([
+      'Ann Well',
+      'Ann Other',
+      'Ben',
+    ]);
   });
   test.each<[Level[], number]>([
     [[], 0],
@@ -126,9 +158,14 @@ describe('words', () => {
 });
 
 describe('the way someone does a step', () => {
-  const entry = (source: string, person: Record<string, unknown>) => fit(source, [{ name: 'A', ...person }]).lanes[0]!.steps[0]!;
+  const entry = (source: string, person: Record<string, unknown>) =>
+    fit(source, [{ name: 'A', ...person }]).lanes[0]!.steps[0]!;
   test.each([
-    ['- Downward-facing dog, 5 breaths', { conditions: [{ condition: 'hypertension', control: 'uncontrolled' }] }, 'hands on a chair back'],
+    [
+      '- Downward-facing dog, 5 breaths',
+      { conditions: [{ condition: 'hypertension', control: 'uncontrolled' }] },
+      'hands on a chair back',
+    ],
     ['- Locust, 4 breaths', { conditions: ['wheelchair'] }, 'Chest lift, on a chair, hands on the seat'],
     ['- Tree, 20 s', { born: '1955-01-01' }, 'a chair within reach'],
     ['- Tree, 30 s', { born: '2019-06-01', heightCm: 118 }, '14 s only'],
@@ -144,6 +181,8 @@ describe('measures in words', () => {
   test.each(['closedTwist', 'inverted', 'oneLeg', 'supine', 'jumping'])('%s is said, not drawn', (measure) =>
     expect(measureWords(measure, 1, 0).drawn).toBe(false),
   );
-  test('a level is said, not drawn', () => expect(measureWords('level', 'prone', 'not prone').drawn).toBe(false));
-  test('an own range reads as the joint it is about', () => expect(measureWords('shoulderFlexionRight', 170, 120).words).toBe('Shoulder flexion right'));
+  test('a level is said, not drawn', () =>
+    expect(measureWords('level', 'prone', 'not prone').drawn).toBe(false));
+  test('an own range reads as the joint it is about', () =>
+    expect(measureWords('shoulderFlexionRight', 170, 120).words).toBe('Shoulder flexion right'));
 });

@@ -4,8 +4,45 @@
 export type Owed = 'back-bend' | 'fold' | 'inversion';
 
 /** Poses that answer it: any of them as the next step will do, and the first that suits is put in where none comes. `usual` of each pose is offered before its other rungs. */
-const AFTER_BACK_BEND = ['childs-pose', 'knees-to-chest', 'cat-cow', 'supine-twist', 'half-forward-fold', 'chair-fold', 'supported-childs-pose', 'pelvic-tilt', 'windscreen-wipers', 'downward-facing-dog', 'standing-forward-fold', 'rag-doll', 'table-rest', 'seated-forward-fold', 'forearm-waves', 'constructive-rest', 'crocodile', 'seated-twist', 'mountain'] as const;
-const AFTER_FOLD = ['cat-cow', 'chest-lift', 'bridge', 'crocodile', 'low-chest-lift', 'cobra', 'locust', 'shoulder-blade-squeeze', 'mountain', 'arm-raise', 'staff', 'reverse-table', 'seated-twist', 'side-bend', 'full-body-stretch', 'table'] as const;
+const AFTER_BACK_BEND = [
+  'childs-pose',
+  'knees-to-chest',
+  'cat-cow',
+  'supine-twist',
+  'half-forward-fold',
+  'chair-fold',
+  'supported-childs-pose',
+  'pelvic-tilt',
+  'windscreen-wipers',
+  'downward-facing-dog',
+  'standing-forward-fold',
+  'rag-doll',
+  'table-rest',
+  'seated-forward-fold',
+  'forearm-waves',
+  'constructive-rest',
+  'crocodile',
+  'seated-twist',
+  'mountain',
+] as const;
+const AFTER_FOLD = [
+  'cat-cow',
+  'chest-lift',
+  'bridge',
+  'crocodile',
+  'low-chest-lift',
+  'cobra',
+  'locust',
+  'shoulder-blade-squeeze',
+  'mountain',
+  'arm-raise',
+  'staff',
+  'reverse-table',
+  'seated-twist',
+  'side-bend',
+  'full-body-stretch',
+  'table',
+] as const;
 
 /** By position of the house view topic `after-shoulder-stand`. */
 const AFTER_INVERSION: Readonly<Record<string, readonly string[]>> = {

@@ -1,7 +1,13 @@
 import type { Bound, LimbSide } from '../src/rules/types.js';
 
 /** A kind of own limit: how it is said, whether it is on one side, what number it takes, and the bounds it means. */
-export interface LimitKind { says: string; sided?: true; unit?: 'degrees' | 'seconds'; usual?: number; bound: (most: number) => readonly [Bound, ...Bound[]] }
+export interface LimitKind {
+  says: string;
+  sided?: true;
+  unit?: 'degrees' | 'seconds';
+  usual?: number;
+  bound: (most: number) => readonly [Bound, ...Bound[]];
+}
 
 const over = (measure: Extract<Bound, { measure: unknown }>['measure']) => (most: number) => [{ measure, over: most }] as const;
 
@@ -23,7 +29,12 @@ export const LIMIT_KINDS = {
   'low-back-hollows': { says: 'low back hollows to', unit: 'degrees', usual: 5, bound: over('lumbarExtension') },
   'trunk-turns': { says: 'chest turns to', unit: 'degrees', usual: 10, bound: over('thoracicTwist') },
   'head-back': { says: 'head tips back to', unit: 'degrees', usual: 15, bound: over('neckExtension') },
-  hold: { says: 'holds up to', unit: 'seconds', usual: 20, bound: (most) => [{ holdOver: most }, { still: true }, { purposeNot: ['rest', 'breathe', 'settle'] }] },
+  hold: {
+    says: 'holds up to',
+    unit: 'seconds',
+    usual: 20,
+    bound: (most) => [{ holdOver: most }, { still: true }, { purposeNot: ['rest', 'breathe', 'settle'] }],
+  },
 } as const satisfies Readonly<Record<string, LimitKind>>;
 
 export type LimitKindId = keyof typeof LIMIT_KINDS;

@@ -3,7 +3,9 @@ import type { Theme } from '../src/poses/themes.js';
 /** Stories that shapes are told in. A theme names poses; it never changes what is measured. Add one by adding to this list. */
 export const THEMES: readonly Theme[] = [
   {
-    id: 'rock-pool', name: 'Rock pool', story: 'The tide has gone out and left a pool between the rocks. What lives in it?',
+    id: 'rock-pool',
+    name: 'Rock pool',
+    story: 'The tide has gone out and left a pool between the rocks. What lives in it?',
     shapes: [
       { pose: 'star', name: 'Starfish', task: 'Stretch all five arms and stay as still as the water.' },
       { pose: 'reverse-table', name: 'Crab', task: 'Click your claws: clack, clack, and breathe.' },
@@ -28,7 +30,9 @@ export const THEMES: readonly Theme[] = [
     ],
   },
   {
-    id: 'night-garden', name: 'Night garden', story: 'When everybody sleeps, the garden wakes up. We tiptoe in with a lantern.',
+    id: 'night-garden',
+    name: 'Night garden',
+    story: 'When everybody sleeps, the garden wakes up. We tiptoe in with a lantern.',
     shapes: [
       { pose: 'heel-raise', name: 'Tiptoe to the gate', task: 'So quietly that the gate does not hear.' },
       { pose: 'tree', name: 'Old apple tree', task: 'Feel your roots, whisper with your leaves.' },
@@ -53,7 +57,9 @@ export const THEMES: readonly Theme[] = [
     ],
   },
   {
-    id: 'market-morning', name: 'Market morning', story: 'It is early. The carts are coming and the stalls go up in the square.',
+    id: 'market-morning',
+    name: 'Market morning',
+    story: 'It is early. The carts are coming and the stalls go up in the square.',
     shapes: [
       { pose: 'mountain', name: 'Market tower', task: 'Stand tall, the whole square can see you.' },
       { pose: 'arm-raise', name: 'Putting up the awning', task: 'Pull it up: and down.' },

@@ -1,7 +1,14 @@
 /** A sign that stops the class: what is asked, and whom to call. */
-export interface WarningSign { asks: string; act: 'emergency' | 'today'; who: string; everyone?: true }
+export interface WarningSign {
+  asks: string;
+  act: 'emergency' | 'today';
+  who: string;
+  everyone?: true;
+}
 
-const EMERGENCY = 'the emergency services now', DOCTOR = 'the doctor today', MIDWIFE = 'the midwife or maternity unit today';
+const EMERGENCY = 'the emergency services now';
+const DOCTOR = 'the doctor today';
+const MIDWIFE = 'the midwife or maternity unit today';
 const sign = (asks: string, act: WarningSign['act'], who = act === 'emergency' ? EMERGENCY : DOCTOR): WarningSign => ({ asks, act, who });
 const all = (asks: string, act: WarningSign['act'], who?: string): WarningSign => ({ ...sign(asks, act, who), everyone: true });
 
@@ -45,17 +52,21 @@ export const WARNING_SIGNS = {
   'low-sugar': sign('Shaky, sweating, confused: low sugar', 'today', 'give sugar, wait, then the doctor if it stays'),
   'high-sugar': sign('Blood sugar over 13.9 mmol/l with ketones or feeling ill', 'today'),
   'foot-ulcer': sign('An open sore on a foot', 'today'),
-  dysreflexia: sign('A pounding headache, flushing, pressure 20 to 40 above her own usual (cord injury at T6 or above)', 'emergency', 'sit her up, loosen straps, check bladder and skin, and call the emergency services'),
+  dysreflexia: sign(
+    'A pounding headache, flushing, pressure 20 to 40 above her own usual (cord injury at T6 or above)',
+    'emergency',
+    'sit her up, loosen straps, check bladder and skin, and call the emergency services',
+  ),
   'chemo-fever': sign('38.0 or more while on chemotherapy', 'emergency', 'the cancer team’s emergency line now'),
   'bone-pain': sign('New pain in a bone', 'today', 'the cancer team today'),
   'blow-to-head': sign('A blow to the head, a large bruise or a black stool on blood thinners', 'emergency'),
   'head-injury-worse': sign('Headache that grows, vomiting, or hard to wake after a head injury', 'emergency'),
-  'crash': sign('A crash after the last class that lasted more than two days', 'today'),
+  crash: sign('A crash after the last class that lasted more than two days', 'today'),
   'oxygen-low': sign('Oxygen under 88 % where it is measured', 'today'),
   'hernia-stuck': sign('A hernia that is hard, painful and does not go back', 'emergency'),
   'hip-out': sign('Sudden hip pain with the leg turned or shorter', 'emergency'),
-  'relapse': sign('New numbness, weakness or trouble with sight that lasts a day', 'today'),
-  'thoughts': sign('Thoughts of harming herself', 'emergency'),
+  relapse: sign('New numbness, weakness or trouble with sight that lasts a day', 'today'),
+  thoughts: sign('Thoughts of harming herself', 'emergency'),
 } as const satisfies Readonly<Record<string, WarningSign>>;
 
 export type WarningId = keyof typeof WARNING_SIGNS;

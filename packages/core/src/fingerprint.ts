@@ -4,7 +4,8 @@
  * @example fingerprint('tree') === fingerprint('tree') // same text, same print
  */
 export function fingerprint(text: string): string {
-  let a = 0xdeadbeef, b = 0x41c6ce57;
+  let a = 0xdeadbeef;
+  let b = 0x41c6ce57;
   for (let i = 0; i < text.length; i++) {
     const code = text.charCodeAt(i);
     a = Math.imul(a ^ code, 2654435761);

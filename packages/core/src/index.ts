@@ -27,7 +27,15 @@ export * from './rules/gestation.js';
 export * from './rules/bloodPressure.js';
 export * from './rules/houseView.js';
 export * from './rules/judge.js';
-export { compileRules, decidingRule, judgeAll, markOf, rowsBroken, type CompiledRule, type Mark } from './rules/judgeAll.js';
+export {
+  compileRules,
+  decidingRule,
+  judgeAll,
+  markOf,
+  rowsBroken,
+  type CompiledRule,
+  type Mark,
+} from './rules/judgeAll.js';
 export { measureTable, type MeasureTable } from './rules/measureTable.js';
 export * from './rules/sums.js';
 export * from './rules/hallRules.js';

@@ -14,7 +14,11 @@ const solved = (id: string, heightCm = 165) => {
   const { variant } = variantById(id);
   return solveShape(variant.frames[0]!, variant.props, heightCm);
 };
-const shareOf = (id: string, names: RegExp): number => Object.entries(contactLoads(solved(id)).share).reduce((sum, [name, load]) => sum + (names.test(name) ? load : 0), 0);
+const shareOf = (id: string, names: RegExp): number =>
+  Object.entries(contactLoads(solved(id)).share).reduce(
+    (sum, [name, load]) => sum + (names.test(name) ? load : 0),
+    0,
+  );
 
 test('the segments weigh as much as the body', () => {
   const { headAndNeck, thorax, abdomen, pelvis, ...limbs } = MASS;
@@ -45,7 +49,13 @@ test.each([
 });
 
 test('contact loads hold up the whole body and push, never pull', () => {
-  for (const id of ['mountain.full', 'childs-pose.full', 'cat-cow.all-fours', 'final-rest.flat', 'locust.full']) {
+  for (const id of [
+    'mountain.full',
+    'childs-pose.full',
+    'cat-cow.all-fours',
+    'final-rest.flat',
+    'locust.full',
+  ]) {
     const { share, unbalanced } = contactLoads(solved(id));
     expect(unbalanced).toBeLessThan(0.01);
     expect(Object.values(share).every((load) => load >= 0)).toBe(true);
@@ -54,8 +64,8 @@ test('contact loads hold up the whole body and push, never pull', () => {
 });
 
 test('a shape keeps its proportions at another height', () => {
-  const small = solved('plank.full', 110),
-    tall = solved('plank.full', 190);
+  const small = solved('plank.full', 110);
+  const tall = solved('plank.full', 190);
   expect(small.posture.wristR).toBeCloseTo(tall.posture.wristR, 0);
   expect(balanceMargin(small) / 110).toBeCloseTo(balanceMargin(tall) / 190, 2);
 });
@@ -63,15 +73,24 @@ test('a shape keeps its proportions at another height', () => {
 test('ball joint angles come back from their rotation, away from the pole', () => {
   const angle = (low: number, high: number) => fc.double({ min: low, max: high, noNaN: true });
   fc.assert(
-    fc.property(angle(-60, 170), angle(-60, 80), angle(-80, 80), fc.constantFrom('R' as const, 'L' as const), (flexion, abduction, rotation, side) => {
-      const back = ballAngles(side, ballRotation(side, [flexion, abduction, rotation]));
-      [flexion, abduction, rotation].forEach((value, i) => expect(back[i]).toBeCloseTo(value, 6));
-    }),
+    fc.property(
+      angle(-60, 170),
+      angle(-60, 80),
+      angle(-80, 80),
+      fc.constantFrom('R' as const, 'L' as const),
+      (flexion, abduction, rotation, side) => {
+        const back = ballAngles(side, ballRotation(side, [flexion, abduction, rotation]));
+        [flexion, abduction, rotation].forEach((value, i) => expect(back[i]).toBeCloseTo(value, 6));
+      },
+    ),
   );
 });
 
 test('least squares finds the minimum of a curved valley (Rosenbrock, minimum at 1, 1)', () => {
-  const [x, y] = leastSquares(([a, b]) => [1 - a!, 10 * (b! - a! * a!)], [-1.2, 1], { iterations: 200, tolerance: 1e-14 });
+  const [x, y] = leastSquares(([a, b]) => [1 - a!, 10 * (b! - a! * a!)], [-1.2, 1], {
+    iterations: 200,
+    tolerance: 1e-14,
+  });
   expect(x).toBeCloseTo(1, 4);
   expect(y).toBeCloseTo(1, 4);
 });
@@ -79,18 +98,27 @@ test('least squares finds the minimum of a curved valley (Rosenbrock, minimum at
 test('non-negative least squares meets the optimality conditions', () => {
   const entry = fc.double({ min: -5, max: 5, noNaN: true });
   fc.assert(
-    fc.property(fc.array(fc.array(entry, { minLength: 3, maxLength: 3 }), { minLength: 5, maxLength: 5 }), fc.array(entry, { minLength: 5, maxLength: 5 }), (a, b) => {
-      // A little of the identity keeps every system well posed.
-      const rows = [...a, [0.1, 0, 0], [0, 0.1, 0], [0, 0, 0.1]],
-        wanted = [...b, 0, 0, 0],
-        x = nonNegativeLeastSquares(rows, wanted);
-      const slope = [0, 1, 2].map((j) => rows.reduce((sum, row, i) => sum + row[j]! * (row.reduce((s, v, k) => s + v * x[k]!, 0) - wanted[i]!), 0));
-      x.forEach((value, j) => {
-        expect(value).toBeGreaterThanOrEqual(0);
-        if (value > 1e-6) expect(Math.abs(slope[j]!)).toBeLessThan(1e-3);
-        else expect(slope[j]!).toBeGreaterThan(-1e-3);
-      });
-    }),
+    fc.property(
+      fc.array(fc.array(entry, { minLength: 3, maxLength: 3 }), { minLength: 5, maxLength: 5 }),
+      fc.array(entry, { minLength: 5, maxLength: 5 }),
+      (a, b) => {
+        // A little of the identity keeps every system well posed.
+        const rows = [...a, [0.1, 0, 0], [0, 0.1, 0], [0, 0, 0.1]];
+        const wanted = [...b, 0, 0, 0];
+        const x = nonNegativeLeastSquares(rows, wanted);
+        const slope = [0, 1, 2].map((j) =>
+          rows.reduce(
+            (sum, row, i) => sum + row[j]! * (row.reduce((s, v, k) => s + v * x[k]!, 0) - wanted[i]!),
+            0,
+          ),
+        );
+        x.forEach((value, j) => {
+          expect(value).toBeGreaterThanOrEqual(0);
+          if (value > 1e-6) expect(Math.abs(slope[j]!)).toBeLessThan(1e-3);
+          else expect(slope[j]!).toBeGreaterThan(-1e-3);
+        });
+      },
+    ),
   );
 });
 

@@ -1,4 +1,17 @@
-import { CONDITIONS, MEASURE_NAMES, measuresFor, POSES, posturesFor, similarity, variantById, WAYS, faultsOf, MISFIT_MOST, OUTSIDE_MOST, type MeasureName } from '../src/index.js';
+import {
+  CONDITIONS,
+  MEASURE_NAMES,
+  measuresFor,
+  POSES,
+  posturesFor,
+  similarity,
+  variantById,
+  WAYS,
+  faultsOf,
+  MISFIT_MOST,
+  OUTSIDE_MOST,
+  type MeasureName,
+} from '../src/index.js';
 import { contactsOf } from '../src/body/contacts.js';
 import { buildBody } from '../src/body/kinematics.js';
 import { contactLoads } from '../src/body/loads.js';
@@ -35,9 +48,11 @@ test('nothing is stored that is no longer in the catalogue', () => {
 
 /** How the stored solution of a height sits on its contacts. */
 function storedMisfit(id: string, heightCm: number): Misfit {
-  const variant = variantById(id).variant,
-    worst: Misfit = { contact: 0, tilt: 0, point: 0, under: 0, clash: 0, touch: 0, limit: 0 };
-  posturesFor(id, heightCm).postures.forEach((posture, i) => residualsOf(variant.frames[i]!, variant.props, heightCm, 'adult')(posture, {}, worst));
+  const variant = variantById(id).variant;
+  const worst: Misfit = { contact: 0, tilt: 0, point: 0, under: 0, clash: 0, touch: 0, limit: 0 };
+  posturesFor(id, heightCm).postures.forEach((posture, i) =>
+    residualsOf(variant.frames[i]!, variant.props, heightCm, 'adult')(posture, {}, worst),
+  );
   return worst;
 }
 
@@ -47,7 +62,11 @@ test.each(ids)('%s: contacts within 1 cm, nothing sunk by 2 cm, joints within hu
   expect(misfit.under).toBeLessThan(MISFIT_MOST.under);
   expect(misfit.clash).toBeLessThan(MISFIT_MOST.clash);
   // At 70 degrees of abduction the reading of a ball joint changes over; a rounded angle may fall on the other side of it.
-  const atTheEdge = posturesFor(id, 165).postures.some((posture) => [posture.hipR, posture.hipL, posture.shoulderR, posture.shoulderL].some(([, abduction]) => Math.abs(abduction - 70) < 0.1));
+  const atTheEdge = posturesFor(id, 165).postures.some((posture) =>
+    [posture.hipR, posture.hipL, posture.shoulderR, posture.shoulderL].some(
+      ([, abduction]) => Math.abs(abduction - 70) < 0.1,
+    ),
+  );
   if (!atTheEdge) expect(misfit.limit).toBeLessThan(MISFIT_MOST.limit);
   expect(misfit.touch).toBeLessThan(1.5);
 });
@@ -58,38 +77,71 @@ test.each(still)('%s: stands: the centre of mass is over its support', (id) => {
 });
 
 // A wall and a chair back can push and, by friction, hold; together with the floor they balance the body.
-test.each(still.filter((id) => variantById(id).variant.props.some(({ kind }) => kind === 'wall' || kind === 'chair')))('%s: its forces balance', (id) => {
-  const { variant } = variantById(id),
-    shape = variant.frames[0]!,
-    posture = posturesFor(id, 165).postures[0]!;
-  expect(contactLoads({ posture, body: buildBody(posture, 165), contacts: contactsOf(shape, variant.props), props: variant.props, misfit: storedMisfit(id, 165) }).unbalanced).toBeLessThan(0.1);
+test.each(
+  still.filter((id) => variantById(id).variant.props.some(({ kind }) => kind === 'wall' || kind === 'chair')),
+)('%s: its forces balance', (id) => {
+  const { variant } = variantById(id);
+  const shape = variant.frames[0]!;
+  const posture = posturesFor(id, 165).postures[0]!;
+  expect(
+    contactLoads({
+      posture,
+      body: buildBody(posture, 165),
+      contacts: contactsOf(shape, variant.props),
+      props: variant.props,
+      misfit: storedMisfit(id, 165),
+    }).unbalanced,
+  ).toBeLessThan(0.1);
 });
 
-test.each(WAYS.map((way) => way.id))('%s: contacts within 1 cm, nothing sunk by 2 cm, joints within human range', (id) => {
-  const { variant } = WAYS.find((way) => way.id === id)!;
-  expect(faultsOf(variant)).toEqual([]);
-});
+test.each(WAYS.map((way) => way.id))(
+  '%s: contacts within 1 cm, nothing sunk by 2 cm, joints within human range',
+  (id) => {
+    const { variant } = WAYS.find((way) => way.id === id)!;
+    expect(faultsOf(variant)).toEqual([]);
+  },
+);
 
 // Solved afresh, the stored numbers come out again: a sample, since solving all takes minutes.
-test.each(['plank.full', 'childs-pose.knees-wide-block', 'bridge.block', 'downward-facing-dog.full', 'cobra.low'])('%s: solving again gives the stored measures', (id) => {
-  const again = solveVariant(variantById(id).variant, 165).measures,
-    kept = measuresFor(id, 165);
+test.each([
+  'plank.full',
+  'childs-pose.knees-wide-block',
+  'bridge.block',
+  'downward-facing-dog.full',
+  'cobra.low',
+])('%s: solving again gives the stored measures', (id) => {
+  const again = solveVariant(variantById(id).variant, 165).measures;
+  const kept = measuresFor(id, 165);
   for (const name of MEASURE_NAMES) expect(Math.abs(again[name] - kept[name])).toBeLessThan(0.06);
 });
 
 test('between stored heights the measures are interpolated with a bounded error', () => {
-  const watched: readonly MeasureName[] = ['headBelowHeart', 'lumbarFlexion', 'handsShare', 'hipFlexionRight', 'neckFlexion'];
-  for (const id of ['childs-pose.knees-wide-block', 'standing-forward-fold.blocks', 'shoulder-stand.blankets', 'downward-facing-dog.chair-back']) {
+  const watched: readonly MeasureName[] = [
+    'headBelowHeart',
+    'lumbarFlexion',
+    'handsShare',
+    'hipFlexionRight',
+    'neckFlexion',
+  ];
+  for (const id of [
+    'childs-pose.knees-wide-block',
+    'standing-forward-fold.blocks',
+    'shoulder-stand.blankets',
+    'downward-facing-dog.chair-back',
+  ]) {
     const { variant } = variantById(id);
     expect(scalesWithHeight(variant)).toBe(false);
-    const exact = solveVariant(variant, 167.5, posturesFor(id, 165).postures).measures,
-      between = measuresFor(id, 167.5);
-    for (const name of watched) expect(Math.abs(exact[name] - between[name])).toBeLessThan(name === 'handsShare' ? 0.05 : 2.5);
+    const exact = solveVariant(variant, 167.5, posturesFor(id, 165).postures).measures;
+    const between = measuresFor(id, 167.5);
+    for (const name of watched)
+      expect(Math.abs(exact[name] - between[name])).toBeLessThan(name === 'handsShare' ? 0.05 : 2.5);
   }
 });
 
 test('the same variant asks more of a short person where the prop is absolute', () => {
-  expect(measuresFor('childs-pose.knees-wide-block', 190).headBelowHeart).toBeGreaterThan(measuresFor('childs-pose.knees-wide-block', 150).headBelowHeart);
+  expect(measuresFor('childs-pose.knees-wide-block', 190).headBelowHeart).toBeGreaterThan(
+    measuresFor('childs-pose.knees-wide-block', 150).headBelowHeart,
+  );
 });
 
 // Rough sagittal estimates of CLINICAL row 5 and DESIGN section 4 (geometry, not published).
@@ -109,8 +161,15 @@ test.each([
 });
 
 test('inverted takes in shoulder stand and plough, and leaves out dog, folds and bridge (DESIGN section 4)', () => {
-  for (const id of ['shoulder-stand.blankets', 'plough.feet-on-chair']) expect(measuresFor(id, 165).inverted).toBe(1);
-  for (const id of ['downward-facing-dog.full', 'standing-forward-fold.full', 'bridge.full', 'legs-up-the-wall.full', 'childs-pose.full'])
+  for (const id of ['shoulder-stand.blankets', 'plough.feet-on-chair'])
+    expect(measuresFor(id, 165).inverted).toBe(1);
+  for (const id of [
+    'downward-facing-dog.full',
+    'standing-forward-fold.full',
+    'bridge.full',
+    'legs-up-the-wall.full',
+    'childs-pose.full',
+  ])
     expect(measuresFor(id, 165).inverted).toBe(0);
 });
 

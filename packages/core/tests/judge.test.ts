@@ -1,12 +1,31 @@
 /** Bounds, one by one and together; and what must hold of judging whatever the rules are. */
 import fc from 'fast-check';
-import { CONDITIONS, judge, measuresFor, NO_SUMS, POSES, quantityOf, standing, type ActiveRule, type Bound, type Rule, type Trial } from '../src/index.js';
+import {
+  CONDITIONS,
+  judge,
+  measuresFor,
+  NO_SUMS,
+  POSES,
+  quantityOf,
+  standing,
+  type ActiveRule,
+  type Bound,
+  type Rule,
+  type Trial,
+} from '../src/index.js';
 import { roundedBy } from '../src/poses/roundedBy.js';
 import { mirrorMeasures, MEASURE_NAMES, SIDED_MEASURES, worstMeasures } from '../src/poses/measures.js';
 
 const active = (all: readonly Bound[], more: Partial<Rule> = {}): ActiveRule => ({
   condition: 'test',
-  rule: { id: 'test.rule', level: 'limit', all: all as Rule['all'], reason: 'A reason.', evidence: { kind: 'memory', source: 'test' }, ...more },
+  rule: {
+    id: 'test.rule',
+    level: 'limit',
+    all: all as Rule['all'],
+    reason: 'A reason.',
+    evidence: { kind: 'memory', source: 'test' },
+    ...more,
+  },
 });
 const trial = (id: string, more: Partial<Trial> = {}): Trial => {
   const variant = POSES.flatMap((pose) => pose.ladder).find((known) => known.id === id)!;
@@ -22,11 +41,12 @@ const trial = (id: string, more: Partial<Trial> = {}): Trial => {
     ...more,
   };
 };
-const broken = (bounds: readonly Bound[], held: Trial, ranges = {}): boolean => judge([active(bounds)], held, ranges).length === 1;
+const broken = (bounds: readonly Bound[], held: Trial, ranges = {}): boolean =>
+  judge([active(bounds)], held, ranges).length === 1;
 
 describe('one bound', () => {
-  const dog = trial('downward-facing-dog.full'),
-    bridge = trial('bridge.full', { sums: { ...NO_SUMS, supineUnbroken: 61, supineTotal: 301 } });
+  const dog = trial('downward-facing-dog.full');
+  const bridge = trial('bridge.full', { sums: { ...NO_SUMS, supineUnbroken: 61, supineTotal: 301 } });
   test.each<[string, Bound, Trial, boolean]>([
     ['a measure over its number', { measure: 'headBelowHeart', over: 5 }, dog, true],
     ['a measure at its number', { measure: 'headBelowHeart', over: dog.measures.headBelowHeart }, dog, false],
@@ -68,53 +88,77 @@ describe('several bounds', () => {
   });
   test('every broken rule is found, also one that a tighter one covers', () => {
     const found = judge(
-      [active([{ measure: 'headBelowHeart', over: 5 }], { id: 'tight' }), active([{ measure: 'headBelowHeart', over: 15 }], { id: 'loose' })],
+      [
+        active([{ measure: 'headBelowHeart', over: 5 }], { id: 'tight' }),
+        active([{ measure: 'headBelowHeart', over: 15 }], { id: 'loose' }),
+      ],
       dog,
       {},
     );
     expect(found.map(({ rule }) => rule.id)).toEqual(['tight', 'loose']);
   });
   test('the finding shows the number against its limit', () => {
-    expect(judge([active([{ level: ['all-fours'] }, { measure: 'headBelowHeart', over: 5 }])], dog, {})[0]).toMatchObject({
+    expect(
+      judge([active([{ level: ['all-fours'] }, { measure: 'headBelowHeart', over: 5 }])], dog, {})[0],
+    ).toMatchObject({
       measure: 'headBelowHeart',
       limit: 5,
       value: dog.measures.headBelowHeart,
     });
   });
   test('a rule that is kept shows how it stands', () => {
-    expect(standing(active([{ measure: 'headBelowHeart', over: 5 }]), trial('mountain.full'), {})).toMatchObject({ broken: false, limit: 5 });
+    expect(
+      standing(active([{ measure: 'headBelowHeart', over: 5 }]), trial('mountain.full'), {}),
+    ).toMatchObject({ broken: false, limit: 5 });
   });
 });
 
 describe('quantities', () => {
-  const plank = trial('plank.full'),
-    shoulderStand = trial('shoulder-stand.blankets');
+  const plank = trial('plank.full');
+  const shoulderStand = trial('shoulder-stand.blankets');
   test('a limb without a side is its worse side', () => {
     const lunge = trial('low-lunge.arms-up').measures;
-    expect(quantityOf('hipFlexion', { measures: lunge }, {})).toBe(Math.max(lunge.hipFlexionRight, lunge.hipFlexionLeft));
+    expect(quantityOf('hipFlexion', { measures: lunge }, {})).toBe(
+      Math.max(lunge.hipFlexionRight, lunge.hipFlexionLeft),
+    );
   });
   test('use is the share of the usual range: 55 degrees for the neck (Youdas 1992)', () => {
-    expect(quantityOf('neckFlexionUse', shoulderStand, {})).toBeCloseTo(shoulderStand.measures.neckFlexion / 55, 9);
+    expect(quantityOf('neckFlexionUse', shoulderStand, {})).toBeCloseTo(
+      shoulderStand.measures.neckFlexion / 55,
+      9,
+    );
   });
   test("a person's measured range takes its place", () => {
-    expect(quantityOf('neckFlexionUse', shoulderStand, { neckFlexion: 40 })).toBeCloseTo(shoulderStand.measures.neckFlexion / 40, 9);
+    expect(quantityOf('neckFlexionUse', shoulderStand, { neckFlexion: 40 })).toBeCloseTo(
+      shoulderStand.measures.neckFlexion / 40,
+      9,
+    );
   });
-  test('a plain measure is itself', () => expect(quantityOf('handsShare', plank, {})).toBe(plank.measures.handsShare));
+  test('a plain measure is itself', () =>
+    expect(quantityOf('handsShare', plank, {})).toBe(plank.measures.handsShare));
 });
 
 test('a rule is listed exactly where its standing is broken: the quick comparison and the shown reading agree', () => {
-  const rules = CONDITIONS.flatMap((condition) => condition.rules.map((rule): ActiveRule => ({ rule, condition: condition.id })));
+  const rules = CONDITIONS.flatMap((condition) =>
+    condition.rules.map((rule): ActiveRule => ({ rule, condition: condition.id })),
+  );
   fc.assert(
-    fc.property(fc.constantFrom(...POSES.flatMap((pose) => pose.ladder.map((variant) => variant.id))), fc.integer({ min: 1, max: 200 }), (id, holdSeconds) => {
-      const held = { ...trial(id), holdSeconds };
-      expect(judge(rules, held, {}).map((breach) => breach.rule.id)).toEqual(rules.filter((active) => standing(active, held, {}).broken).map((active) => active.rule.id));
-    }),
+    fc.property(
+      fc.constantFrom(...POSES.flatMap((pose) => pose.ladder.map((variant) => variant.id))),
+      fc.integer({ min: 1, max: 200 }),
+      (id, holdSeconds) => {
+        const held = { ...trial(id), holdSeconds };
+        expect(judge(rules, held, {}).map((breach) => breach.rule.id)).toEqual(
+          rules.filter((active) => standing(active, held, {}).broken).map((active) => active.rule.id),
+        );
+      },
+    ),
   );
 });
 
 describe('measures', () => {
-  const anyVariant = fc.constantFrom(...POSES.flatMap((pose) => pose.ladder.map((variant) => variant.id))),
-    anyHeight = fc.integer({ min: 145, max: 195 });
+  const anyVariant = fc.constantFrom(...POSES.flatMap((pose) => pose.ladder.map((variant) => variant.id)));
+  const anyHeight = fc.integer({ min: 145, max: 195 });
   test('mirroring twice gives the same measures', () => {
     fc.assert(
       fc.property(anyVariant, anyHeight, (id, height) => {
@@ -124,8 +168,8 @@ describe('measures', () => {
     );
   });
   test('mirroring swaps the limbs and leaves the middle', () => {
-    const measures = measuresFor('tree.full', 165),
-      mirrored = mirrorMeasures(measures);
+    const measures = measuresFor('tree.full', 165);
+    const mirrored = mirrorMeasures(measures);
     for (const name of SIDED_MEASURES) expect(mirrored[`${name}Left`]).toBe(measures[`${name}Right`]);
     expect(mirrored.headBelowHeart).toBe(measures.headBelowHeart);
   });
@@ -134,16 +178,21 @@ describe('measures', () => {
       fc.property(anyVariant, fc.constantFrom(150, 160, 165, 175, 190), (id, height) => {
         const m = measuresFor(id, height);
         // Over the frames of a movement both directions are met, one after the other.
-        const moves = POSES.flatMap((pose) => pose.ladder).find((variant) => variant.id === id)!.frames.length > 1;
-        for (const name of MEASURE_NAMES) if (name !== 'headBelowHeart' && name !== 'balanceMargin') expect(m[name]).toBeGreaterThanOrEqual(0);
-        if (!moves) for (const region of ['lumbar', 'thoracic', 'neck'] as const) expect(Math.min(m[`${region}Flexion`], m[`${region}Extension`])).toBe(0);
+        const moves =
+          POSES.flatMap((pose) => pose.ladder).find((variant) => variant.id === id)!.frames.length > 1;
+        for (const name of MEASURE_NAMES)
+          if (name !== 'headBelowHeart' && name !== 'balanceMargin')
+            expect(m[name]).toBeGreaterThanOrEqual(0);
+        if (!moves)
+          for (const region of ['lumbar', 'thoracic', 'neck'] as const)
+            expect(Math.min(m[`${region}Flexion`], m[`${region}Extension`])).toBe(0);
       }),
     );
   });
   test('of several frames the worst counts: the highest, or the lowest room to sway', () => {
-    const a = measuresFor('mountain.full', 165),
-      b = measuresFor('tree.full', 165),
-      worst = worstMeasures([a, b]);
+    const a = measuresFor('mountain.full', 165);
+    const b = measuresFor('tree.full', 165);
+    const worst = worstMeasures([a, b]);
     expect(worst.kneeFlexionLeft).toBe(Math.max(a.kneeFlexionLeft, b.kneeFlexionLeft));
     expect(worst.balanceMargin).toBe(Math.min(a.balanceMargin, b.balanceMargin));
   });
@@ -151,7 +200,8 @@ describe('measures', () => {
     fc.assert(
       fc.property(anyVariant, anyHeight, (id, height) => {
         const { handsShare, feetShare, kneesShare, seatShare, neckShare } = measuresFor(id, height);
-        for (const share of [handsShare, feetShare, kneesShare, seatShare, neckShare]) expect(share).toBeLessThanOrEqual(1.25);
+        for (const share of [handsShare, feetShare, kneesShare, seatShare, neckShare])
+          expect(share).toBeLessThanOrEqual(1.25);
       }),
     );
   });
@@ -220,40 +270,55 @@ test.each<[string, string, number, number]>([
 describe('whatever the rules', () => {
   const bound = fc.oneof(
     fc.record({
-      measure: fc.constantFrom('headBelowHeart' as const, 'lumbarFlexion' as const, 'handsShare' as const, 'hipFlexion' as const),
+      measure: fc.constantFrom(
+        'headBelowHeart' as const,
+        'lumbarFlexion' as const,
+        'handsShare' as const,
+        'hipFlexion' as const,
+      ),
       over: fc.double({ min: -20, max: 120, noNaN: true }),
     }),
     fc.record({ holdOver: fc.integer({ min: 1, max: 120 }) }),
   ) as fc.Arbitrary<Bound>;
-  const held = fc.record({ id: fc.constantFrom(...POSES.map((pose) => pose.usual)), seconds: fc.integer({ min: 5, max: 120 }) });
+  const held = fc.record({
+    id: fc.constantFrom(...POSES.map((pose) => pose.usual)),
+    seconds: fc.integer({ min: 5, max: 120 }),
+  });
 
   test('tightening never loosens', () => {
     fc.assert(
       fc.property(bound, held, fc.double({ min: 0, max: 50, noNaN: true }), (loose, { id, seconds }, by) => {
-        const tight = 'holdOver' in loose ? { holdOver: loose.holdOver - by } : { ...loose, over: (loose as { over: number }).over - by };
+        const tight =
+          'holdOver' in loose
+            ? { holdOver: loose.holdOver - by }
+            : { ...loose, over: (loose as { over: number }).over - by };
         const one = trial(id, { holdSeconds: seconds });
         if (broken([loose], one)) expect(broken([tight as Bound], one)).toBe(true);
       }),
     );
   });
   test('the order of rules does not matter', () => {
-    const all = CONDITIONS.flatMap((condition) => condition.rules.map((rule): ActiveRule => ({ rule, condition: condition.id })));
+    const all = CONDITIONS.flatMap((condition) =>
+      condition.rules.map((rule): ActiveRule => ({ rule, condition: condition.id })),
+    );
     fc.assert(
       fc.property(fc.shuffledSubarray(all), held, (some, { id, seconds }) => {
-        const one = trial(id, { holdSeconds: seconds }),
-          ids = (rules: readonly ActiveRule[]): string[] =>
-            judge(rules, one, {})
-              .map(({ rule }) => rule.id)
-              .sort();
+        const one = trial(id, { holdSeconds: seconds });
+        const ids = (rules: readonly ActiveRule[]): string[] =>
+          judge(rules, one, {})
+            .map(({ rule }) => rule.id)
+            .sort();
         expect(ids(some)).toEqual(ids([...some].reverse()));
       }),
     );
   });
   test('judging changes neither rules nor measures', () => {
-    const one = trial('bridge.full'),
-      before = JSON.stringify(one),
-      rules = CONDITIONS.flatMap((condition) => condition.rules.map((rule) => ({ rule, condition: condition.id }))),
-      kept = JSON.stringify(rules);
+    const one = trial('bridge.full');
+    const before = JSON.stringify(one);
+    const rules = CONDITIONS.flatMap((condition) =>
+      condition.rules.map((rule) => ({ rule, condition: condition.id })),
+    );
+    const kept = JSON.stringify(rules);
     judge(rules, one, {});
     expect([JSON.stringify(one), JSON.stringify(rules)]).toEqual([before, kept]);
   });
@@ -261,7 +326,25 @@ describe('whatever the rules', () => {
     const ways = POSES.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));
     for (const { id, rules } of CONDITIONS) {
       for (const rule of rules) {
-        const breaks = ({ pose, variant }: (typeof ways)[number]): boolean => judge([{ rule, condition: id }], trial(variant.id, { holdSeconds: 900, action: pose.purposes[0].action, moving: pose.hold.unit === 'rounds', from: 'standing', sums: { supineUnbroken: 900, supineTotal: 900, headDownUnbroken: 900, headDownTotal: 900, pelvisUpUnbroken: 900, pelvisUpTotal: 900 } }), {}).length > 0;
+        const breaks = ({ pose, variant }: (typeof ways)[number]): boolean =>
+          judge(
+            [{ rule, condition: id }],
+            trial(variant.id, {
+              holdSeconds: 900,
+              action: pose.purposes[0].action,
+              moving: pose.hold.unit === 'rounds',
+              from: 'standing',
+              sums: {
+                supineUnbroken: 900,
+                supineTotal: 900,
+                headDownUnbroken: 900,
+                headDownTotal: 900,
+                pelvisUpUnbroken: 900,
+                pelvisUpTotal: 900,
+              },
+            }),
+            {},
+          ).length > 0;
         expect([rule.id, ways.some((way) => !breaks(way)), ways.some(breaks)]).toEqual([rule.id, true, true]);
       }
     }
@@ -270,17 +353,36 @@ describe('whatever the rules', () => {
 
 describe('what a low back rounds for straight legs', () => {
   test.each([
-    ['a staff: within what hamstrings give', 0, 80, 0], ['a dog', 0, 100, 20], ['a seated fold on a supple body: all that the low back has', 20, 115, 55],
-    ['a hollow back takes some of it', -10, 100, 10], ['a hollow back that stays one', -30, 90, 0], ['a shape that rounds further by itself stays', 58, 120, 58], ['knees bent', 36, 0, 36],
+    ['a staff: within what hamstrings give', 0, 80, 0],
+    ['a dog', 0, 100, 20],
+    ['a seated fold on a supple body: all that the low back has', 20, 115, 55],
+    ['a hollow back takes some of it', -10, 100, 10],
+    ['a hollow back that stays one', -30, 90, 0],
+    ['a shape that rounds further by itself stays', 58, 120, 58],
+    ['knees bent', 36, 0, 36],
   ] as const)('%s', (_, lumbar, hip, rounded) => expect(roundedBy(lumbar, hip)).toBe(rounded));
 
   test('never less than the shape, more with deeper hips, and folds with straight legs are measured by it', () => {
-    fc.assert(fc.property(fc.double({ min: -35, max: 60, noNaN: true }), fc.double({ min: 0, max: 145, noNaN: true }), fc.double({ min: 0, max: 40, noNaN: true }), (lumbar, hip, more) => {
-      expect(roundedBy(lumbar, hip)).toBeGreaterThanOrEqual(Math.max(0, lumbar));
-      expect(roundedBy(lumbar, hip + more)).toBeGreaterThanOrEqual(roundedBy(lumbar, hip) - 1e-9);
-    }));
+    fc.assert(
+      fc.property(
+        fc.double({ min: -35, max: 60, noNaN: true }),
+        fc.double({ min: 0, max: 145, noNaN: true }),
+        fc.double({ min: 0, max: 40, noNaN: true }),
+        (lumbar, hip, more) => {
+          expect(roundedBy(lumbar, hip)).toBeGreaterThanOrEqual(Math.max(0, lumbar));
+          expect(roundedBy(lumbar, hip + more)).toBeGreaterThanOrEqual(roundedBy(lumbar, hip) - 1e-9);
+        },
+      ),
+    );
     // REFERENCE: a fold with straight legs cannot use 120 degrees of hip; the rest is lumbar flexion.
-    for (const id of ['seated-forward-fold.full', 'standing-forward-fold.full', 'wide-legged-fold.floor', 'seated-straddle.fold']) expect([id, measuresFor(id, 165).lumbarFlexion > 50]).toEqual([id, true]);
-    for (const id of ['seated-forward-fold.bent-knees', 'half-forward-fold.chair-back', 'step-back.chair']) expect([id, measuresFor(id, 165).lumbarFlexion < 12]).toEqual([id, true]);
+    for (const id of [
+      'seated-forward-fold.full',
+      'standing-forward-fold.full',
+      'wide-legged-fold.floor',
+      'seated-straddle.fold',
+    ])
+      expect([id, measuresFor(id, 165).lumbarFlexion > 50]).toEqual([id, true]);
+    for (const id of ['seated-forward-fold.bent-knees', 'half-forward-fold.chair-back', 'step-back.chair'])
+      expect([id, measuresFor(id, 165).lumbarFlexion < 12]).toEqual([id, true]);
   });
 });

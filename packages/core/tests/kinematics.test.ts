@@ -1,6 +1,15 @@
 /** Our forward kinematics against the object hierarchy of `three`, an independent implementation, on every variant. */
 import { Euler, Object3D, Quaternion, Vector3 } from 'three';
-import { buildBody, completePosture, mirrorPosture, packPosture, POSES, posturesFor, unpackPosture, type Posture } from '../src/index.js';
+import {
+  buildBody,
+  completePosture,
+  mirrorPosture,
+  packPosture,
+  POSES,
+  posturesFor,
+  unpackPosture,
+  type Posture,
+} from '../src/index.js';
 import { LENGTH as L, LUMBAR_SHARE as SHARE } from '../src/body/segments.js';
 
 const rad = (degrees: number): number => (degrees * Math.PI) / 180;
@@ -26,7 +35,12 @@ function threeOrigins(p: Posture, h: number): Record<string, Vector3> {
   let parent = child('L5', pelvis, [0, L.pelvis, 0], new Quaternion());
   const spine = (names: string[], length: number, flexion: number, side: number, twist: number): void => {
     for (const name of names) {
-      const joint = child(`${name}-joint`, parent, [0, 0, 0], turn(side / names.length, -twist / names.length, -flexion / names.length, 'YZX'));
+      const joint = child(
+        `${name}-joint`,
+        parent,
+        [0, 0, 0],
+        turn(side / names.length, -twist / names.length, -flexion / names.length, 'YZX'),
+      );
       parent = child(name, joint, [0, length / names.length, 0], new Quaternion());
     }
   };
@@ -35,14 +49,14 @@ function threeOrigins(p: Posture, h: number): Record<string, Vector3> {
   const chest = parent;
   spine(['C4', 'head'], L.neck, p.neck, p.neckSide, p.neckTwist);
   for (const s of ['R', 'L'] as const) {
-    const k = s === 'R' ? 1 : -1,
-      ball = ([f, a, r]: readonly number[]): Quaternion => turn(-k * a!, -k * r!, f!, 'ZXY');
+    const k = s === 'R' ? 1 : -1;
+    const ball = ([f, a, r]: readonly number[]): Quaternion => turn(-k * a!, -k * r!, f!, 'ZXY');
     const thigh = child(`thigh${s}`, pelvis, [0, 0, k * L.hipHalf], ball(p[`hip${s}`]));
     const shank = child(`shank${s}`, thigh, [0, -L.thigh, 0], turn(0, 0, -p[`knee${s}`], 'XYZ'));
     child(`foot${s}`, shank, [0, -L.shank, 0], turn(k * p[`inversion${s}`], 0, p[`ankle${s}`], 'ZXY'));
-    const q = ball(p[`shoulder${s}`]),
-      arm = new Vector3(0, -1, 0).applyQuaternion(q),
-      up = (1 + arm.y) / 2;
+    const q = ball(p[`shoulder${s}`]);
+    const arm = new Vector3(0, -1, 0).applyQuaternion(q);
+    const up = (1 + arm.y) / 2;
     const upper = child(
       `upperArm${s}`,
       chest,
@@ -58,7 +72,9 @@ function threeOrigins(p: Posture, h: number): Record<string, Vector3> {
     child(`hand${s}`, forearm, [0, -L.forearm, 0], turn(-k * p[`wrist${s}`], 0, 0, 'XYZ'));
   }
   pelvis.updateMatrixWorld(true);
-  return Object.fromEntries(Object.entries(nodes).map(([name, node]) => [name, node.getWorldPosition(new Vector3())]));
+  return Object.fromEntries(
+    Object.entries(nodes).map(([name, node]) => [name, node.getWorldPosition(new Vector3())]),
+  );
 }
 
 const variants = POSES.flatMap((pose) => pose.ladder.map((variant) => variant.id));
@@ -66,11 +82,14 @@ const variants = POSES.flatMap((pose) => pose.ladder.map((variant) => variant.id
 test.each(variants)('%s: every joint where three puts it, to 1e-6', (id) => {
   const { heightCm, postures } = posturesFor(id, 165);
   for (const posture of postures) {
-    const ours = buildBody(posture, heightCm),
-      theirs = threeOrigins(posture, heightCm);
+    const ours = buildBody(posture, heightCm);
+    const theirs = threeOrigins(posture, heightCm);
     for (const [name, frame] of Object.entries(ours.frames)) {
       const other = theirs[name]!;
-      expect(Math.hypot(frame.origin[0] - other.x, frame.origin[1] - other.y, frame.origin[2] - other.z) / heightCm).toBeLessThan(1e-6);
+      expect(
+        Math.hypot(frame.origin[0] - other.x, frame.origin[1] - other.y, frame.origin[2] - other.z) /
+          heightCm,
+      ).toBeLessThan(1e-6);
     }
   }
 });
@@ -81,17 +100,17 @@ test('a posture survives being packed and unpacked', () => {
 });
 
 test('a mirrored posture puts the left hand where the right was', () => {
-  const { heightCm, postures } = posturesFor('triangle.block', 165),
-    posture = postures[0]!;
-  const body = buildBody(posture, heightCm),
-    mirrored = buildBody(mirrorPosture(posture), heightCm);
+  const { heightCm, postures } = posturesFor('triangle.block', 165);
+  const posture = postures[0]!;
+  const body = buildBody(posture, heightCm);
+  const mirrored = buildBody(mirrorPosture(posture), heightCm);
   for (const [right, left] of [
     ['palmMidR', 'palmMidL'],
     ['toeL', 'toeR'],
     ['crown', 'crown'],
   ] as const) {
-    const [x, y, z] = body.points[right]!,
-      [mx, my, mz] = mirrored.points[left]!;
+    const [x, y, z] = body.points[right]!;
+    const [mx, my, mz] = mirrored.points[left]!;
     expect(Math.hypot(x - mx, y - my, z + mz)).toBeLessThan(1e-9);
   }
 });

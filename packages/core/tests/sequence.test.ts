@@ -58,13 +58,18 @@ test.each([
   ['standing side bend', 'side-bend.standing'],
 ])('"%s" is %s', (written, expected) => expect(named(written)).toBe(expected));
 
-test.each(['wheelbarrow', 'moonwalk', 'xyzzy', ''])('"%s" is not guessed: three nearest names come back', (written) => {
-  const found = resolvePose(written);
-  expect('nearest' in found && found.nearest.length).toBe(3);
-});
+test.each(['wheelbarrow', 'moonwalk', 'xyzzy', ''])(
+  '"%s" is not guessed: three nearest names come back',
+  (written) => {
+    const found = resolvePose(written);
+    expect('nearest' in found && found.nearest.length).toBe(3);
+  },
+);
 
 test('every pose is found by its own names', () => {
-  for (const pose of POSES) for (const name of [pose.name, pose.id, ...(pose.sanskrit ? [pose.sanskrit] : [])]) expect(named(name).startsWith(`${pose.id}.`)).toBe(true);
+  for (const pose of POSES)
+    for (const name of [pose.name, pose.id, ...(pose.sanskrit ? [pose.sanskrit] : [])])
+      expect(named(name).startsWith(`${pose.id}.`)).toBe(true);
 });
 
 test('every condition is found by its names', () => {
@@ -104,7 +109,16 @@ test('the example of the format reads as it should', () => {
   const { sequence, errors } = parseSequence(EXAMPLE);
   expect(errors).toEqual([]);
   expect(sequence).toMatchObject({ title: 'Thursday Mixed', minutes: 60 });
-  expect(sequence.steps.map(({ number, section, hold, sides, variant }) => [number, section, hold.unit, hold.count, sides.join(), variant.id])).toEqual([
+  expect(
+    sequence.steps.map(({ number, section, hold, sides, variant }) => [
+      number,
+      section,
+      hold.unit,
+      hold.count,
+      sides.join(),
+      variant.id,
+    ]),
+  ).toEqual([
     [1, 'Floor', 'rounds', 6, '', 'cat-cow.all-fours'],
     [2, 'Floor', 'breaths', 5, '', 'downward-facing-dog.full'],
     [3, 'Floor', 'seconds', 30, 'right,left', 'tree.full'],

@@ -1,5 +1,21 @@
 import { Type } from 'class-transformer';
-import { ArrayMaxSize, IsArray, IsBoolean, IsIn, IsInt, IsObject, IsOptional, IsString, IsUUID, Length, Matches, Max, MaxLength, Min, ValidateNested } from 'class-validator';
+import {
+  ArrayMaxSize,
+  IsArray,
+  IsBoolean,
+  IsIn,
+  IsInt,
+  IsObject,
+  IsOptional,
+  IsString,
+  IsUUID,
+  Length,
+  Matches,
+  Max,
+  MaxLength,
+  Min,
+  ValidateNested,
+} from 'class-validator';
 
 /** Someone who is coming, and how they are today. */
 export class ComingDto {
@@ -38,8 +54,16 @@ export class StepChangeDto {
 export class RecordDto {
   @IsUUID() personId!: string;
   @IsBoolean() came!: boolean;
-  @IsOptional() @IsInt({ message: 'pain is a whole number' }) @Min(0, { message: 'pain is between 0 and 10' }) @Max(10, { message: 'pain is between 0 and 10' }) painBefore?: number | null;
-  @IsOptional() @IsInt({ message: 'pain is a whole number' }) @Min(0, { message: 'pain is between 0 and 10' }) @Max(10, { message: 'pain is between 0 and 10' }) painAfter?: number | null;
+  @IsOptional()
+  @IsInt({ message: 'pain is a whole number' })
+  @Min(0, { message: 'pain is between 0 and 10' })
+  @Max(10, { message: 'pain is between 0 and 10' })
+  painBefore?: number | null;
+  @IsOptional()
+  @IsInt({ message: 'pain is a whole number' })
+  @Min(0, { message: 'pain is between 0 and 10' })
+  @Max(10, { message: 'pain is between 0 and 10' })
+  painAfter?: number | null;
   @IsArray() @ValidateNested({ each: true }) @Type(() => StepChangeDto) changes!: StepChangeDto[];
   @IsString() @MaxLength(2000) word!: string;
 }

@@ -4,6 +4,10 @@ import { DataType, type Model } from 'sequelize-typescript';
 export const jsonColumn = (name: string) => ({
   type: DataType.TEXT('long'),
   allowNull: false,
-  get(this: Model): unknown { return JSON.parse(this.getDataValue(name) as string); },
-  set(this: Model, value: unknown): void { this.setDataValue(name, JSON.stringify(value)); },
+  get(this: Model): unknown {
+    return JSON.parse(this.getDataValue(name) as string);
+  },
+  set(this: Model, value: unknown): void {
+    this.setDataValue(name, JSON.stringify(value));
+  },
 });

@@ -1,6 +1,27 @@
 import type { ClassPerson, StepChange } from './types.js';
-import type { Choices, Clearance, Details, Fitting, HallRules, HouseView, OwnLimit, OwnVariant, Pace } from '@lotus-steady/core';
-import { BelongsTo, Column, DataType, Default, ForeignKey, HasMany, HasOne, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import type {
+  Choices,
+  Clearance,
+  Details,
+  Fitting,
+  HallRules,
+  HouseView,
+  OwnLimit,
+  OwnVariant,
+  Pace,
+} from '@lotus-steady/core';
+import {
+  BelongsTo,
+  Column,
+  DataType,
+  Default,
+  ForeignKey,
+  HasMany,
+  HasOne,
+  Model,
+  PrimaryKey,
+  Table,
+} from 'sequelize-typescript';
 import { jsonColumn } from './jsonColumn.js';
 
 /** The hall: its teacher, house view and stock of props. */
@@ -129,4 +150,14 @@ export class RecordRow extends Model {
   @Column(DataType.TEXT) declare word: string;
 }
 
-export const MODELS = [StudioRow, PersonRow, PersonConditionRow, SequenceRow, ClassRow, FittingRow, RecordRow, OwnVariantRow, PropNoteRow];
+export const MODELS = [
+  StudioRow,
+  PersonRow,
+  PersonConditionRow,
+  SequenceRow,
+  ClassRow,
+  FittingRow,
+  RecordRow,
+  OwnVariantRow,
+  PropNoteRow,
+];

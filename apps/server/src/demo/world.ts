@@ -13,7 +13,14 @@ export interface DemoPerson {
   limits?: readonly OwnLimit[];
 }
 
-export interface DemoClass { title: string; inDays: number; time: string; place: string; sequence: string; people: readonly string[] }
+export interface DemoClass {
+  title: string;
+  inDays: number;
+  time: string;
+  place: string;
+  sequence: string;
+  people: readonly string[];
+}
 
 /** A day in the week after `today` on which a weekday falls: 0 Sunday to 6 Saturday. */
 export const daysUntil = (today: string, weekday: number): number => {
@@ -29,22 +36,127 @@ export function demoPeople(today: string): readonly DemoPerson[] {
     { name: 'Tam Orrin', born: '1991-09-02', sex: 'man', heightCm: 181 },
     { name: 'Lio Marchbank', born: '1979-01-23', sex: 'man', heightCm: 176 },
     { name: 'Rowan Tidewell', born: '1988-11-30', heightCm: 172, ranges: { shoulderFlexionRight: 120 } },
-    { name: 'Hollis Penny', born: '1994-03-08', sex: 'woman', heightCm: 168, conditions: [{ condition: 'pregnancy', dueDate: inDays(88) }] },
-    { name: 'Perrin Ashlode', born: '1969-07-14', sex: 'man', heightCm: 178, conditions: [{ condition: 'high-blood-pressure', reading: '152/94', readingOn: inDays(-36) }] },
-    { name: 'Bram Sedgely', born: '1982-02-11', sex: 'man', heightCm: 184, conditions: [{ condition: 'lumbar-disc', phase: 'settled', since: inDays(-58) }] },
-    { name: 'Greta Loom', born: '1948-10-05', sex: 'woman', heightCm: 158, screening: { fallsLastYear: 1, chairStands: 9 } },
-    { name: 'Edda Wick', born: '1950-12-17', sex: 'woman', heightCm: 162, screening: { fallsLastYear: 0, chairStands: 13, tandemSeconds: 10 } },
-    { name: 'Odile Farrow', born: '1976-04-27', sex: 'woman', heightCm: 165, can: { stand: false, floor: false, kneel: false }, conditions: [{ condition: 'wheelchair-user' }] },
-    { name: 'Jory Pell', born: '1973-08-09', sex: 'man', heightCm: 175, limits: [{ kind: 'no-kneeling', by: 'Jory himself', why: 'a flare of the left knee', until: inDays(40) }] },
-    { name: 'Anselm Reed', born: '1944-01-31', sex: 'man', heightCm: 170, can: { floor: false }, screening: { tugSeconds: 13.5 } },
-    { name: 'Maud Carrow', born: '1941-06-12', sex: 'woman', heightCm: 154, can: { floor: false }, conditions: [{ condition: 'chair-user' }] },
-    { name: 'Bertil Shaw', born: '1939-09-22', sex: 'man', heightCm: 168, can: { floor: false }, conditions: [{ condition: 'chair-user' }, { condition: 'high-blood-pressure', control: 'controlled', reading: '134/82', readingOn: inDays(-6) }] },
-    { name: 'Selma Quist', born: '1947-03-03', sex: 'woman', heightCm: 160, screening: { fallsLastYear: 0, chairStands: 12 } },
-    { name: 'Nell Harbin', born: '1992-12-01', sex: 'woman', heightCm: 163, conditions: [{ condition: 'pregnancy', dueDate: inDays(176) }] },
-    { name: 'Petra Vane', born: '1989-07-07', sex: 'woman', heightCm: 171, conditions: [{ condition: 'pregnancy', dueDate: inDays(41) }] },
-    { name: 'Wren Addleby', born: '1996-10-18', sex: 'woman', heightCm: 159, conditions: [{ condition: 'pregnancy', dueDate: inDays(133) }] },
-    { name: 'Caspar Dunmore', born: '1970-05-05', sex: 'man', heightCm: 180, conditions: [{ condition: 'lumbar-disc', phase: 'acute', since: inDays(-9) }] },
-    { name: 'Ilse Farthing', born: '1963-11-11', sex: 'woman', heightCm: 166, conditions: [{ condition: 'lumbar-disc', phase: 'settled', since: inDays(-200) }] },
+    {
+      name: 'Hollis Penny',
+      born: '1994-03-08',
+      sex: 'woman',
+      heightCm: 168,
+      conditions: [{ condition: 'pregnancy', dueDate: inDays(88) }],
+    },
+    {
+      name: 'Perrin Ashlode',
+      born: '1969-07-14',
+      sex: 'man',
+      heightCm: 178,
+      conditions: [{ condition: 'high-blood-pressure', reading: '152/94', readingOn: inDays(-36) }],
+    },
+    {
+      name: 'Bram Sedgely',
+      born: '1982-02-11',
+      sex: 'man',
+      heightCm: 184,
+      conditions: [{ condition: 'lumbar-disc', phase: 'settled', since: inDays(-58) }],
+    },
+    {
+      name: 'Greta Loom',
+      born: '1948-10-05',
+      sex: 'woman',
+      heightCm: 158,
+      screening: { fallsLastYear: 1, chairStands: 9 },
+    },
+    {
+      name: 'Edda Wick',
+      born: '1950-12-17',
+      sex: 'woman',
+      heightCm: 162,
+      screening: { fallsLastYear: 0, chairStands: 13, tandemSeconds: 10 },
+    },
+    {
+      name: 'Odile Farrow',
+      born: '1976-04-27',
+      sex: 'woman',
+      heightCm: 165,
+      can: { stand: false, floor: false, kneel: false },
+      conditions: [{ condition: 'wheelchair-user' }],
+    },
+    {
+      name: 'Jory Pell',
+      born: '1973-08-09',
+      sex: 'man',
+      heightCm: 175,
+      limits: [
+        { kind: 'no-kneeling', by: 'Jory himself', why: 'a flare of the left knee', until: inDays(40) },
+      ],
+    },
+    {
+      name: 'Anselm Reed',
+      born: '1944-01-31',
+      sex: 'man',
+      heightCm: 170,
+      can: { floor: false },
+      screening: { tugSeconds: 13.5 },
+    },
+    {
+      name: 'Maud Carrow',
+      born: '1941-06-12',
+      sex: 'woman',
+      heightCm: 154,
+      can: { floor: false },
+      conditions: [{ condition: 'chair-user' }],
+    },
+    {
+      name: 'Bertil Shaw',
+      born: '1939-09-22',
+      sex: 'man',
+      heightCm: 168,
+      can: { floor: false },
+      conditions: [
+        { condition: 'chair-user' },
+        { condition: 'high-blood-pressure', control: 'controlled', reading: '134/82', readingOn: inDays(-6) },
+      ],
+    },
+    {
+      name: 'Selma Quist',
+      born: '1947-03-03',
+      sex: 'woman',
+      heightCm: 160,
+      screening: { fallsLastYear: 0, chairStands: 12 },
+    },
+    {
+      name: 'Nell Harbin',
+      born: '1992-12-01',
+      sex: 'woman',
+      heightCm: 163,
+      conditions: [{ condition: 'pregnancy', dueDate: inDays(176) }],
+    },
+    {
+      name: 'Petra Vane',
+      born: '1989-07-07',
+      sex: 'woman',
+      heightCm: 171,
+      conditions: [{ condition: 'pregnancy', dueDate: inDays(41) }],
+    },
+    {
+      name: 'Wren Addleby',
+      born: '1996-10-18',
+      sex: 'woman',
+      heightCm: 159,
+      conditions: [{ condition: 'pregnancy', dueDate: inDays(133) }],
+    },
+    {
+      name: 'Caspar Dunmore',
+      born: '1970-05-05',
+      sex: 'man',
+      heightCm: 180,
+      conditions: [{ condition: 'lumbar-disc', phase: 'acute', since: inDays(-9) }],
+    },
+    {
+      name: 'Ilse Farthing',
+      born: '1963-11-11',
+      sex: 'woman',
+      heightCm: 166,
+      conditions: [{ condition: 'lumbar-disc', phase: 'settled', since: inDays(-200) }],
+    },
     { name: 'Pip Sandell', born: dateAfter(today, -365 * 7 - 40), heightCm: 122 },
     { name: 'Otti Brook', born: dateAfter(today, -365 * 5 - 20), heightCm: 110 },
     { name: 'Finn Larkin', born: dateAfter(today, -365 * 9 - 100), heightCm: 134 },
@@ -141,16 +253,66 @@ minutes: 30
 
 export const DEMO_SEQUENCES: readonly string[] = [THURSDAY, BACKS, CHAIRS, BUMP, ROCKPOOL];
 
-const named = (people: readonly DemoPerson[], ...first: string[]): string[] => first.map((name) => people.find((person) => person.name.startsWith(name))!.name);
+const named = (people: readonly DemoPerson[], ...first: string[]): string[] =>
+  first.map((name) => people.find((person) => person.name.startsWith(name))!.name);
 
 /** This week's classes at Saltmarsh Hall. */
 export function demoClasses(today: string): readonly DemoClass[] {
-  const people = demoPeople(today), place = 'Saltmarsh Hall';
+  const people = demoPeople(today);
+  const place = 'Saltmarsh Hall';
   return [
-    { title: 'Thursday Mixed', inDays: daysUntil(today, 4), time: '18:00', place, sequence: THURSDAY, people: named(people, 'Ines', 'Tam', 'Lio', 'Rowan', 'Hollis', 'Perrin', 'Bram', 'Greta', 'Edda', 'Odile', 'Jory') },
-    { title: 'Steady Backs', inDays: daysUntil(today, 1), time: '10:00', place, sequence: BACKS, people: named(people, 'Bram', 'Caspar', 'Ilse', 'Ines', 'Jory', 'Edda') },
-    { title: 'Chairs by the Window', inDays: daysUntil(today, 2), time: '11:00', place: 'Saltmarsh Hall, the long room', sequence: CHAIRS, people: named(people, 'Anselm', 'Maud', 'Bertil', 'Selma', 'Greta', 'Odile') },
-    { title: 'Bump and Breathe', inDays: daysUntil(today, 6), time: '09:30', place, sequence: BUMP, people: named(people, 'Hollis', 'Nell', 'Petra', 'Wren') },
-    { title: 'Rockpool Club', inDays: daysUntil(today, 3), time: '15:30', place, sequence: ROCKPOOL, people: named(people, 'Pip', 'Otti', 'Finn', 'Juno') },
+    {
+      title: 'Thursday Mixed',
+      inDays: daysUntil(today, 4),
+      time: '18:00',
+      place,
+      sequence: THURSDAY,
+      people: named(
+        people,
+        'Ines',
+        'Tam',
+        'Lio',
+        'Rowan',
+        'Hollis',
+        'Perrin',
+        'Bram',
+        'Greta',
+        'Edda',
+        'Odile',
+        'Jory',
+      ),
+    },
+    {
+      title: 'Steady Backs',
+      inDays: daysUntil(today, 1),
+      time: '10:00',
+      place,
+      sequence: BACKS,
+      people: named(people, 'Bram', 'Caspar', 'Ilse', 'Ines', 'Jory', 'Edda'),
+    },
+    {
+      title: 'Chairs by the Window',
+      inDays: daysUntil(today, 2),
+      time: '11:00',
+      place: 'Saltmarsh Hall, the long room',
+      sequence: CHAIRS,
+      people: named(people, 'Anselm', 'Maud', 'Bertil', 'Selma', 'Greta', 'Odile'),
+    },
+    {
+      title: 'Bump and Breathe',
+      inDays: daysUntil(today, 6),
+      time: '09:30',
+      place,
+      sequence: BUMP,
+      people: named(people, 'Hollis', 'Nell', 'Petra', 'Wren'),
+    },
+    {
+      title: 'Rockpool Club',
+      inDays: daysUntil(today, 3),
+      time: '15:30',
+      place,
+      sequence: ROCKPOOL,
+      people: named(people, 'Pip', 'Otti', 'Finn', 'Juno'),
+    },
   ];
 }

@@ -7,7 +7,8 @@ const LOCAL = new Set(['127.0.0.1', 'localhost', '[::1]']);
  * 127.0.0.1 must not read health data, nor may a foreign page post to us.
  */
 export function hostCheck(request: FastifyRequest, reply: FastifyReply, next: () => void): void {
-  const host = request.headers.host ?? '', origin = request.headers.origin;
+  const host = request.headers.host ?? '';
+  const origin = request.headers.origin;
   const local = LOCAL.has(host.replace(/:\d+$/, ''));
   const own = !origin || origin === `http://${host}`;
   if (local && own) return next();

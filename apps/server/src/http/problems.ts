@@ -11,8 +11,17 @@ export class FieldsException extends BadRequestException {
 /** Turns class-validator's tree into fields. */
 export function fieldsOf(errors: readonly ValidationError[], parent = ''): InputError[] {
   return errors.flatMap((error) => {
-    const field = parent ? (/^\d+$/.test(error.property) ? `${parent}[${error.property}]` : `${parent}.${error.property}`) : error.property;
-    const own = Object.values(error.constraints ?? {}).slice(0, 1).map((message) => ({ field, message: `${message.charAt(0).toUpperCase()}${message.slice(1)}.`.replace(/\.\.$/, '.') }));
+    const field = parent
+      ? /^\d+$/.test(error.property)
+        ? `${parent}[${error.property}]`
+        : `${parent}.${error.property}`
+      : error.property;
+    const own = Object.values(error.constraints ?? {})
+      .slice(0, 1)
+      .map((message) => ({
+        field,
+        message: `${message.charAt(0).toUpperCase()}${message.slice(1)}.`.replace(/\.\.$/, '.'),
+      }));
     return [...own, ...fieldsOf(error.children ?? [], field)];
   });
 }

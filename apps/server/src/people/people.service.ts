@@ -10,10 +10,21 @@ import type { PersonDto, PropNoteDto } from './person.dto.js';
 
 /** A person as they are written down: what the form edits and what the core reads. */
 export function writtenPerson(row: PersonRow): Record<string, unknown> {
-  const conditions = [...row.conditions].sort((a, b) => a.position - b.position).map(({ condition, details }) => ({ condition, ...details }));
+  const conditions = [...row.conditions]
+    .sort((a, b) => a.position - b.position)
+    .map(({ condition, details }) => ({ condition, ...details }));
   return {
-    name: row.name, heightCm: row.heightCm, can: row.can, ranges: row.ranges, screening: row.screening, conditions, limits: row.limits, clearances: row.clearances,
-    ...(row.born ? { born: row.born } : {}), ...(row.sex ? { sex: row.sex } : {}), ...(row.weightKg === null ? {} : { weightKg: row.weightKg }),
+    name: row.name,
+    heightCm: row.heightCm,
+    can: row.can,
+    ranges: row.ranges,
+    screening: row.screening,
+    conditions,
+    limits: row.limits,
+    clearances: row.clearances,
+    ...(row.born ? { born: row.born } : {}),
+    ...(row.sex ? { sex: row.sex } : {}),
+    ...(row.weightKg === null ? {} : { weightKg: row.weightKg }),
   };
 }
 
@@ -29,26 +40,45 @@ export class PeopleService {
 
   async list() {
     const { id: studioId } = await this.studio.current();
-    const rows = await this.people.findAll({ where: { studioId }, include: [PersonConditionRow], order: [['name', 'ASC']] });
+    const rows = await this.people.findAll({
+      where: { studioId },
+      include: [PersonConditionRow],
+      order: [['name', 'ASC']],
+    });
     return rows.map((row) => ({ id: row.id, ...writtenPerson(row) }));
   }
 
   /** The named people, in the order asked for. @throws FieldsException for one that is not there */
   async byIds(ids: readonly string[]): Promise<PersonRow[]> {
     const { id: studioId } = await this.studio.current();
-    const rows = await this.people.findAll({ where: { studioId, id: { [Op.in]: [...ids] } }, include: [PersonConditionRow] });
+    const rows = await this.people.findAll({
+      where: { studioId, id: { [Op.in]: [...ids] } },
+      include: [PersonConditionRow],
+    });
     return ids.map((id, i) => {
       const row = rows.find((found) => found.id === id);
-      if (!row) throw new FieldsException([{ field: `people[${i}].id`, message: 'This person is no longer in the list.' }]);
+      if (!row)
+        throw new FieldsException([
+          { field: `people[${i}].id`, message: 'This person is no longer in the list.' },
+        ]);
       return row;
     });
   }
 
   async one(id: string) {
     const row = await this.find(id, true);
-    const records = [...row.records].sort((a, b) => (a.class.on < b.class.on ? 1 : -1)).map((record) => ({
-      classId: record.classId, title: record.class.title, on: record.class.on, came: record.came, painBefore: record.painBefore, painAfter: record.painAfter, changes: record.changes, word: record.word,
-    }));
+    const records = [...row.records]
+      .sort((a, b) => (a.class.on < b.class.on ? 1 : -1))
+      .map((record) => ({
+        classId: record.classId,
+        title: record.class.title,
+        on: record.class.on,
+        came: record.came,
+        painBefore: record.painBefore,
+        painAfter: record.painAfter,
+        changes: record.changes,
+        word: record.word,
+      }));
     const propNotes = row.propNotes.map(({ task, heightCm, words, on }) => ({ task, heightCm, words, on }));
     return { id: row.id, ...writtenPerson(row), records, propNotes };
   }
@@ -64,7 +94,8 @@ export class PeopleService {
   }
 
   async update(id: string, dto: PersonDto) {
-    const row = await this.find(id, false), person = await this.check(dto, row.studioId, id);
+    const row = await this.find(id, false);
+    const person = await this.check(dto, row.studioId, id);
     await this.sequelize.transaction(async (transaction) => {
       await row.update(columns(person), { transaction });
       await this.conditions.destroy({ where: { personId: id }, transaction });
@@ -86,23 +117,70 @@ export class PeopleService {
   }
 
   private async find(id: string, withRecords: boolean): Promise<PersonRow> {
-    const row = await this.people.findByPk(id, { include: [PersonConditionRow, ...(withRecords ? [{ model: RecordRow, include: [ClassRow] }, PropNoteRow] : [])] });
+    const row = await this.people.findByPk(id, {
+      include: [
+        PersonConditionRow,
+        ...(withRecords ? [{ model: RecordRow, include: [ClassRow] }, PropNoteRow] : []),
+      ],
+    });
     if (!row) throw new NotFoundException('This person is not in the list.');
     return row;
   }
 
   private async check(dto: PersonDto, studioId: string, except?: string): Promise<Person> {
-    const errors: InputError[] = [], person = readPerson({ ...dto }, '', errors, new Date().toISOString().slice(0, 10));
-    const namesake = person.name ? await this.people.findOne({ where: { studioId, name: person.name, ...(except ? { id: { [Op.ne]: except } } : {}) } }) : null;
-    if (namesake) errors.push({ field: 'name', message: `There is already someone named "${person.name}". Add a letter to tell them apart.` });
+    const errors: InputError[] = [];
+    const person = readPerson({ ...dto }, '', errors, new Date().toISOString().slice(0, 10));
+    const namesake = person.name
+      ? await this.people.findOne({
+          where: { studioId, name: person.name, ...(except ? { id: { [Op.ne]: except } } : {}) },
+        })
+      : null;
+    if (namesake)
+      errors.push({
+        field: 'name',
+        message: `There is already someone named "${person.name}". Add a letter to tell them apart.`,
+      });
     if (errors.length) throw new FieldsException(errors);
     return person;
   }
 
-  private async writeConditions(personId: string, person: Person, transaction: import('sequelize').Transaction): Promise<void> {
-    await this.conditions.bulkCreate(person.conditions.map(({ condition, details }, position) => ({ personId, condition, details, position })), { transaction });
+  private async writeConditions(
+    personId: string,
+    person: Person,
+    transaction: import('sequelize').Transaction,
+  ): Promise<void> {
+    await this.conditions.bulkCreate(
+      person.conditions.map(({ condition, details }, position) => ({
+        personId,
+        condition,
+        details,
+        position,
+      })),
+      { transaction },
+    );
   }
 }
 
-const columns = ({ name, born, sex, heightCm, weightKg, can, ranges, screening, limits, clearances }: Person) =>
-  ({ name, born: born ?? null, sex: sex ?? null, heightCm, weightKg: weightKg ?? null, can, ranges, screening, limits, clearances });
+const columns = ({
+  name,
+  born,
+  sex,
+  heightCm,
+  weightKg,
+  can,
+  ranges,
+  screening,
+  limits,
+  clearances,
+}: Person) => ({
+  name,
+  born: born ?? null,
+  sex: sex ?? null,
+  heightCm,
+  weightKg: weightKg ?? null,
+  can,
+  ranges,
+  screening,
+  limits,
+  clearances,
+});

@@ -1,4 +1,15 @@
-import { Body, Controller, Get, Injectable, Module, NotFoundException, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Get,
+  Injectable,
+  Module,
+  NotFoundException,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+} from '@nestjs/common';
 import { InjectModel, SequelizeModule } from '@nestjs/sequelize';
 import { parseSequence } from '@lotus-steady/core';
 import { IsString, Length } from 'class-validator';
@@ -14,7 +25,11 @@ class SequenceDto {
 
 @Injectable()
 class SequencesService {
-  constructor(@InjectModel(SequenceRow) private readonly sequences: typeof SequenceRow, private readonly studio: StudioService, private readonly own: OwnVariantsService) {}
+  constructor(
+    @InjectModel(SequenceRow) private readonly sequences: typeof SequenceRow,
+    private readonly studio: StudioService,
+    private readonly own: OwnVariantsService,
+  ) {}
 
   async list() {
     const { id: studioId } = await this.studio.current();
@@ -24,8 +39,18 @@ class SequencesService {
 
   async save({ source }: SequenceDto, id?: string) {
     const { sequence, errors } = parseSequence(source, (await this.own.catalogue()).poses);
-    if (errors.length) throw new FieldsException(errors.map(({ message, line }) => ({ field: `source:${line}`, message })));
-    if (!id) return { id: (await this.sequences.create({ studioId: (await this.studio.current()).id, title: sequence.title, source })).id };
+    if (errors.length)
+      throw new FieldsException(errors.map(({ message, line }) => ({ field: `source:${line}`, message })));
+    if (!id)
+      return {
+        id: (
+          await this.sequences.create({
+            studioId: (await this.studio.current()).id,
+            title: sequence.title,
+            source,
+          })
+        ).id,
+      };
     const row = await this.sequences.findByPk(id);
     if (!row) throw new NotFoundException('This sequence is not in the list.');
     await row.update({ title: sequence.title, source });
@@ -37,10 +62,20 @@ class SequencesService {
 class SequencesController {
   constructor(private readonly sequences: SequencesService) {}
 
-  @Get() list() { return this.sequences.list(); }
-  @Post() create(@Body() sequence: SequenceDto) { return this.sequences.save(sequence); }
-  @Put(':id') update(@Param('id', ParseUUIDPipe) id: string, @Body() sequence: SequenceDto) { return this.sequences.save(sequence, id); }
+  @Get() list() {
+    return this.sequences.list();
+  }
+  @Post() create(@Body() sequence: SequenceDto) {
+    return this.sequences.save(sequence);
+  }
+  @Put(':id') update(@Param('id', ParseUUIDPipe) id: string, @Body() sequence: SequenceDto) {
+    return this.sequences.save(sequence, id);
+  }
 }
 
-@Module({ imports: [SequelizeModule.forFeature([SequenceRow]), StudioModule, OwnVariantsModule], controllers: [SequencesController], providers: [SequencesService] })
+@Module({
+  imports: [SequelizeModule.forFeature([SequenceRow]), StudioModule, OwnVariantsModule],
+  controllers: [SequencesController],
+  providers: [SequencesService],
+})
 export class SequencesModule {}

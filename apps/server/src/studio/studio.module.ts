@@ -14,11 +14,24 @@ class StudioController {
     return { name, teacher, houseView, stock, rules, pace };
   }
 
-  @Put('house-view') @HttpCode(204) keepHouseView(@Body() { houseView }: HouseViewDto) { return this.studio.keepHouseView(houseView); }
-  @Put('stock') @HttpCode(204) keepStock(@Body() { stock }: StockDto) { return this.studio.keepStock(stock); }
-  @Put('pace') @HttpCode(204) keepPace(@Body() { pace }: PaceDto) { return this.studio.keepPace(pace); }
-  @Put('rules') @HttpCode(204) keepRules(@Body() rules: HallRulesDto) { return this.studio.keepRules(rules); }
+  @Put('house-view') @HttpCode(204) keepHouseView(@Body() { houseView }: HouseViewDto) {
+    return this.studio.keepHouseView(houseView);
+  }
+  @Put('stock') @HttpCode(204) keepStock(@Body() { stock }: StockDto) {
+    return this.studio.keepStock(stock);
+  }
+  @Put('pace') @HttpCode(204) keepPace(@Body() { pace }: PaceDto) {
+    return this.studio.keepPace(pace);
+  }
+  @Put('rules') @HttpCode(204) keepRules(@Body() rules: HallRulesDto) {
+    return this.studio.keepRules(rules);
+  }
 }
 
-@Module({ imports: [SequelizeModule.forFeature([StudioRow])], controllers: [StudioController], providers: [StudioService], exports: [StudioService] })
+@Module({
+  imports: [SequelizeModule.forFeature([StudioRow])],
+  controllers: [StudioController],
+  providers: [StudioService],
+  exports: [StudioService],
+})
 export class StudioModule {}

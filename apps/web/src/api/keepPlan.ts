@@ -3,18 +3,24 @@ import type { Choices, Comparison } from '@lotus-steady/core';
 import { useMemo } from 'react';
 import { ApiError, call } from './client.js';
 
-interface Plan { source: string; choices: Choices }
+interface Plan {
+  source: string;
+  choices: Choices;
+}
 
 /** Plans on their way to the server, by class: one after another, so that the last one stays. */
 const onTheirWay = new Map<string, Promise<void>>();
 
 /** Plans that the server did not answer to, by class; closing the page with one of them is asked about. */
 const unanswered = new Map<string, Plan>();
-window.addEventListener('beforeunload', (event) => { if (unanswered.size) event.preventDefault(); });
+window.addEventListener('beforeunload', (event) => {
+  if (unanswered.size) event.preventDefault();
+});
 
 /** Sends a plan after those before it. @throws ApiError where it was refused or not answered */
 async function send(id: string, plan: Plan): Promise<void> {
-  const before = onTheirWay.get(id), sent = (async () => {
+  const before = onTheirWay.get(id);
+  const sent = (async () => {
     await before?.catch(() => {});
     await call<void>(`classes/${id}/plan`, 'PUT', { sequenceText: plan.source, choices: plan.choices });
   })();
@@ -23,7 +29,12 @@ async function send(id: string, plan: Plan): Promise<void> {
   try {
     await sent;
   } catch (error) {
-    if (onTheirWay.get(id) === sent && error instanceof ApiError && (error.status === 0 || error.status >= 500)) unanswered.set(id, plan);
+    if (
+      onTheirWay.get(id) === sent &&
+      error instanceof ApiError &&
+      (error.status === 0 || error.status >= 500)
+    )
+      unanswered.set(id, plan);
     throw error;
   } finally {
     if (onTheirWay.get(id) === sent) onTheirWay.delete(id);
@@ -53,11 +64,14 @@ export interface KeepPlan {
 
 export function useKeepPlan(id: string): KeepPlan {
   const client = useQueryClient();
-  return useMemo(() => ({
-    changed: () => client.removeQueries({ queryKey: ['classes', id], exact: true }),
-    async keep(plan) {
-      await send(id, plan);
-      client.setQueryData(['classes', id, 'recheck'], NOTHING);
-    },
-  }), [client, id]);
+  return useMemo(
+    () => ({
+      changed: () => client.removeQueries({ queryKey: ['classes', id], exact: true }),
+      async keep(plan) {
+        await send(id, plan);
+        client.setQueryData(['classes', id, 'recheck'], NOTHING);
+      },
+    }),
+    [client, id],
+  );
 }

@@ -9,14 +9,31 @@ import palette from './palette.css?raw';
 const images = new Map<string, string>();
 
 /** A figure as an image of its own, which brings its colours: a page of hundreds has one thing to lay out for each, where a drawing has fifty. */
-function imageOf(variantId: string, frame: number, mirrored: boolean, heightCm: number, build: Build, width: number, height: number): string {
+function imageOf(
+  variantId: string,
+  frame: number,
+  mirrored: boolean,
+  heightCm: number,
+  build: Build,
+  width: number,
+  height: number,
+): string {
   const key = [variantId, frame, mirrored, heightCm, build, width, height].join('|');
   let image = images.get(key);
   if (image === undefined) {
-    const { variant } = variantById(variantId), { postures, heightCm: solvedAt } = posturesFor(variantId, heightCm, build), posture = postures[frame] ?? postures[0]!;
+    const { variant } = variantById(variantId);
+    const { postures, heightCm: solvedAt } = posturesFor(variantId, heightCm, build);
+    const posture = postures[frame] ?? postures[0]!;
     const markup = drawFigure(
-      { posture: mirrored ? mirrorPosture(posture) : posture, heightCm: solvedAt, build, props: mirrored ? mirrorProps(variant.props) : variant.props, view: mirrored ? [180 - variant.view[0], variant.view[1]] : variant.view },
-      { width, height, margin: width < 130 ? 4 : 8 });
+      {
+        posture: mirrored ? mirrorPosture(posture) : posture,
+        heightCm: solvedAt,
+        build,
+        props: mirrored ? mirrorProps(variant.props) : variant.props,
+        view: mirrored ? [180 - variant.view[0], variant.view[1]] : variant.view,
+      },
+      { width, height, margin: width < 130 ? 4 : 8 },
+    );
     image = `data:image/svg+xml,${encodeURIComponent(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width}" height="${height}"><style>${palette}</style>${markup}</svg>`)}`;
     images.set(key, image);
   }
@@ -39,10 +56,28 @@ interface Props {
 }
 
 /** The computed skeleton of a variant, drawn. Its text alternative is composed from variant and side. */
-export const Figure = memo(function Figure({ variant: id, frame = 0, side, heightCm = 165, build = 'adult', width = 112, height = 96, className = '', decorative }: Props) {
+export const Figure = memo(function Figure({
+  variant: id,
+  frame = 0,
+  side,
+  heightCm = 165,
+  build = 'adult',
+  width = 112,
+  height = 96,
+  className = '',
+  decorative,
+}: Props) {
   const { pose, variant } = variantById(id);
   const label = `${pose.name}, ${variant.name}${variant.frames.length > 1 ? `, part ${frame + 1} of ${variant.frames.length}` : ''}${side ? `, ${side} side` : ''}`;
   return (
-    <img src={imageOf(id, frame, side === 'left', heightCm, build, width, height)} width={width} height={height} alt={decorative ? '' : label} className={className} decoding="sync" draggable={false} />
+    <img
+      src={imageOf(id, frame, side === 'left', heightCm, build, width, height)}
+      width={width}
+      height={height}
+      alt={decorative ? '' : label}
+      className={className}
+      decoding="sync"
+      draggable={false}
+    />
   );
 });

@@ -2,7 +2,12 @@ import type { Vec3 } from '@lotus-steady/core';
 import type { Ball3, Part } from './parts.js';
 
 /** A part with its balls as the camera sees them and its bounds on the page. */
-export interface Seen { part: Part; balls: readonly Ball3[]; bounds: readonly [number, number, number, number]; depth: number }
+export interface Seen {
+  part: Part;
+  balls: readonly Ball3[];
+  bounds: readonly [number, number, number, number];
+  depth: number;
+}
 
 /**
  * Parts from back to front. For every pair that overlaps on the page the one nearer *where they
@@ -11,25 +16,45 @@ export interface Seen { part: Part; balls: readonly Ball3[]; bounds: readonly [n
  * @param towards direction from the scene to the camera
  */
 export function depthOrder(seen: readonly Seen[], towards: Vec3): Part[] {
-  const n = seen.length, front = Array.from({ length: n }, () => new Float64Array(n));
+  const n = seen.length;
+  const front = Array.from({ length: n }, () => new Float64Array(n));
   for (let i = 0; i < n; i++) {
     for (let j = i + 1; j < n; j++) {
-      const a = seen[i]!, b = seen[j]!;
-      if (a.bounds[0] > b.bounds[2] || b.bounds[0] > a.bounds[2] || a.bounds[1] > b.bounds[3] || b.bounds[1] > a.bounds[3]) continue;
-      const weight = (a.part.kind === 'box' ? -faceBetween(a.part, b.part, towards) : b.part.kind === 'box' ? faceBetween(b.part, a.part, towards) : 0) * 50
-        || nearer(a.balls, b.balls);
+      const a = seen[i]!;
+      const b = seen[j]!;
+      if (
+        a.bounds[0] > b.bounds[2] ||
+        b.bounds[0] > a.bounds[2] ||
+        a.bounds[1] > b.bounds[3] ||
+        b.bounds[1] > a.bounds[3]
+      )
+        continue;
+      const weight =
+        (a.part.kind === 'box'
+          ? -faceBetween(a.part, b.part, towards)
+          : b.part.kind === 'box'
+            ? faceBetween(b.part, a.part, towards)
+            : 0) * 50 || nearer(a.balls, b.balls);
       front[i]![j] = weight;
       front[j]![i] = -weight;
     }
   }
   // Draw next whatever has least still waiting behind it.
-  const left = new Set(seen.keys()), order: Part[] = [];
+  const left = new Set(seen.keys());
+  const order: Part[] = [];
   while (left.size) {
-    let best = -1, least = Infinity;
+    let best = -1;
+    let least = Infinity;
     for (const i of left) {
       let waiting = 0;
       for (const j of left) if (front[i]![j]! > 0) waiting += front[i]![j]!;
-      if (waiting < least - 1e-9 || (Math.abs(waiting - least) < 1e-9 && seen[i]!.depth < seen[best]!.depth)) { least = waiting; best = i; }
+      if (
+        waiting < least - 1e-9 ||
+        (Math.abs(waiting - least) < 1e-9 && seen[i]!.depth < seen[best]!.depth)
+      ) {
+        least = waiting;
+        best = i;
+      }
     }
     left.delete(best);
     order.push(seen[best]!.part);
@@ -40,20 +65,29 @@ export function depthOrder(seen: readonly Seen[], towards: Vec3): Part[] {
 /** Positive where the first part is nearer the camera, weighed over the places where they overlap. */
 function nearer(a: readonly Ball3[], b: readonly Ball3[]): number {
   let sum = 0;
-  for (const [p, r] of a) for (const [q, t] of b) {
-    const over = r + t - Math.hypot(p[0] - q[0], p[1] - q[1]);
-    if (over > 0) sum += Math.sign(p[2] - q[2]) * Math.min(Math.abs(p[2] - q[2]), 12) * over * over;
-  }
+  for (const [p, r] of a)
+    for (const [q, t] of b) {
+      const over = r + t - Math.hypot(p[0] - q[0], p[1] - q[1]);
+      if (over > 0) sum += Math.sign(p[2] - q[2]) * Math.min(Math.abs(p[2] - q[2]), 12) * over * over;
+    }
   return sum;
 }
 
 /** +1 if the other part lies on the camera's side of a box face, -1 if behind it, 0 if no face parts them. */
 function faceBetween(box: Extract<Part, { kind: 'box' }>, other: Part, towards: Vec3): number {
-  let gap = -Infinity, sign = 0;
+  let gap = -Infinity;
+  let sign = 0;
   for (const axis of [0, 1, 2] as const) {
-    let low = Infinity, high = -Infinity;
-    for (const [p, r] of other.samples) { low = Math.min(low, p[axis] - r); high = Math.max(high, p[axis] + r); }
-    for (const [distance, direction] of [[low - box.max[axis], 1], [box.min[axis] - high, -1]] as const) {
+    let low = Infinity;
+    let high = -Infinity;
+    for (const [p, r] of other.samples) {
+      low = Math.min(low, p[axis] - r);
+      high = Math.max(high, p[axis] + r);
+    }
+    for (const [distance, direction] of [
+      [low - box.max[axis], 1],
+      [box.min[axis] - high, -1],
+    ] as const) {
       if (distance > (axis === 1 ? -4 : -1.5) && distance > gap) {
         gap = distance;
         sign = Math.abs(towards[axis]) > 0.02 ? Math.sign(towards[axis] * direction) : 0;

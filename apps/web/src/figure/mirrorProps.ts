@@ -3,15 +3,23 @@ import { AUTHOR_HEIGHT, type PropPlacement } from '@lotus-steady/core';
 const otherSide = (name: string): string => name.replace(/([RL])$/, (side) => (side === 'R' ? 'L' : 'R'));
 
 /** The props of the left form of a variant that is described on the right. */
-export const mirrorProps = (props: readonly PropPlacement[]): PropPlacement[] => props.map((prop): PropPlacement => {
-  switch (prop.kind) {
-    case 'wall': return prop;
-    case 'chair': case 'stool': return prop.z ? { ...prop, z: -prop.z } : prop;
-    case 'strap': return { ...prop, through: prop.through.map(otherSide) };
-    case 'roll': return { ...prop, between: [otherSide(prop.between[0]), otherSide(prop.between[1])] };
-    default: return { ...prop, under: prop.under.map(otherSide) };
-  }
-});
+export const mirrorProps = (props: readonly PropPlacement[]): PropPlacement[] =>
+  props.map((prop): PropPlacement => {
+    switch (prop.kind) {
+      case 'wall':
+        return prop;
+      case 'chair':
+      case 'stool':
+        return prop.z ? { ...prop, z: -prop.z } : prop;
+      case 'strap':
+        return { ...prop, through: prop.through.map(otherSide) };
+      case 'roll':
+        return { ...prop, between: [otherSide(prop.between[0]), otherSide(prop.between[1])] };
+      default:
+        return { ...prop, under: prop.under.map(otherSide) };
+    }
+  });
 
 /** Props as they stand for a body of this height: walls go where they suit the person, all else stays its size. */
-export const propsAt = (props: readonly PropPlacement[], heightCm: number): PropPlacement[] => props.map((prop) => (prop.kind === 'wall' ? { ...prop, x: (prop.x * heightCm) / AUTHOR_HEIGHT } : prop));
+export const propsAt = (props: readonly PropPlacement[], heightCm: number): PropPlacement[] =>
+  props.map((prop) => (prop.kind === 'wall' ? { ...prop, x: (prop.x * heightCm) / AUTHOR_HEIGHT } : prop));

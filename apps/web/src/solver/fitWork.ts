@@ -1,41 +1,82 @@
-import { createFitter, editSequence, nextHold, paceOf, parseSequence, readPeople, withOwn, type Catalogue, type Choices, type Fitter, type OneForAll, type OwnVariant, type SequenceError } from '@lotus-steady/core';
+import {
+  createFitter,
+  editSequence,
+  nextHold,
+  paceOf,
+  parseSequence,
+  readPeople,
+  withOwn,
+  type Catalogue,
+  type Choices,
+  type Fitter,
+  type OneForAll,
+  type OwnVariant,
+  type SequenceError,
+} from '@lotus-steady/core';
 import type { ClassInputs } from '../api/queries.js';
 import { packer, type PackedFitting } from './packFitting.js';
 
 /** A class fitted, or what stands in the way. */
-export interface Fitted { packed?: PackedFitting; errors: readonly SequenceError[] }
+export interface Fitted {
+  packed?: PackedFitting;
+  errors: readonly SequenceError[];
+}
 
 /** So long the work is practised at most, ms. */
 const PRACTISE_MOST = 1500;
 
-let fitter: Fitter | undefined, catalogue: Catalogue | undefined, pack = packer();
+let fitter: Fitter | undefined;
+let catalogue: Catalogue | undefined;
+let pack = packer();
 
 /** A class fitted again and again while it is edited; what an edit does not touch is kept. */
 export const fitWork = {
   /** Takes in who is coming and the rules of the day. */
   ready({ on, people, houseView, hall, pace, stock }: ClassInputs, own: readonly OwnVariant[]): void {
     catalogue = withOwn(own);
-    fitter = createFitter({ people: readPeople(people, on).people, on, houseView, hall, catalogue, pace: paceOf(pace), ...(stock ? { stock } : {}) });
+    fitter = createFitter({
+      people: readPeople(people, on).people,
+      on,
+      houseView,
+      hall,
+      catalogue,
+      pace: paceOf(pace),
+      ...(stock ? { stock } : {}),
+    });
     pack = packer();
   },
   /** `progress` is told after each person. */
   fit(source: string, choices: Choices, progress?: (done: number, of: number) => void): Fitted {
     const { sequence, errors } = parseSequence(source, catalogue?.poses);
-    return fitter && !errors.length ? { packed: pack(fitter.fit(sequence, choices, progress)), errors } : { errors };
+    return fitter && !errors.length
+      ? { packed: pack(fitter.fit(sequence, choices, progress)), errors }
+      : { errors };
   },
   /** Fits a class in fewer versions and with one hold after another changed, for nobody to see: the first edit then finds the work familiar. It steps aside for what is asked meanwhile. */
   async practise(source: string, choices: Choices): Promise<void> {
-    const read = (text: string) => parseSequence(text, catalogue?.poses), { sequence, errors } = read(source), began = performance.now(), unsent = packer();
+    const read = (text: string) => parseSequence(text, catalogue?.poses);
+    const { sequence, errors } = read(source);
+    const began = performance.now();
+    const unsent = packer();
     if (errors.length) return;
-    const edits = ([1, -1] as const).flatMap((by) => sequence.steps.flatMap(({ number }) => {
-      const hold = nextHold(source, number, by, catalogue?.poses);
-      return hold ? [() => read(editSequence(source, { kind: 'hold', step: number, hold }).source).sequence] : [];
-    }));
-    const fits = [{ edit: () => sequence, own: { ...choices, fewerVersions: !choices.fewerVersions } }, ...edits.map((edit) => ({ edit, own: choices }))];
+    const edits = ([1, -1] as const).flatMap((by) =>
+      sequence.steps.flatMap(({ number }) => {
+        const hold = nextHold(source, number, by, catalogue?.poses);
+        return hold
+          ? [() => read(editSequence(source, { kind: 'hold', step: number, hold }).source).sequence]
+          : [];
+      }),
+    );
+    const fits = [
+      { edit: () => sequence, own: { ...choices, fewerVersions: !choices.fewerVersions } },
+      ...edits.map((edit) => ({ edit, own: choices })),
+    ];
     for (const { edit, own } of fits) {
       if (!fitter || performance.now() - began > PRACTISE_MOST) return;
       unsent(fitter.fit(edit(), own));
-      await new Promise((resolve) => { setTimeout(resolve); });
+      await new Promise((resolve) => {
+        setTimeout(resolve);
+      });
     }
   },
   /** What everybody could do at a step. */

@@ -8,7 +8,8 @@ type Rare = Pick<LaneStep, 'waitOut' | 'override' | 'because'> & Partial<Pick<La
 type Body = Omit<LaneStep, keyof OfStep | 'waits' | 'waitOut' | 'override' | 'because'>;
 
 /** Numbers of an entry: its body's, its step's, and the seconds it waits, or none. */
-const WIDE = 3, NONE = -1;
+const WIDE = 3;
+const NONE = -1;
 
 /** A fitting as it crosses from the worker to the page: an edit sends what the edit changed. */
 export interface PackedFitting {
@@ -28,23 +29,51 @@ export function packer(): (fitting: Fitting) => PackedFitting {
   const known = new WeakMap<LaneStep['findings'], { number: number; hold: LaneStep['hold'] }>();
   let last = 0;
   return ({ lanes, ...fitting }) => {
-    const bodies: [number, Body][] = [], rare: [number, Rare][] = [], entries = new Int32Array(WIDE * lanes.reduce((count, { steps }) => count + steps.length, 0));
+    const bodies: [number, Body][] = [];
+    const rare: [number, Rare][] = [];
+    const entries = new Int32Array(WIDE * lanes.reduce((count, { steps }) => count + steps.length, 0));
     let at = 0;
-    for (const { steps } of lanes) for (const entry of steps) {
-      let body = known.get(entry.findings);
-      if (!body) {
-        const { step: _step, asked: _asked, clock: _clock, waits: _waits, waitOut: _waitOut, override: _override, because: _because, ...rest } = entry;
-        known.set(entry.findings, body = { number: ++last, hold: entry.hold });
-        bodies.push([body.number, { ...rest, measures: MEASURES }]);
+    for (const { steps } of lanes)
+      for (const entry of steps) {
+        let body = known.get(entry.findings);
+        if (!body) {
+          const {
+            step: _step,
+            asked: _asked,
+            clock: _clock,
+            waits: _waits,
+            waitOut: _waitOut,
+            override: _override,
+            because: _because,
+            ...rest
+          } = entry;
+          known.set(entry.findings, (body = { number: ++last, hold: entry.hold }));
+          bodies.push([body.number, { ...rest, measures: MEASURES }]);
+        }
+        const { step, waits = NONE, hold, waitOut, override, because } = entry;
+        const cut = hold !== body.hold && hold.seconds !== body.hold.seconds;
+        entries[at * WIDE] = body.number;
+        entries[at * WIDE + 1] = step;
+        entries[at * WIDE + 2] = waits;
+        if (cut || waitOut || override || because)
+          rare.push([
+            at,
+            {
+              ...(cut ? { hold } : {}),
+              ...(waitOut ? { waitOut } : {}),
+              ...(override ? { override } : {}),
+              ...(because ? { because } : {}),
+            },
+          ]);
+        at++;
       }
-      const { step, waits = NONE, hold, waitOut, override, because } = entry, cut = hold !== body.hold && hold.seconds !== body.hold.seconds;
-      entries[at * WIDE] = body.number;
-      entries[at * WIDE + 1] = step;
-      entries[at * WIDE + 2] = waits;
-      if (cut || waitOut || override || because) rare.push([at, { ...(cut ? { hold } : {}), ...(waitOut ? { waitOut } : {}), ...(override ? { override } : {}), ...(because ? { because } : {}) }]);
-      at++;
-    }
-    return { fitting, lanes: lanes.map(({ steps, ...lane }) => ({ ...lane, entries: steps.length })), entries, rare, bodies };
+    return {
+      fitting,
+      lanes: lanes.map(({ steps, ...lane }) => ({ ...lane, entries: steps.length })),
+      entries,
+      rare,
+      bodies,
+    };
   };
 }
 
@@ -53,14 +82,27 @@ export function unpacker(): (packed: PackedFitting) => Fitting {
   const known: Body[] = [];
   return ({ fitting, lanes, entries, rare, bodies }) => {
     for (const [number, body] of bodies) known[number] = body;
-    const byEntry = new Map(rare), ofStep = fitting.steps.map(({ step, text, start, end }): OfStep => ({ step, asked: text, clock: { start, end } }));
+    const byEntry = new Map(rare);
+    const ofStep = fitting.steps.map(({ step, text, start, end }): OfStep => ({
+      step,
+      asked: text,
+      clock: { start, end },
+    }));
     let at = 0;
     const unpacked = (): LaneStep => {
-      const { step, asked, clock } = ofStep[entries[at * WIDE + 1]! - 1]!, entry: LaneStep = { ...known[entries[at * WIDE]!]!, step, asked, clock }, waits = entries[at * WIDE + 2]!;
+      const { step, asked, clock } = ofStep[entries[at * WIDE + 1]! - 1]!;
+      const entry: LaneStep = { ...known[entries[at * WIDE]!]!, step, asked, clock };
+      const waits = entries[at * WIDE + 2]!;
       if (waits !== NONE) entry.waits = waits;
       const more = byEntry.get(at++);
       return more ? { ...entry, ...more } : entry;
     };
-    return { ...fitting, lanes: lanes.map(({ entries: count, ...lane }) => ({ ...lane, steps: Array.from({ length: count }, unpacked) })) };
+    return {
+      ...fitting,
+      lanes: lanes.map(({ entries: count, ...lane }) => ({
+        ...lane,
+        steps: Array.from({ length: count }, unpacked),
+      })),
+    };
   };
 }

@@ -7,12 +7,20 @@ const LOOKS: Record<Look, string> = {
   plain: 'bg-paper text-ink border-strong-line hover:bg-teal-wash',
   quiet: 'border-transparent text-teal hover:bg-teal-wash',
 };
-const shape = (look: Look, more = ''): string => `inline-flex min-h-11 items-center justify-center gap-2 rounded-lg border px-4 py-2 font-semibold disabled:opacity-55 ${LOOKS[look]} ${more}`;
+const shape = (look: Look, more = ''): string =>
+  `inline-flex min-h-11 items-center justify-center gap-2 rounded-lg border px-4 py-2 font-semibold disabled:opacity-55 ${LOOKS[look]} ${more}`;
 
-interface Props extends ButtonHTMLAttributes<HTMLButtonElement> { look?: Look; children: ReactNode }
+interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
+  look?: Look;
+  children: ReactNode;
+}
 
 /** Something to do. One `main` button a screen. */
-export const Button = ({ look = 'plain', className, type = 'button', ...rest }: Props) => <button type={type} className={shape(look, className)} {...rest} />;
+export const Button = ({ look = 'plain', className, type = 'button', ...rest }: Props) => (
+  <button type={type} className={shape(look, className)} {...rest} />
+);
 
 /** Somewhere to go, looking like a button. */
-export const ButtonLink = ({ look = 'plain', className, ...rest }: LinkProps & { look?: Look }) => <Link className={shape(look, className)} {...rest} />;
+export const ButtonLink = ({ look = 'plain', className, ...rest }: LinkProps & { look?: Look }) => (
+  <Link className={shape(look, className)} {...rest} />
+);

@@ -3,31 +3,69 @@ import { useId, type InputHTMLAttributes, type ReactNode, type Ref, type SelectH
 const BOX = 'w-full min-h-11 rounded-lg border bg-paper px-3 py-2 text-ink';
 const edge = (error?: string): string => (error ? 'border-clay border-2' : 'border-strong-line');
 
-interface FrameProps { label: string; error?: string; hint?: string; className?: string; children: (ids: { id: string; 'aria-describedby'?: string; 'aria-invalid'?: true }) => ReactNode }
+interface FrameProps {
+  label: string;
+  error?: string;
+  hint?: string;
+  className?: string;
+  children: (ids: { id: string; 'aria-describedby'?: string; 'aria-invalid'?: true }) => ReactNode;
+}
 
 /** A label, its control, and what is wrong with it, said where it is. */
 export function FieldFrame({ label, error, hint, className = '', children }: FrameProps) {
-  const id = useId(), note = error ?? hint;
+  const id = useId();
+  const note = error ?? hint;
   return (
     <div className={className}>
-      <label htmlFor={id} className="mb-1 block font-semibold">{label}</label>
-      {children({ id, ...(note ? { 'aria-describedby': `${id}-note` } : {}), ...(error ? { 'aria-invalid': true as const } : {}) })}
-      {note && <p id={`${id}-note`} className={`mt-1 text-sm ${error ? 'font-semibold text-clay' : 'text-soft'}`}>{note}</p>}
+      <label htmlFor={id} className="mb-1 block font-semibold">
+        {label}
+      </label>
+      {children({
+        id,
+        ...(note ? { 'aria-describedby': `${id}-note` } : {}),
+        ...(error ? { 'aria-invalid': true as const } : {}),
+      })}
+      {note && (
+        <p id={`${id}-note`} className={`mt-1 text-sm ${error ? 'font-semibold text-clay' : 'text-soft'}`}>
+          {note}
+        </p>
+      )}
     </div>
   );
 }
 
-type TextProps = InputHTMLAttributes<HTMLInputElement> & { label: string; error?: string; hint?: string; ref?: Ref<HTMLInputElement> };
+type TextProps = InputHTMLAttributes<HTMLInputElement> & {
+  label: string;
+  error?: string;
+  hint?: string;
+  ref?: Ref<HTMLInputElement>;
+};
 export const TextField = ({ label, error, hint, className, ref, ...rest }: TextProps) => (
-  <FieldFrame label={label} error={error} hint={hint} className={className}>{(ids) => <input ref={ref} {...ids} {...rest} className={`${BOX} ${edge(error)}`} />}</FieldFrame>
+  <FieldFrame label={label} error={error} hint={hint} className={className}>
+    {(ids) => <input ref={ref} {...ids} {...rest} className={`${BOX} ${edge(error)}`} />}
+  </FieldFrame>
 );
 
-type SelectProps = SelectHTMLAttributes<HTMLSelectElement> & { label: string; error?: string; hint?: string; ref?: Ref<HTMLSelectElement> };
+type SelectProps = SelectHTMLAttributes<HTMLSelectElement> & {
+  label: string;
+  error?: string;
+  hint?: string;
+  ref?: Ref<HTMLSelectElement>;
+};
 export const SelectField = ({ label, error, hint, className, ref, children, ...rest }: SelectProps) => (
-  <FieldFrame label={label} error={error} hint={hint} className={className}>{(ids) => <select ref={ref} {...ids} {...rest} className={`${BOX} ${edge(error)}`}>{children}</select>}</FieldFrame>
+  <FieldFrame label={label} error={error} hint={hint} className={className}>
+    {(ids) => (
+      <select ref={ref} {...ids} {...rest} className={`${BOX} ${edge(error)}`}>
+        {children}
+      </select>
+    )}
+  </FieldFrame>
 );
 
 type CheckProps = InputHTMLAttributes<HTMLInputElement> & { label: ReactNode; ref?: Ref<HTMLInputElement> };
 export const CheckField = ({ label, ref, className = '', ...rest }: CheckProps) => (
-  <label className={`flex min-h-11 cursor-pointer items-center gap-3 ${className}`}><input ref={ref} type="checkbox" className="size-5 shrink-0 accent-(--teal)" {...rest} /><span>{label}</span></label>
+  <label className={`flex min-h-11 cursor-pointer items-center gap-3 ${className}`}>
+    <input ref={ref} type="checkbox" className="size-5 shrink-0 accent-(--teal)" {...rest} />
+    <span>{label}</span>
+  </label>
 );

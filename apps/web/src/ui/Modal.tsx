@@ -2,14 +2,31 @@ import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/re
 import type { ReactNode } from 'react';
 
 /** A form over the screen one came from. A stray click outside loses nothing: only Cancel and Escape close it. */
-export const Modal = ({ title, onClose, children }: { title: string; onClose: () => void; children: ReactNode }) => (
-  <Dialog open onClose={() => undefined} className="relative z-40" onKeyDown={(event) => { if (event.key === 'Escape') onClose(); }}>
+export const Modal = ({
+  title,
+  onClose,
+  children,
+}: {
+  title: string;
+  onClose: () => void;
+  children: ReactNode;
+}) => (
+  <Dialog
+    open
+    onClose={() => undefined}
+    className="relative z-40"
+    onKeyDown={(event) => {
+      if (event.key === 'Escape') onClose();
+    }}
+  >
     <DialogBackdrop className="fixed inset-0 bg-black/40" />
-    <div className="fixed inset-0 overflow-y-auto p-4"><div className="flex min-h-full items-center justify-center">
-      <DialogPanel className="w-full max-w-2xl rounded-2xl border border-line bg-paper p-6 shadow-xl">
-        <DialogTitle className="mb-4 text-2xl">{title}</DialogTitle>
-        {children}
-      </DialogPanel>
-    </div></div>
+    <div className="fixed inset-0 overflow-y-auto p-4">
+      <div className="flex min-h-full items-center justify-center">
+        <DialogPanel className="w-full max-w-2xl rounded-2xl border border-line bg-paper p-6 shadow-xl">
+          <DialogTitle className="mb-4 text-2xl">{title}</DialogTitle>
+          {children}
+        </DialogPanel>
+      </div>
+    </div>
   </Dialog>
 );

@@ -8,6 +8,10 @@ export function sayWay(entry: LaneStep): string {
   if (entry.verdict === 'as-written') return 'as written';
   if (entry.pose !== entry.askedPose) return `${pose.name}, ${variant.name}`;
   if (entry.variant !== entry.askedVariant) return variant.name;
-  const added = entry.props.filter((prop) => !variant.props.some((own) => own.kind === prop.prop && own.where === prop.where));
-  return added.length ? added.map((prop) => `a ${prop.prop} ${prop.where}`).join(', ') : `${sayHold(entry.hold)} only`;
+  const added = entry.props.filter(
+    (prop) => !variant.props.some((own) => own.kind === prop.prop && own.where === prop.where),
+  );
+  return added.length
+    ? added.map((prop) => `a ${prop.prop} ${prop.where}`).join(', ')
+    : `${sayHold(entry.hold)} only`;
 }

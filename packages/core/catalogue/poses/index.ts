@@ -19,5 +19,24 @@ import { supineWorkPoses } from './supineWork.js';
 
 /** Every pose of the catalogue, by family. */
 export const POSES: readonly Pose[] = [
-  ...breathPoses, ...jointPoses, ...chairPoses, ...chairWorkPoses, ...standingPoses, ...standingWorkPoses, ...balancePoses, ...allFoursPoses, ...kneelingPoses, ...pronePoses, ...proneWorkPoses, ...supinePoses, ...supineWorkPoses, ...seatedPoses, ...seatedWorkPoses, ...sidePoses, ...invertedPoses, ...restPoses, ...restorativePoses, ...childrenPoses,
+  ...breathPoses,
+  ...jointPoses,
+  ...chairPoses,
+  ...chairWorkPoses,
+  ...standingPoses,
+  ...standingWorkPoses,
+  ...balancePoses,
+  ...allFoursPoses,
+  ...kneelingPoses,
+  ...pronePoses,
+  ...proneWorkPoses,
+  ...supinePoses,
+  ...supineWorkPoses,
+  ...seatedPoses,
+  ...seatedWorkPoses,
+  ...sidePoses,
+  ...invertedPoses,
+  ...restPoses,
+  ...restorativePoses,
+  ...childrenPoses,
 ];

@@ -16,9 +16,14 @@ function stage({ details, person, on }: StageInput): Stage {
   const noted = typeof details.reading === 'string' ? parseReading(details.reading) : undefined;
   const age = typeof details.readingOn === 'string' ? daysBetween(details.readingOn, on) : undefined;
   const fresh = noted && (age === undefined || (age >= 0 && age <= FRESH_DAYS)) ? noted : undefined;
-  const reading = today ?? fresh, said = details.control;
+  const reading = today ?? fresh;
+  const said = details.control;
   if (reading && isUncontrolled(reading)) {
-    if (said === 'controlled') alerts.push({ kind: 'ask', text: `Said to be controlled, but ${reading.systolic}/${reading.diastolic}: ask again. Read as not under control until then.` });
+    if (said === 'controlled')
+      alerts.push({
+        kind: 'ask',
+        text: `Said to be controlled, but ${reading.systolic}/${reading.diastolic}: ask again. Read as not under control until then.`,
+      });
     return { label: `not under control (${reading.systolic}/${reading.diastolic}, ${pressureClass(reading)})`, facts: { control: 'uncontrolled' }, alerts };
   }
   if (said === 'uncontrolled') return { label: 'not under control', facts: { control: 'uncontrolled' }, alerts };
@@ -31,12 +36,18 @@ function stage({ details, person, on }: StageInput): Stage {
 }
 
 export const highBloodPressure: Condition = {
-  id: 'high-blood-pressure', name: 'High blood pressure', aliases: ['hypertension', 'high bp', 'hbp', 'raised blood pressure', 'pressure'],
-  group: 'heart', well: 'Standing and sitting with the head up, free breath, long out-breaths, rest; moderate effort lowers pressure over weeks.', warnings: ['chest-pain', 'stroke-signs', 'thunderclap', 'vision-change'],
-  say: 'Breathe all the time; come up slowly.', refer: 'Over 180 or 110 twice: no class, the doctor today; with symptoms: emergency.',
+  id: 'high-blood-pressure',
+  name: 'High blood pressure',
+  aliases: ['hypertension', 'high bp', 'hbp', 'raised blood pressure', 'pressure'],
+  group: 'heart',
+  well: 'Standing and sitting with the head up, free breath, long out-breaths, rest; moderate effort lowers pressure over weeks.',
+  warnings: ['chest-pain', 'stroke-signs', 'thunderclap', 'vision-change'],
+  say: 'Breathe all the time; come up slowly.',
+  refer: 'Over 180 or 110 twice: no class, the doctor today; with symptoms: emergency.',
   fields: [
     { key: 'control', label: 'Under control', type: 'choice', choices: ['controlled', 'uncontrolled'], question: 'Is it under control?' },
-    { key: 'reading', label: 'Last reading', type: 'text', question: 'The last reading, like 128/82?' }, { key: 'readingOn', label: 'Taken on', type: 'date', question: 'When was it taken?' },
+    { key: 'reading', label: 'Last reading', type: 'text', question: 'The last reading, like 128/82?' },
+    { key: 'readingOn', label: 'Taken on', type: 'date', question: 'When was it taken?' },
   ],
   // A high reading today counts whatever was known before; adult classes do not hold under 13.
   inherent: ({ today, born }, on) => {
@@ -45,29 +56,106 @@ export const highBloodPressure: Condition = {
   },
   stage,
   rules: [
-    { id: 'high-blood-pressure.head-down', level: 'limit', when: [CAREFUL], all: [{ measure: 'headBelowHeart', over: 5 }],
-      reason: 'High blood pressure not under control: the head stays level with the heart or above.', evidence: common },
-    { id: 'high-blood-pressure.inverted', level: 'limit', when: [CAREFUL], all: [{ measure: 'inverted', over: 0 }],
-      reason: 'High blood pressure not under control: no full inversions, even where the head is level.', evidence: common },
-    { id: 'high-blood-pressure.head-down-controlled', level: 'limit', when: [CONTROLLED], house: { topic: 'controlled-pressure', positions: ['nothing-head-down'] },
-      all: [{ measure: 'headBelowHeart', over: 5 }], reason: 'Your view on controlled pressure: nothing head-down.', evidence: common },
-    { id: 'high-blood-pressure.inverted-controlled', level: 'limit', when: [CONTROLLED], house: { topic: 'controlled-pressure', positions: ['nothing-head-down', 'supported-half-inversions'] },
-      all: [{ measure: 'inverted', over: 0 }], reason: 'Your view on controlled pressure: no full inversions.', evidence: common },
-    { id: 'high-blood-pressure.half-inversion-short', level: 'limit', when: [CONTROLLED], house: { topic: 'controlled-pressure', positions: ['supported-half-inversions'] },
-      all: [{ measure: 'headBelowHeart', over: 5 }, { holdOver: 30 }], reason: 'Your view on controlled pressure: half inversions stay short.', evidence: common },
-    { id: 'high-blood-pressure.half-inversion-sum', level: 'limit', when: [CONTROLLED], house: { topic: 'controlled-pressure', positions: ['supported-half-inversions'] },
-      all: [{ sum: 'headDownTotal', over: 120 }], reason: 'Your view on controlled pressure: two minutes of half inversions in all.', evidence: common },
-    { id: 'high-blood-pressure.kneeling-fold', level: 'limit', house: { topic: 'kneeling-fold-in-high-pressure', positions: ['no'] },
-      all: [{ level: ['kneeling'] }, { measure: 'hipFlexion', over: 100 }, { measure: 'trunkIncline', under: 45 }], reason: 'Your view: no kneeling fold with high pressure.', evidence: common },
-    { id: 'high-blood-pressure.breath', level: 'limit', all: [{ breath: ['held', 'rapid'] }],
-      reason: 'Holding or forcing the breath drives the pressure up.', evidence: common },
-    { id: 'high-blood-pressure.strong-hold', level: 'limit', when: [UNCONTROLLED], all: [{ measure: 'isometric', over: 2 }, { holdOver: 30 }],
-      reason: 'Strong holds stay under 30 seconds, with the breath free.', evidence: published('edwards-2023', 'strain with held breath is the risk; the seconds are common practice') },
-    { id: 'high-blood-pressure.standing-hold', level: 'limit', when: [UNCONTROLLED], all: [{ measure: 'isometric', over: 1 }, { holdOver: 60 }],
-      reason: 'Working holds stay under a minute, with the breath free.', evidence: published('acc-aha-2017', 'holding exercise lowers resting pressure over weeks; the minute is common practice') },
-    { id: 'high-blood-pressure.arms-overhead', level: 'watch', when: [UNCONTROLLED], all: [{ measure: 'armsAboveHeart', over: 30 }, { holdOver: 27 }, { levelNot: ['lying', 'inverted'] }],
-      cue: 'Lower the arms whenever you like.', reason: 'Arms held overhead can raise the pressure a little.', evidence: published('miles-2013') },
-    { id: 'high-blood-pressure.rise', level: 'watch', when: [UNCONTROLLED], all: [{ levelChange: true }], cue: 'Come up slowly; pause before you stand.',
-      reason: 'Pressure and pressure drugs make getting up fast unsafe.', evidence: common },
+    {
+      id: 'high-blood-pressure.head-down',
+      level: 'limit',
+      when: [CAREFUL],
+      all: [{ measure: 'headBelowHeart', over: 5 }],
+      reason: 'High blood pressure not under control: the head stays level with the heart or above.',
+      evidence: common,
+    },
+    {
+      id: 'high-blood-pressure.inverted',
+      level: 'limit',
+      when: [CAREFUL],
+      all: [{ measure: 'inverted', over: 0 }],
+      reason: 'High blood pressure not under control: no full inversions, even where the head is level.',
+      evidence: common,
+    },
+    {
+      id: 'high-blood-pressure.head-down-controlled',
+      level: 'limit',
+      when: [CONTROLLED],
+      house: { topic: 'controlled-pressure', positions: ['nothing-head-down'] },
+      all: [{ measure: 'headBelowHeart', over: 5 }],
+      reason: 'Your view on controlled pressure: nothing head-down.',
+      evidence: common,
+    },
+    {
+      id: 'high-blood-pressure.inverted-controlled',
+      level: 'limit',
+      when: [CONTROLLED],
+      house: { topic: 'controlled-pressure', positions: ['nothing-head-down', 'supported-half-inversions'] },
+      all: [{ measure: 'inverted', over: 0 }],
+      reason: 'Your view on controlled pressure: no full inversions.',
+      evidence: common,
+    },
+    {
+      id: 'high-blood-pressure.half-inversion-short',
+      level: 'limit',
+      when: [CONTROLLED],
+      house: { topic: 'controlled-pressure', positions: ['supported-half-inversions'] },
+      all: [{ measure: 'headBelowHeart', over: 5 }, { holdOver: 30 }],
+      reason: 'Your view on controlled pressure: half inversions stay short.',
+      evidence: common,
+    },
+    {
+      id: 'high-blood-pressure.half-inversion-sum',
+      level: 'limit',
+      when: [CONTROLLED],
+      house: { topic: 'controlled-pressure', positions: ['supported-half-inversions'] },
+      all: [{ sum: 'headDownTotal', over: 120 }],
+      reason: 'Your view on controlled pressure: two minutes of half inversions in all.',
+      evidence: common,
+    },
+    {
+      id: 'high-blood-pressure.kneeling-fold',
+      level: 'limit',
+      house: { topic: 'kneeling-fold-in-high-pressure', positions: ['no'] },
+      all: [{ level: ['kneeling'] }, { measure: 'hipFlexion', over: 100 }, { measure: 'trunkIncline', under: 45 }],
+      reason: 'Your view: no kneeling fold with high pressure.',
+      evidence: common,
+    },
+    {
+      id: 'high-blood-pressure.breath',
+      level: 'limit',
+      all: [{ breath: ['held', 'rapid'] }],
+      reason: 'Holding or forcing the breath drives the pressure up.',
+      evidence: common,
+    },
+    {
+      id: 'high-blood-pressure.strong-hold',
+      level: 'limit',
+      when: [UNCONTROLLED],
+      all: [{ measure: 'isometric', over: 2 }, { holdOver: 30 }],
+      reason: 'Strong holds stay under 30 seconds, with the breath free.',
+      evidence: published('edwards-2023', 'strain with held breath is the risk; the seconds are common practice'),
+    },
+    {
+      id: 'high-blood-pressure.standing-hold',
+      level: 'limit',
+      when: [UNCONTROLLED],
+      all: [{ measure: 'isometric', over: 1 }, { holdOver: 60 }],
+      reason: 'Working holds stay under a minute, with the breath free.',
+      evidence: published('acc-aha-2017', 'holding exercise lowers resting pressure over weeks; the minute is common practice'),
+    },
+    {
+      id: 'high-blood-pressure.arms-overhead',
+      level: 'watch',
+      when: [UNCONTROLLED],
+      all: [{ measure: 'armsAboveHeart', over: 30 }, { holdOver: 27 }, { levelNot: ['lying', 'inverted'] }],
+      cue: 'Lower the arms whenever you like.',
+      reason: 'Arms held overhead can raise the pressure a little.',
+      evidence: published('miles-2013'),
+    },
+    {
+      id: 'high-blood-pressure.rise',
+      level: 'watch',
+      when: [UNCONTROLLED],
+      all: [{ levelChange: true }],
+      cue: 'Come up slowly; pause before you stand.',
+      reason: 'Pressure and pressure drugs make getting up fast unsafe.',
+      evidence: common,
+    },
   ],
 };

@@ -17,6 +17,23 @@ import { pregnancy } from './pregnancy.js';
 
 /** Every condition and group of the rulebook. */
 export const CONDITIONS: readonly Condition[] = [
-  pregnancy, complicatedPregnancy, pelvicGirdlePain, afterBirth, menstruation, child, olderAdult, chairUser, wheelchairUser, ...GROUPS,
-  highBloodPressure, ...HEART, ...EYES, lumbarDisc, ...BACK, ...NECK_AND_ARMS, ...LEGS, ...BELLY, ...NERVES_AND_BREATH,
+  pregnancy,
+  complicatedPregnancy,
+  pelvicGirdlePain,
+  afterBirth,
+  menstruation,
+  child,
+  olderAdult,
+  chairUser,
+  wheelchairUser,
+  ...GROUPS,
+  highBloodPressure,
+  ...HEART,
+  ...EYES,
+  lumbarDisc,
+  ...BACK,
+  ...NECK_AND_ARMS,
+  ...LEGS,
+  ...BELLY,
+  ...NERVES_AND_BREATH,
 ];

@@ -8,11 +8,19 @@ const UNSTEADY: StageTest = { fact: 'unsteady', is: [true] };
  * Fewer stands in 30 seconds than this is below average, by age band from 60 to 94.
  * Source: CDC STEADI after Rikli and Jones 1999, from memory.
  */
-const CHAIR_STANDS: readonly (readonly [from: number, men: number, women: number])[] =
-  [[60, 14, 12], [65, 12, 11], [70, 12, 10], [75, 11, 10], [80, 10, 9], [85, 8, 8], [90, 7, 4]];
+const CHAIR_STANDS: readonly (readonly [from: number, men: number, women: number])[] = [
+  [60, 14, 12],
+  [65, 12, 11],
+  [70, 12, 10],
+  [75, 11, 10],
+  [80, 10, 9],
+  [85, 8, 8],
+  [90, 7, 4],
+];
 
 function stage({ person, on }: StageInput): Stage {
-  const age = person.born ? ageOn(person.born, on) : 65, alerts: Alert[] = [];
+  const age = person.born ? ageOn(person.born, on) : 65;
+  const alerts: Alert[] = [];
   const { fallsLastYear = 0, tugSeconds, chairStands, tandemSeconds } = person.screening;
   const band = [...CHAIR_STANDS].reverse().find(([from]) => age >= from);
   // Without the sex the higher cut-off is the careful one.
@@ -29,22 +37,66 @@ function stage({ person, on }: StageInput): Stage {
 }
 
 export const olderAdult: Condition = {
-  id: 'older-adult', name: 'Older adult', aliases: ['senior', 'over 65', 'elder', 'older adults'], fields: [], group: 'life',
-  well: 'Strength, balance with something in reach, hips and ankles, getting down and up with a chair.', warnings: ['fainted'], say: 'The chair is yours; use it before you need it.', refer: 'Two falls in a year, or one with an injury: a falls check.',
+  id: 'older-adult',
+  name: 'Older adult',
+  aliases: ['senior', 'over 65', 'elder', 'older adults'],
+  fields: [],
+  group: 'life',
+  well: 'Strength, balance with something in reach, hips and ankles, getting down and up with a chair.',
+  warnings: ['fainted'],
+  say: 'The chair is yours; use it before you need it.',
+  refer: 'Two falls in a year, or one with an injury: a falls check.',
   inherent: (person, on) => person.born !== undefined && ageOn(person.born, on) >= 65,
   stage,
   rules: [
-    { id: 'older-adult.support-in-reach', level: 'need', when: [{ fact: 'unsteady', is: [false] }], all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }],
-      adds: { prop: 'chair', where: 'within reach' }, cue: 'A chair back or the wall within reach.', reason: 'From 65 a balance has something to hold within reach; the balance itself stays, it is the treatment.',
-      evidence: published('sherrington-2019') },
-    { id: 'older-adult.hand-support', level: 'limit', when: [UNSTEADY], all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }],
-      reason: 'After a fall or a low balance score a balance has a hand on something.', evidence: published('steadi', 'what follows from the cut-offs is common practice') },
-    { id: 'older-adult.narrow-base', level: 'limit', when: [UNSTEADY], all: [{ measure: 'balanceMargin', under: 2 }, { support: ['none'] }, { levelNot: ['chair', 'lying', 'prone', 'side-lying', 'sitting'] }],
-      reason: 'After a fall or a low balance score the base is wide enough to sway in.', evidence: common },
-    { id: 'older-adult.neck-extension', level: 'limit', all: [{ measure: 'neckExtensionUse', over: 0.8 }], reason: 'The head does not drop back.', evidence: common },
-    { id: 'older-adult.neck-load', level: 'limit', all: [{ measure: 'neckShare', over: 0.1 }], reason: 'No weight on head or neck: bone is often thinner than anyone has measured.', evidence: common },
-    { id: 'older-adult.rise', level: 'watch', all: [{ levelChange: true }], cue: 'Change level slowly; pause, with a hand on the chair.',
-      reason: 'Pressure drops for a moment on getting up, more with age.', evidence: published('freeman-2011') },
+    {
+      id: 'older-adult.support-in-reach',
+      level: 'need',
+      when: [{ fact: 'unsteady', is: [false] }],
+      all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }],
+      adds: { prop: 'chair', where: 'within reach' },
+      cue: 'A chair back or the wall within reach.',
+      reason: 'From 65 a balance has something to hold within reach; the balance itself stays, it is the treatment.',
+      evidence: published('sherrington-2019'),
+    },
+    {
+      id: 'older-adult.hand-support',
+      level: 'limit',
+      when: [UNSTEADY],
+      all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }],
+      reason: 'After a fall or a low balance score a balance has a hand on something.',
+      evidence: published('steadi', 'what follows from the cut-offs is common practice'),
+    },
+    {
+      id: 'older-adult.narrow-base',
+      level: 'limit',
+      when: [UNSTEADY],
+      all: [{ measure: 'balanceMargin', under: 2 }, { support: ['none'] }, { levelNot: ['chair', 'lying', 'prone', 'side-lying', 'sitting'] }],
+      reason: 'After a fall or a low balance score the base is wide enough to sway in.',
+      evidence: common,
+    },
+    {
+      id: 'older-adult.neck-extension',
+      level: 'limit',
+      all: [{ measure: 'neckExtensionUse', over: 0.8 }],
+      reason: 'The head does not drop back.',
+      evidence: common,
+    },
+    {
+      id: 'older-adult.neck-load',
+      level: 'limit',
+      all: [{ measure: 'neckShare', over: 0.1 }],
+      reason: 'No weight on head or neck: bone is often thinner than anyone has measured.',
+      evidence: common,
+    },
+    {
+      id: 'older-adult.rise',
+      level: 'watch',
+      all: [{ levelChange: true }],
+      cue: 'Change level slowly; pause, with a hand on the chair.',
+      reason: 'Pressure drops for a moment on getting up, more with age.',
+      evidence: published('freeman-2011'),
+    },
     { id: 'older-adult.jumping', level: 'limit', all: [{ measure: 'jumping', over: 0 }], reason: 'Step, do not jump.', evidence: common },
   ],
 };

@@ -23,7 +23,12 @@ export const BUILDS: Readonly<Record<Build, Readonly<Record<BuildPart, number>>>
  * Share of body mass in head and neck; the other parts shrink together to make room.
  * Children: after Jensen 1986, from memory, rounded (0.081 grown: Winter).
  */
-export const HEAD_MASS: Readonly<Record<Build, number>> = { adult: 0.081, 'child-3-5': 0.18, 'child-6-8': 0.14, 'child-9-12': 0.11 };
+export const HEAD_MASS: Readonly<Record<Build, number>> = {
+  adult: 0.081,
+  'child-3-5': 0.18,
+  'child-6-8': 0.14,
+  'child-9-12': 0.11,
+};
 
 /**
  * The proportions to use for someone of an age in whole years; unknown counts as grown.
@@ -31,9 +36,22 @@ export const HEAD_MASS: Readonly<Record<Build, number>> = { adult: 0.081, 'child
  * @example buildOf(7) // 'child-6-8'; buildOf(13) // 'adult': teenagers come close enough
  */
 export const buildOf = (years: number | undefined): Build =>
-  years === undefined || years >= 13 ? 'adult' : years >= 9 ? 'child-9-12' : years >= 6 ? 'child-6-8' : 'child-3-5';
+  years === undefined || years >= 13
+    ? 'adult'
+    : years >= 9
+      ? 'child-9-12'
+      : years >= 6
+        ? 'child-6-8'
+        : 'child-3-5';
 
 /** Which part a frame belongs to: its landmarks scale with it. */
 export const partOfFrame = (frame: string): BuildPart =>
-  frame === 'head' ? 'head' : frame === 'C4' ? 'neck'
-    : /^(thigh|shank|foot)/.test(frame) ? 'leg' : /^(upperArm|forearm|hand)/.test(frame) ? 'arm' : 'trunk';
+  frame === 'head'
+    ? 'head'
+    : frame === 'C4'
+      ? 'neck'
+      : /^(thigh|shank|foot)/.test(frame)
+        ? 'leg'
+        : /^(upperArm|forearm|hand)/.test(frame)
+          ? 'arm'
+          : 'trunk';

@@ -5,14 +5,16 @@ import { MASS } from './segments.js';
 
 /** Where the whole body's centre of mass is, in cm. Masses: {@link MASS}. */
 export function centreOfMass({ frames, points, build }: Body): Vec3 {
-  let centre: Vec3 = [0, 0, 0], total = 0;
+  let centre: Vec3 = [0, 0, 0];
+  let total = 0;
   const put = ({ share, at }: { share: number; at: number }, from: Vec3, to: Vec3): void => {
     total += share;
     centre = add(centre, scale(lerp(from, to, at), share));
   };
   const origin = (name: string): Vec3 => frames[name]!.origin;
   // A child's head is heavier beside the rest.
-  const head = HEAD_MASS[build], rest = (1 - MASS.headAndNeck.share) / (1 - head);
+  const head = HEAD_MASS[build];
+  const rest = (1 - MASS.headAndNeck.share) / (1 - head);
   put({ ...MASS.headAndNeck, share: head * rest }, origin('C7'), points.crown!);
   put(MASS.thorax, origin('T12'), origin('C7'));
   put(MASS.abdomen, origin('L5'), origin('T12'));

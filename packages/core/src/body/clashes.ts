@@ -10,7 +10,12 @@ export function capsulesOf({ frames, points, heightCm: h, build }: Body): Record
   const origin = (name: string): Vec3 => frames[name]!.origin;
   const capsules: Record<string, Capsule> = {
     torso: [origin('L3'), origin('T3'), 0.054 * h, 0.054 * h],
-    head: [points.headMiddle!, add(points.headMiddle!, [0, 0.1, 0]), 0.052 * h * BUILDS[build].head, 0.052 * h * BUILDS[build].head],
+    head: [
+      points.headMiddle!,
+      add(points.headMiddle!, [0, 0.1, 0]),
+      0.052 * h * BUILDS[build].head,
+      0.052 * h * BUILDS[build].head,
+    ],
     pelvis: [points.hipJR!, points.hipJL!, 0.05 * h, 0.05 * h],
   };
   for (const s of SIDES) {
@@ -26,10 +31,35 @@ export function capsulesOf({ frames, points, heightCm: h, build }: Body): Record
 
 /** The pairs of parts that can meet in a human body. */
 export const CLASH_PAIRS: readonly (readonly [string, string])[] = [
-  'thighR thighL', 'shankR shankL', 'thighR shankL', 'thighL shankR', 'footR footL', 'forearmR forearmL', 'footR shankL',
-  'footL shankR', 'footR thighL', 'footL thighR', 'footR pelvis', 'footL pelvis', 'handR handL', 'shankR pelvis', 'shankL pelvis',
-  ...SIDES.flatMap((s) => ['torso', 'head', 'thighR', 'thighL', 'shankR', 'shankL'].flatMap((t) => [`forearm${s} ${t}`, `hand${s} ${t}`])),
-  ...SIDES.flatMap((s) => [`thigh${s} torso`, `shank${s} torso`, `upperArm${s} head`, `upperArm${s} thigh${s}`, `forearm${s} pelvis`, `hand${s} pelvis`]),
+  'thighR thighL',
+  'shankR shankL',
+  'thighR shankL',
+  'thighL shankR',
+  'footR footL',
+  'forearmR forearmL',
+  'footR shankL',
+  'footL shankR',
+  'footR thighL',
+  'footL thighR',
+  'footR pelvis',
+  'footL pelvis',
+  'handR handL',
+  'shankR pelvis',
+  'shankL pelvis',
+  ...SIDES.flatMap((s) =>
+    ['torso', 'head', 'thighR', 'thighL', 'shankR', 'shankL'].flatMap((t) => [
+      `forearm${s} ${t}`,
+      `hand${s} ${t}`,
+    ]),
+  ),
+  ...SIDES.flatMap((s) => [
+    `thigh${s} torso`,
+    `shank${s} torso`,
+    `upperArm${s} head`,
+    `upperArm${s} thigh${s}`,
+    `forearm${s} pelvis`,
+    `hand${s} pelvis`,
+  ]),
 ].map((pair) => pair.split(' ') as [string, string]);
 
 const clamp = (t: number): number => Math.max(0, Math.min(1, t));
@@ -42,9 +72,17 @@ export const nearestShare = (point: Vec3, a: Vec3, b: Vec3): number => {
 
 /** How deep two capsules overlap at their closest approach, cm; negative where they are apart. */
 export function overlap([p1, q1, ra, rb]: Capsule, [p2, q2, sa, sb]: Capsule): number {
-  const d1 = sub(q1, p1), d2 = sub(q2, p2), r = sub(p1, p2);
-  const a = dot(d1, d1), e = dot(d2, d2), f = dot(d2, r), c = dot(d1, r), b = dot(d1, d2), den = a * e - b * b;
-  let s = den > 1e-9 ? clamp((b * f - c * e) / den) : 0.5, t = (b * s + f) / e;
+  const d1 = sub(q1, p1);
+  const d2 = sub(q2, p2);
+  const r = sub(p1, p2);
+  const a = dot(d1, d1);
+  const e = dot(d2, d2);
+  const f = dot(d2, r);
+  const c = dot(d1, r);
+  const b = dot(d1, d2);
+  const den = a * e - b * b;
+  let s = den > 1e-9 ? clamp((b * f - c * e) / den) : 0.5;
+  let t = (b * s + f) / e;
   if (t < 0 || t > 1) {
     t = clamp(t);
     s = clamp((b * t - c) / a);

@@ -1,14 +1,31 @@
 import { BUILDS, partOfFrame, type Build } from './build.js';
 import { BODY_POINTS } from './landmarks.js';
 import {
-  add, DEGREES, inverse, multiply, rotate, rotationAbout, rotationX, rotationY, rotationZ, scale, SIDES, signOf, unrotate,
-  type Rotation, type Side, type Vec3,
+  add,
+  DEGREES,
+  inverse,
+  multiply,
+  rotate,
+  rotationAbout,
+  rotationX,
+  rotationY,
+  rotationZ,
+  scale,
+  SIDES,
+  signOf,
+  unrotate,
+  type Rotation,
+  type Side,
+  type Vec3,
 } from './maths.js';
 import type { Ball, Posture } from './posture.js';
 import { LENGTH, LUMBAR_SHARE } from './segments.js';
 
 /** A joint's own axes (x forward, y up, z right in neutral standing) and where they sit, in cm. */
-export interface Frame { rotation: Rotation; origin: Vec3 }
+export interface Frame {
+  rotation: Rotation;
+  origin: Vec3;
+}
 
 /** A body in space: frames by joint, landmarks by name, the height it was built for. */
 export interface Body {
@@ -41,9 +58,15 @@ export function ballAngles(side: Side, within: Rotation): Ball {
   const k = signOf(side);
   let flexion = Math.atan2(-within[3], within[4]) * DEGREES;
   if (flexion < -100) flexion += 360;
-  const abduction = -k * Math.asin(Math.max(-1, Math.min(1, within[5]))) * DEGREES, outward = -k * Math.atan2(-within[2], within[8]) * DEGREES;
+  const abduction = -k * Math.asin(Math.max(-1, Math.min(1, within[5]))) * DEGREES;
+  const outward = -k * Math.atan2(-within[2], within[8]) * DEGREES;
   // An arm above its shoulder at the side: more than 90 of abduction, not a rotation that no joint has.
-  if (abduction > 0 && Math.abs(outward) > 100) return [flexion > 90 ? flexion - 180 : flexion + 180, 180 - abduction, outward > 0 ? outward - 180 : outward + 180];
+  if (abduction > 0 && Math.abs(outward) > 100)
+    return [
+      flexion > 90 ? flexion - 180 : flexion + 180,
+      180 - abduction,
+      outward > 0 ? outward - 180 : outward + 180,
+    ];
   return [flexion, abduction, outward];
 }
 
@@ -66,17 +89,30 @@ const turned = (m: Rotation, turn?: Vec3): Rotation => (turn ? multiply(m, rotat
  * @param build whose proportions; an adult's unless said otherwise
  * @example buildBody(completePosture({ y: 87.45 }), 165).points.heelR // [-4.6, 0, 8.6]: standing
  */
-export function buildBody(posture: Posture, heightCm: number, turns: Turns = {}, build: Build = 'adult'): Body {
-  const frames: Record<string, Frame> = {}, part = BUILDS[build];
+export function buildBody(
+  posture: Posture,
+  heightCm: number,
+  turns: Turns = {},
+  build: Build = 'adult',
+): Body {
+  const frames: Record<string, Frame> = {};
+  const part = BUILDS[build];
   let rotation = rootRotation(posture.pitch, posture.roll, posture.yaw);
   if (turns.root) rotation = multiply(rotationAbout(turns.root), rotation);
   let origin: Vec3 = [posture.x, posture.y, posture.z];
-  const along = (r: Rotation, from: Vec3, x: number, y: number, z: number): Vec3 => add(from, rotate(r, [x * heightCm, y * heightCm, z * heightCm]));
+  const along = (r: Rotation, from: Vec3, x: number, y: number, z: number): Vec3 =>
+    add(from, rotate(r, [x * heightCm, y * heightCm, z * heightCm]));
   frames.pelvis = { rotation, origin };
   origin = along(rotation, origin, 0, LENGTH.pelvis * part.trunk, 0);
   frames.L5 = { rotation, origin };
 
-  const spine = (names: readonly string[], total: number, flexion: number, side: number, twist: number): void => {
+  const spine = (
+    names: readonly string[],
+    total: number,
+    flexion: number,
+    side: number,
+    twist: number,
+  ): void => {
     const n = names.length;
     const step = multiply(multiply(rotationY(-twist / n), rotationZ(-flexion / n)), rotationX(side / n));
     for (const name of names) {
@@ -85,30 +121,68 @@ export function buildBody(posture: Posture, heightCm: number, turns: Turns = {},
       frames[name] = { rotation, origin };
     }
   };
-  spine(['L3', 'T12'], LENGTH.lumbar * part.trunk, posture.lumbar, posture.side * LUMBAR_SHARE.sideBend, posture.twist * LUMBAR_SHARE.twist);
-  spine(['T8', 'T3', 'C7'], LENGTH.thorax * part.trunk, posture.thorax, posture.side * (1 - LUMBAR_SHARE.sideBend), posture.twist * (1 - LUMBAR_SHARE.twist));
+  spine(
+    ['L3', 'T12'],
+    LENGTH.lumbar * part.trunk,
+    posture.lumbar,
+    posture.side * LUMBAR_SHARE.sideBend,
+    posture.twist * LUMBAR_SHARE.twist,
+  );
+  spine(
+    ['T8', 'T3', 'C7'],
+    LENGTH.thorax * part.trunk,
+    posture.thorax,
+    posture.side * (1 - LUMBAR_SHARE.sideBend),
+    posture.twist * (1 - LUMBAR_SHARE.twist),
+  );
   const chest = frames.C7!;
   spine(['C4', 'head'], LENGTH.neck * part.neck, posture.neck, posture.neckSide, posture.neckTwist);
 
   for (const side of SIDES) {
-    const k = signOf(side), pelvis = frames.pelvis;
-    const hip = turned(multiply(pelvis.rotation, ballRotation(side, posture[`hip${side}`])), turns[`hip${side}`]);
-    frames[`thigh${side}`] = { rotation: hip, origin: along(pelvis.rotation, pelvis.origin, 0, 0, k * LENGTH.hipHalf) };
+    const k = signOf(side);
+    const pelvis = frames.pelvis;
+    const hip = turned(
+      multiply(pelvis.rotation, ballRotation(side, posture[`hip${side}`])),
+      turns[`hip${side}`],
+    );
+    frames[`thigh${side}`] = {
+      rotation: hip,
+      origin: along(pelvis.rotation, pelvis.origin, 0, 0, k * LENGTH.hipHalf),
+    };
     const knee = multiply(hip, rotationZ(-posture[`knee${side}`]));
-    frames[`shank${side}`] = { rotation: knee, origin: along(hip, frames[`thigh${side}`]!.origin, 0, -LENGTH.thigh * part.leg, 0) };
-    const ankle = multiply(multiply(knee, rotationZ(posture[`ankle${side}`])), rotationX(k * posture[`inversion${side}`]));
-    frames[`foot${side}`] = { rotation: ankle, origin: along(knee, frames[`shank${side}`]!.origin, 0, -LENGTH.shank * part.leg, 0) };
+    frames[`shank${side}`] = {
+      rotation: knee,
+      origin: along(hip, frames[`thigh${side}`]!.origin, 0, -LENGTH.thigh * part.leg, 0),
+    };
+    const ankle = multiply(
+      multiply(knee, rotationZ(posture[`ankle${side}`])),
+      rotationX(k * posture[`inversion${side}`]),
+    );
+    frames[`foot${side}`] = {
+      rotation: ankle,
+      origin: along(knee, frames[`shank${side}`]!.origin, 0, -LENGTH.shank * part.leg, 0),
+    };
 
-    const shoulder = turned(multiply(chest.rotation, ballRotation(side, posture[`shoulder${side}`])), turns[`shoulder${side}`]);
+    const shoulder = turned(
+      multiply(chest.rotation, ballRotation(side, posture[`shoulder${side}`])),
+      turns[`shoulder${side}`],
+    );
     // The shoulder girdle follows the arm: up and in when it rises, forward when it reaches.
-    const arm = unrotate(chest.rotation, rotate(shoulder, [0, -1, 0])), raised = (1 + arm[1]) / 2;
+    const arm = unrotate(chest.rotation, rotate(shoulder, [0, -1, 0]));
+    const raised = (1 + arm[1]) / 2;
     frames[`upperArm${side}`] = {
       rotation: shoulder,
-      origin: along(chest.rotation, chest.origin,
+      origin: along(
+        chest.rotation,
+        chest.origin,
         0.018 * arm[0] * (1 - raised) + 0.001 * posture[`protraction${side}`],
         -LENGTH.shoulderDrop + 0.035 * raised * raised + 0.001 * posture[`girdle${side}`],
         // A blade that slides forward round the ribs takes the shoulder inwards too.
-        k * (LENGTH.shoulderHalf - 0.022 * raised * raised - 0.0008 * Math.max(0, posture[`protraction${side}`]))),
+        k *
+          (LENGTH.shoulderHalf -
+            0.022 * raised * raised -
+            0.0008 * Math.max(0, posture[`protraction${side}`])),
+      ),
     };
     const elbow = multiply(shoulder, rotationZ(posture[`elbow${side}`]));
     const elbowAt = along(shoulder, frames[`upperArm${side}`]!.origin, 0, -LENGTH.upperArm * part.arm, 0);
@@ -130,16 +204,27 @@ export function buildBody(posture: Posture, heightCm: number, turns: Turns = {},
 
 /** The clinical angles of hip and shoulder on one side of a built body. */
 export const jointAngles = (body: Body, side: Side): { hip: Ball; shoulder: Ball } => ({
-  hip: ballAngles(side, multiply(inverse(body.frames.pelvis!.rotation), body.frames[`thigh${side}`]!.rotation)),
-  shoulder: ballAngles(side, multiply(inverse(body.frames.C7!.rotation), body.frames[`upperArm${side}`]!.rotation)),
+  hip: ballAngles(
+    side,
+    multiply(inverse(body.frames.pelvis!.rotation), body.frames[`thigh${side}`]!.rotation),
+  ),
+  shoulder: ballAngles(
+    side,
+    multiply(inverse(body.frames.C7!.rotation), body.frames[`upperArm${side}`]!.rotation),
+  ),
 });
 
 /** Works the solver's turns into the posture, so that the posture alone gives the same body. */
 export function absorbTurns(posture: Posture, turns: Turns, heightCm: number, build: Build): Posture {
   const body = buildBody(posture, heightCm, turns, build);
-  const right = jointAngles(body, 'R'), left = jointAngles(body, 'L');
+  const right = jointAngles(body, 'R');
+  const left = jointAngles(body, 'L');
   return {
-    ...posture, ...rootAngles(body.frames.pelvis!.rotation),
-    hipR: right.hip, hipL: left.hip, shoulderR: right.shoulder, shoulderL: left.shoulder,
+    ...posture,
+    ...rootAngles(body.frames.pelvis!.rotation),
+    hipR: right.hip,
+    hipL: left.hip,
+    shoulderR: right.shoulder,
+    shoulderL: left.shoulder,
   };
 }

@@ -5,16 +5,27 @@ const squares = (values: Float64Array): number => {
 };
 
 /** The lower half of JᵀJ, and Jᵀr, from J's columns. Most rows know only a few joints: the rest are skipped. */
-function normalEquations(columns: readonly Float64Array[], r: Float64Array): { a: Float64Array[]; g: Float64Array } {
-  const n = columns.length, a = columns.map(() => new Float64Array(n)), g = new Float64Array(n), at = new Int32Array(n), values = new Float64Array(n);
+function normalEquations(
+  columns: readonly Float64Array[],
+  r: Float64Array,
+): { a: Float64Array[]; g: Float64Array } {
+  const n = columns.length;
+  const a = columns.map(() => new Float64Array(n));
+  const g = new Float64Array(n);
+  const at = new Int32Array(n);
+  const values = new Float64Array(n);
   for (let i = 0; i < r.length; i++) {
     let count = 0;
     for (let j = 0; j < n; j++) {
       const value = columns[j]![i]!;
-      if (value !== 0) { at[count] = j; values[count++] = value; }
+      if (value !== 0) {
+        at[count] = j;
+        values[count++] = value;
+      }
     }
     for (let p = 0; p < count; p++) {
-      const row = a[at[p]!]!, value = values[p]!;
+      const row = a[at[p]!]!;
+      const value = values[p]!;
       g[at[p]!]! += value * r[i]!;
       for (let k = 0; k <= p; k++) row[at[k]!]! += value * values[k]!;
     }
@@ -53,7 +64,12 @@ function dampedSolve(a: readonly Float64Array[], g: Float64Array, mu: number): F
 const CARRIED_MOST = 3;
 
 /** Broyden's correction: the slope along the step just taken becomes what was seen. */
-function carryOn(columns: readonly Float64Array[], step: Float64Array, before: Float64Array, after: Float64Array): void {
+function carryOn(
+  columns: readonly Float64Array[],
+  step: Float64Array,
+  before: Float64Array,
+  after: Float64Array,
+): void {
   const size = squares(step);
   if (size < 1e-18) return;
   for (let i = 0; i < before.length; i++) {
@@ -74,16 +90,24 @@ function carryOn(columns: readonly Float64Array[], step: Float64Array, before: F
  * @returns the best `q` found
  */
 export function leastSquares(
-  residuals: (q: readonly number[]) => number[], start: readonly number[], { iterations = 60, tolerance = 1e-7 } = {},
+  residuals: (q: readonly number[]) => number[],
+  start: readonly number[],
+  { iterations = 60, tolerance = 1e-7 } = {},
 ): number[] {
   const h = 1e-3;
   const measure = (at: readonly number[]): Float64Array => Float64Array.from(residuals(at));
-  let q = [...start], r = measure(q), cost = squares(r), mu = 1e-2, columns: Float64Array[] = [], carried = -1;
+  let q = [...start];
+  let r = measure(q);
+  let cost = squares(r);
+  let mu = 1e-2;
+  let columns: Float64Array[] = [];
+  let carried = -1;
   for (let iteration = 0; iteration < iterations; iteration++) {
     if (carried < 0) {
       columns = q.map((value, j) => {
         q[j] = value + h;
-        const moved = residuals(q), column = new Float64Array(r.length);
+        const moved = residuals(q);
+        const column = new Float64Array(r.length);
         q[j] = value;
         for (let i = 0; i < r.length; i++) column[i] = (moved[i]! - r[i]!) / h;
         return column;
@@ -96,11 +120,14 @@ export function leastSquares(
     for (let attempt = 0; attempt < (carried ? 1 : 8) && gain < 0; attempt++) {
       const step = dampedSolve(a, g, mu).map((value) => -Math.max(-25, Math.min(25, value)));
       const next = q.map((value, i) => value + step[i]!);
-      const nextR = measure(next), nextCost = squares(nextR);
+      const nextR = measure(next);
+      const nextCost = squares(nextR);
       if (nextCost < cost) {
         gain = cost - nextCost;
         carryOn(columns, step, r, nextR);
-        q = next; r = nextR; cost = nextCost;
+        q = next;
+        r = nextR;
+        cost = nextCost;
         mu = Math.max(1e-7, mu / 4);
       } else mu *= 5;
     }

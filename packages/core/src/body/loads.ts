@@ -12,10 +12,40 @@ const FRICTION = 0.6;
  * places carry more than tips. Chosen by us; exact along one line (plank), an estimate elsewhere.
  */
 const READINESS: Record<string, number> = {
-  sit: 4, buttock: 3, hipJ: 3, sacrum: 3, midBack: 3, upperBack: 3, belly: 3, pubis: 2, chest: 3, rib: 3, trochanter: 3,
-  neckBack: 1, shoulderJ: 1.5, headBack: 0.5, crown: 0.5, forehead: 0.3, chin: 0.2, temple: 0.6, knee: 1.5, kneeIn: 0.6,
-  kneeOut: 0.6, thighMid: 1, elbow: 1, instep: 0.25, ankle: 0.4, ankleOut: 0.4, footOut: 0.3, footIn: 0.3, heelBack: 0.6,
-  handBack: 0.1, wrist: 0.2, tips: 0.15, ball: 1, calf: 1.5,
+  sit: 4,
+  buttock: 3,
+  hipJ: 3,
+  sacrum: 3,
+  midBack: 3,
+  upperBack: 3,
+  belly: 3,
+  pubis: 2,
+  chest: 3,
+  rib: 3,
+  trochanter: 3,
+  neckBack: 1,
+  shoulderJ: 1.5,
+  headBack: 0.5,
+  crown: 0.5,
+  forehead: 0.3,
+  chin: 0.2,
+  temple: 0.6,
+  knee: 1.5,
+  kneeIn: 0.6,
+  kneeOut: 0.6,
+  thighMid: 1,
+  elbow: 1,
+  instep: 0.25,
+  ankle: 0.4,
+  ankleOut: 0.4,
+  footOut: 0.3,
+  footIn: 0.3,
+  heelBack: 0.6,
+  handBack: 0.1,
+  wrist: 0.2,
+  tips: 0.15,
+  ball: 1,
+  calf: 1.5,
 };
 
 /** Load between the two ends of a flat contact: the heel of the hand takes most of it. */
@@ -29,18 +59,31 @@ export interface Loads {
   unbalanced: number;
 }
 
-interface Foothold { contact: Contact; at: Vec3; readiness: number }
+interface Foothold {
+  contact: Contact;
+  at: Vec3;
+  readiness: number;
+}
 
-const footholdsOf = ({ contacts, body }: SolvedShape): Foothold[] => contacts.flatMap((contact) => {
-  const faint = contact.weak ? 0.05 : 1;
-  if (!contact.flat) {
-    const bare = contact.name.replace(/[RL]$/, '');
-    return [{ contact, at: body.points[contact.name]!, readiness: (READINESS[contact.name] ?? READINESS[bare] ?? 1) * faint }];
-  }
-  return FLAT_POINTS[contact.flat].map((point, i) => ({
-    contact, at: body.points[point + contact.side!]!, readiness: FLAT_READINESS[contact.flat!][i]! * faint,
-  }));
-});
+const footholdsOf = ({ contacts, body }: SolvedShape): Foothold[] =>
+  contacts.flatMap((contact) => {
+    const faint = contact.weak ? 0.05 : 1;
+    if (!contact.flat) {
+      const bare = contact.name.replace(/[RL]$/, '');
+      return [
+        {
+          contact,
+          at: body.points[contact.name]!,
+          readiness: (READINESS[contact.name] ?? READINESS[bare] ?? 1) * faint,
+        },
+      ];
+    }
+    return FLAT_POINTS[contact.flat].map((point, i) => ({
+      contact,
+      at: body.points[point + contact.side!]!,
+      readiness: FLAT_READINESS[contact.flat!][i]! * faint,
+    }));
+  });
 
 /**
  * Loads by contact: the least effort that balances weight and moments, with no contact pulling
@@ -49,16 +92,24 @@ const footholdsOf = ({ contacts, body }: SolvedShape): Foothold[] => contacts.fl
  * Check: hands 0.69 in a plank, 0.54 from the knees (Suprak 2011).
  */
 export function contactLoads(shape: SolvedShape): Loads {
-  const centre = centreOfMass(shape.body), footholds = footholdsOf(shape);
-  const level = footholds.every(({ contact }) => contact.plane.normal[1] === 1 && contact.surface === footholds[0]!.contact.surface);
+  const centre = centreOfMass(shape.body);
+  const footholds = footholdsOf(shape);
+  const level = footholds.every(
+    ({ contact }) => contact.plane.normal[1] === 1 && contact.surface === footholds[0]!.contact.surface,
+  );
   const rays = footholds.flatMap((foothold) => {
     const n = foothold.contact.plane.normal;
     if (level) return [{ foothold, force: n }];
-    const t: Vec3 = Math.abs(n[1]) > 0.5 ? [1, 0, 0] : [0, 1, 0], s = cross(n, t);
-    return [n, ...[t, scale(t, -1), s, scale(s, -1)].map((side) => add(n, scale(side, FRICTION)))].map((force) => ({ foothold, force }));
+    const t: Vec3 = Math.abs(n[1]) > 0.5 ? [1, 0, 0] : [0, 1, 0];
+    const s = cross(n, t);
+    return [n, ...[t, scale(t, -1), s, scale(s, -1)].map((side) => add(n, scale(side, FRICTION)))].map(
+      (force) => ({ foothold, force }),
+    );
   });
   // Six rows of balance, made stiff, then one row per ray that makes force cost what it costs.
-  const stiff = 300, rows: number[][] = [], wanted: number[] = [];
+  const stiff = 300;
+  const rows: number[][] = [];
+  const wanted: number[] = [];
   for (let axis = 0; axis < 3; axis++) {
     rows.push(rays.map(({ force }) => stiff * force[axis]!));
     wanted.push(axis === 1 ? stiff : 0);
@@ -79,6 +130,13 @@ export function contactLoads(shape: SolvedShape): Loads {
     totals[name] = add(totals[name] ?? [0, 0, 0], scale(force, x[i]!));
   });
   let missing = 0;
-  for (let row = 0; row < 6; row++) missing = Math.max(missing, Math.abs(rows[row]!.reduce((s, v, i) => s + v * x[i]!, 0) - wanted[row]!) / stiff);
-  return { share: Object.fromEntries(Object.entries(totals).map(([name, force]) => [name, length(force)])), unbalanced: missing };
+  for (let row = 0; row < 6; row++)
+    missing = Math.max(
+      missing,
+      Math.abs(rows[row]!.reduce((s, v, i) => s + v * x[i]!, 0) - wanted[row]!) / stiff,
+    );
+  return {
+    share: Object.fromEntries(Object.entries(totals).map(([name, force]) => [name, length(force)])),
+    unbalanced: missing,
+  };
 }

@@ -55,19 +55,22 @@ export const inverse = (a: Rotation): Rotation => [a[0], a[3], a[6], a[1], a[4],
 
 /** Rotation about x by degrees. */
 export function rotationX(degrees: number): Rotation {
-  const c = Math.cos(degrees * RADIANS), s = Math.sin(degrees * RADIANS);
+  const c = Math.cos(degrees * RADIANS);
+  const s = Math.sin(degrees * RADIANS);
   return [1, 0, 0, 0, c, s, 0, -s, c];
 }
 
 /** Rotation about y by degrees. */
 export function rotationY(degrees: number): Rotation {
-  const c = Math.cos(degrees * RADIANS), s = Math.sin(degrees * RADIANS);
+  const c = Math.cos(degrees * RADIANS);
+  const s = Math.sin(degrees * RADIANS);
   return [c, 0, -s, 0, 1, 0, s, 0, c];
 }
 
 /** Rotation about z by degrees. */
 export function rotationZ(degrees: number): Rotation {
-  const c = Math.cos(degrees * RADIANS), s = Math.sin(degrees * RADIANS);
+  const c = Math.cos(degrees * RADIANS);
+  const s = Math.sin(degrees * RADIANS);
   return [c, s, 0, -s, c, 0, 0, 0, 1];
 }
 
@@ -76,10 +79,18 @@ export function rotationAbout(w: Vec3): Rotation {
   const angle = length(w);
   if (angle < 1e-9) return [1, 0, 0, 0, 1, 0, 0, 0, 1];
   const [x, y, z] = scale(w, 1 / angle);
-  const c = Math.cos(angle * RADIANS), s = Math.sin(angle * RADIANS), t = 1 - c;
+  const c = Math.cos(angle * RADIANS);
+  const s = Math.sin(angle * RADIANS);
+  const t = 1 - c;
   return [
-    t * x * x + c, t * x * y + s * z, t * x * z - s * y,
-    t * x * y - s * z, t * y * y + c, t * y * z + s * x,
-    t * x * z + s * y, t * y * z - s * x, t * z * z + c,
+    t * x * x + c,
+    t * x * y + s * z,
+    t * x * z - s * y,
+    t * x * y - s * z,
+    t * y * y + c,
+    t * y * z + s * x,
+    t * x * z + s * y,
+    t * y * z - s * x,
+    t * z * z + c,
   ];
 }

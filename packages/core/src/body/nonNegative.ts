@@ -1,11 +1,13 @@
 /** Solves the square system `a x = b` by elimination with pivoting. */
 function eliminate(a: number[][], b: number[]): number[] {
-  const n = b.length, m = a.map((row, i) => [...row, b[i]!]);
+  const n = b.length;
+  const m = a.map((row, i) => [...row, b[i]!]);
   for (let i = 0; i < n; i++) {
     let pivot = i;
     for (let k = i + 1; k < n; k++) if (Math.abs(m[k]![i]!) > Math.abs(m[pivot]![i]!)) pivot = k;
     [m[i], m[pivot]] = [m[pivot]!, m[i]!];
-    const row = m[i]!, p = row[i]! || 1e-12;
+    const row = m[i]!;
+    const p = row[i]! || 1e-12;
     for (let k = i + 1; k < n; k++) {
       const f = m[k]![i]! / p;
       if (f !== 0) for (let j = i; j <= n; j++) m[k]![j]! -= f * row[j]!;
@@ -28,33 +30,51 @@ function eliminate(a: number[][], b: number[]): number[] {
  */
 export function nonNegativeLeastSquares(a: readonly (readonly number[])[], b: readonly number[]): number[] {
   const n = a[0]!.length;
-  const gram = Array.from({ length: n }, (_, i) => Array.from({ length: n }, (_, j) => a.reduce((s, row) => s + row[i]! * row[j]!, 0)));
+  const gram = Array.from({ length: n }, (_, i) =>
+    Array.from({ length: n }, (_, j) => a.reduce((s, row) => s + row[i]! * row[j]!, 0)),
+  );
   const rhs = Array.from({ length: n }, (_, i) => a.reduce((s, row, k) => s + row[i]! * b[k]!, 0));
   const tolerance = 1e-9 * Math.max(...rhs.map(Math.abs), 1e-9);
   let x = new Array<number>(n).fill(0);
   const active = new Set<number>();
   for (let round = 0; round < 4 * n; round++) {
-    let best = -1, steepest = tolerance;
+    let best = -1;
+    let steepest = tolerance;
     for (let i = 0; i < n; i++) {
       if (active.has(i)) continue;
       const slope = rhs[i]! - gram[i]!.reduce((s, g, j) => s + g * x[j]!, 0);
-      if (slope > steepest) { steepest = slope; best = i; }
+      if (slope > steepest) {
+        steepest = slope;
+        best = i;
+      }
     }
     if (best < 0) break;
     active.add(best);
     for (;;) {
       const index = [...active];
-      const solution = eliminate(index.map((i) => index.map((j) => gram[i]![j]!)), index.map((i) => rhs[i]!));
+      const solution = eliminate(
+        index.map((i) => index.map((j) => gram[i]![j]!)),
+        index.map((i) => rhs[i]!),
+      );
       if (solution.every((value) => value > 0)) {
         x = new Array<number>(n).fill(0);
-        index.forEach((i, k) => { x[i] = solution[k]!; });
+        index.forEach((i, k) => {
+          x[i] = solution[k]!;
+        });
         break;
       }
       let step = 1;
-      index.forEach((i, k) => { if (solution[k]! <= 0) step = Math.min(step, x[i]! / (x[i]! - solution[k]! || 1e-12)); });
-      index.forEach((i, k) => { x[i] = x[i]! + step * (solution[k]! - x[i]!); });
+      index.forEach((i, k) => {
+        if (solution[k]! <= 0) step = Math.min(step, x[i]! / (x[i]! - solution[k]! || 1e-12));
+      });
+      index.forEach((i, k) => {
+        x[i] = x[i]! + step * (solution[k]! - x[i]!);
+      });
       const stuck = index.filter((i) => x[i]! <= 1e-12);
-      for (const i of stuck) { x[i] = 0; active.delete(i); }
+      for (const i of stuck) {
+        x[i] = 0;
+        active.delete(i);
+      }
       if (!stuck.length) break;
     }
   }

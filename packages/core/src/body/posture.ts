@@ -17,13 +17,20 @@ type Sided<Name extends string, T> = { [K in `${Name}${Side}`]: T };
  * `yaw` + turns to the right, applied roll first about her own long axis's frame:
  * `Ry(-yaw) Rx(roll) Rz(-pitch)`.
  */
-export interface Posture
-  extends Sided<'hip' | 'shoulder', Ball>,
-    Sided<Hinge, number> {
-  x: number; y: number; z: number;
-  pitch: number; roll: number; yaw: number;
-  lumbar: number; thorax: number; neck: number;
-  side: number; twist: number; neckSide: number; neckTwist: number;
+export interface Posture extends Sided<'hip' | 'shoulder', Ball>, Sided<Hinge, number> {
+  x: number;
+  y: number;
+  z: number;
+  pitch: number;
+  roll: number;
+  yaw: number;
+  lumbar: number;
+  thorax: number;
+  neck: number;
+  side: number;
+  twist: number;
+  neckSide: number;
+  neckTwist: number;
 }
 
 /** What an author writes: a joint without its side means both sides; what is left out is neutral. */
@@ -32,9 +39,30 @@ export type AuthoredPosture = Partial<Posture> &
   Partial<Record<Hinge, number>>;
 
 export const MIDLINE_KEYS = [
-  'x', 'y', 'z', 'pitch', 'roll', 'yaw', 'lumbar', 'thorax', 'neck', 'side', 'twist', 'neckSide', 'neckTwist',
+  'x',
+  'y',
+  'z',
+  'pitch',
+  'roll',
+  'yaw',
+  'lumbar',
+  'thorax',
+  'neck',
+  'side',
+  'twist',
+  'neckSide',
+  'neckTwist',
 ] as const;
-export const HINGES = ['knee', 'ankle', 'inversion', 'elbow', 'forearm', 'wrist', 'girdle', 'protraction'] as const;
+export const HINGES = [
+  'knee',
+  'ankle',
+  'inversion',
+  'elbow',
+  'forearm',
+  'wrist',
+  'girdle',
+  'protraction',
+] as const;
 export const BALLS = ['hip', 'shoulder'] as const;
 
 export type MidlineKey = (typeof MIDLINE_KEYS)[number];
@@ -89,7 +117,7 @@ export function mirrorPosture(posture: Posture): Posture {
     const other = /[RL]$/.test(key) ? key.slice(0, -1) + (key.endsWith('R') ? 'L' : 'R') : key;
     const value = from[other]!;
     const flips = ['z', 'roll', 'yaw', 'side', 'twist', 'neckSide', 'neckTwist'].includes(key);
-    mirrored[key] = Array.isArray(value) ? [...value] as Ball : flips ? -value || 0 : value;
+    mirrored[key] = Array.isArray(value) ? ([...value] as Ball) : flips ? -value || 0 : value;
   }
   return mirrored as unknown as Posture;
 }

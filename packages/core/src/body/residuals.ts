@@ -13,20 +13,31 @@ import { chairBoxes, wallAt, type Box, type PropPlacement, type Shape } from './
 export const AUTHOR_HEIGHT = 165;
 
 /** How far a solved shape misses what was asked, worst first of each kind: cm, and degrees for `limit` and `tilt`. */
-export interface Misfit { contact: number; tilt: number; point: number; under: number; clash: number; touch: number; limit: number }
+export interface Misfit {
+  contact: number;
+  tilt: number;
+  point: number;
+  under: number;
+  clash: number;
+  touch: number;
+  limit: number;
+}
 
 // Flesh gives way by so much (cm) before two parts count as pushing into each other, or into a surface.
 const SOFT_BODY = 1.8;
 const SOFT_SKIN = 0.3;
 
 const HINGE_LIMITS = [
-  ...(['lumbar', 'thorax', 'neck', 'side', 'twist', 'neckSide', 'neckTwist'] as const).map((key) => [key, JOINT_LIMITS[key]] as const),
+  ...(['lumbar', 'thorax', 'neck', 'side', 'twist', 'neckSide', 'neckTwist'] as const).map(
+    (key) => [key, JOINT_LIMITS[key]] as const,
+  ),
   ...HINGES.flatMap((key) => SIDES.map((side) => [`${key}${side}` as const, JOINT_LIMITS[key]] as const)),
 ];
 
 const insideBox = (point: Vec3, radius: number, { min, max }: Box): number => {
   let depth = Infinity;
-  for (let i = 0; i < 3; i++) depth = Math.min(depth, point[i]! + radius - min[i]!, max[i]! - point[i]! + radius);
+  for (let i = 0; i < 3; i++)
+    depth = Math.min(depth, point[i]! + radius - min[i]!, max[i]! - point[i]! + radius);
   return Math.max(0, depth);
 };
 
@@ -39,17 +50,29 @@ const insideBox = (point: Vec3, radius: number, { min, max }: Box): number => {
 export function residualsOf(shape: Shape, props: readonly PropPlacement[], heightCm: number, build: Build) {
   // A symmetric shape is solved on the right alone: its left says the same once more.
   const counts = (name: string): boolean => !shape.symmetric || !name.endsWith('L');
-  const skin = SKIN_POINTS.filter(counts), at = (shape.at ?? []).filter(([name]) => counts(name)), aim = (shape.aim ?? []).filter(([name]) => counts(name));
-  const face = (shape.face ?? []).filter(([name]) => counts(name)), hinges = HINGE_LIMITS.filter(([key]) => counts(key)), sides = SIDES.filter((side) => counts(side));
-  const contacts = contactsOf(shape, props).filter(({ name }) => counts(name)), boxes = chairBoxes(props), wall = wallAt(props);
+  const skin = SKIN_POINTS.filter(counts);
+  const at = (shape.at ?? []).filter(([name]) => counts(name));
+  const aim = (shape.aim ?? []).filter(([name]) => counts(name));
+  const face = (shape.face ?? []).filter(([name]) => counts(name));
+  const hinges = HINGE_LIMITS.filter(([key]) => counts(key));
+  const sides = SIDES.filter((side) => counts(side));
+  const contacts = contactsOf(shape, props).filter(({ name }) => counts(name));
+  const boxes = chairBoxes(props);
+  const wall = wallAt(props);
   const pressed = new Set((shape.apart ?? '').split(' '));
-  const pairs = CLASH_PAIRS.filter(([a, b]) => !pressed.has(`${a}-${b}`) && (counts(a) || (b.endsWith('R') && counts(b))));
-  const touches = touchesOf(shape).filter(([name]) => counts(name)), size = heightCm / AUTHOR_HEIGHT;
+  const pairs = CLASH_PAIRS.filter(
+    ([a, b]) => !pressed.has(`${a}-${b}`) && (counts(a) || (b.endsWith('R') && counts(b))),
+  );
+  const touches = touchesOf(shape).filter(([name]) => counts(name));
+  const size = heightCm / AUTHOR_HEIGHT;
   // What is on the midline counts half as much beside a side that stands for two.
   const balance = 0.6 * (shape.symmetric ? Math.SQRT1_2 : 1);
 
   return (posture: Posture, turns: Turns, misfit?: Misfit): number[] => {
-    const body = buildBody(posture, heightCm, turns, build), { points, frames } = body, capsules = capsulesOf(body), r: number[] = [];
+    const body = buildBody(posture, heightCm, turns, build);
+    const { points, frames } = body;
+    const capsules = capsulesOf(body);
+    const r: number[] = [];
     const note = (kind: keyof Misfit, value: number): void => {
       if (misfit) misfit[kind] = Math.max(misfit[kind], Math.abs(value));
     };
@@ -60,22 +83,26 @@ export function residualsOf(shape: Shape, props: readonly PropPlacement[], heigh
     };
 
     for (const contact of contacts) {
-      const names = contact.flat ? FLAT_POINTS[contact.flat].map((point) => point + contact.side!) : [contact.name];
+      const names = contact.flat
+        ? FLAT_POINTS[contact.flat].map((point) => point + contact.side!)
+        : [contact.name];
       for (const name of names) {
         const miss = gap(name, contact);
         r.push(miss);
         note('contact', miss);
       }
       if (contact.flat) {
-        const outward: Vec3 = contact.flat === 'palm'
-          ? rotate(frames[`hand${contact.side!}`]!.rotation, [0, 0, contact.side === 'R' ? -1 : 1])
-          : rotate(frames[`foot${contact.side!}`]!.rotation, [0, -1, 0]);
+        const outward: Vec3 =
+          contact.flat === 'palm'
+            ? rotate(frames[`hand${contact.side!}`]!.rotation, [0, 0, contact.side === 'R' ? -1 : 1])
+            : rotate(frames[`foot${contact.side!}`]!.rotation, [0, -1, 0]);
         for (let i = 0; i < 3; i++) r.push(4 * (outward[i]! + contact.plane.normal[i]!));
         note('tilt', Math.acos(Math.max(-1, Math.min(1, -dot(outward, contact.plane.normal)))) * 57.3);
       }
     }
     for (const [name, target, { gapCm, off, weight = 1 } = {}] of at) {
-      const fixed = typeof target !== 'string', goal = fixed ? target : points[target]!;
+      const fixed = typeof target !== 'string';
+      const goal = fixed ? target : points[target]!;
       if (gapCm !== undefined) {
         const miss = length(sub(points[name]!, goal as Vec3)) - gapCm * size;
         r.push(weight * miss);
@@ -91,15 +118,19 @@ export function residualsOf(shape: Shape, props: readonly PropPlacement[], heigh
         if (weight >= 0.8) note('point', miss);
       }
     }
-    for (const [from, to, wanted, weight = 1] of aim) direction(unit(sub(points[to]!, points[from]!)), wanted, weight);
-    for (const [frame, axis, wanted, weight = 1] of face) direction(rotate(frames[frame]!.rotation, axis), wanted, weight);
+    for (const [from, to, wanted, weight = 1] of aim)
+      direction(unit(sub(points[to]!, points[from]!)), wanted, weight);
+    for (const [frame, axis, wanted, weight = 1] of face)
+      direction(rotate(frames[frame]!.rotation, axis), wanted, weight);
     if (shape.balance) {
-      const centre = centreOfMass(body), base = mean(shape.balance.split(' ').map((name) => points[name]!));
+      const centre = centreOfMass(body);
+      const base = mean(shape.balance.split(' ').map((name) => points[name]!));
       r.push(balance * (centre[0] - base[0]), balance * (centre[2] - base[2]));
     }
 
     for (const name of skin) {
-      const [x, y] = points[name]!, radius = POINT_RADIUS[name]! * heightCm;
+      const [x, y] = points[name]!;
+      const radius = POINT_RADIUS[name]! * heightCm;
       const sunk = Math.max(0, radius - y - SOFT_SKIN);
       r.push(sunk);
       note('under', sunk);
@@ -115,8 +146,13 @@ export function residualsOf(shape: Shape, props: readonly PropPlacement[], heigh
       }
     }
     for (const [point, part, gapCm = 0] of touches) {
-      const [a, b, ra, rb] = capsules[part]!, t = nearestShare(points[point]!, a, b);
-      const miss = length(sub(points[point]!, lerp(a, b, t))) - (ra + (rb - ra) * t) - POINT_RADIUS[point]! * heightCm - gapCm * size;
+      const [a, b, ra, rb] = capsules[part]!;
+      const t = nearestShare(points[point]!, a, b);
+      const miss =
+        length(sub(points[point]!, lerp(a, b, t))) -
+        (ra + (rb - ra) * t) -
+        POINT_RADIUS[point]! * heightCm -
+        gapCm * size;
       r.push(miss);
       note('touch', miss);
     }

@@ -38,20 +38,53 @@ export interface Shape {
 
 /** A prop as it stands in the room. Heights and sizes in cm; they do not scale with the person. */
 export type PropPlacement =
-  | { kind: 'chair'; x?: number; z?: number; /** +1: the sitter looks towards +x. */ faces?: 1 | -1; where: string }
+  | {
+      kind: 'chair';
+      x?: number;
+      z?: number;
+      /** +1: the sitter looks towards +x. */ faces?: 1 | -1;
+      where: string;
+    }
   | { kind: 'wall'; x: number; where: string }
   | { kind: 'block'; heightCm: number; under: readonly string[]; lies?: 'upright' | 'across'; where: string }
-  | { kind: 'bolster'; heightCm: number; under: readonly string[]; baseCm?: number; lengthCm?: number; along?: Vec3; where: string }
-  | { kind: 'stool'; heightCm: number; x: number; z?: number; /** Length along x and across, cm. */ size: readonly [number, number]; where: string }
+  | {
+      kind: 'bolster';
+      heightCm: number;
+      under: readonly string[];
+      baseCm?: number;
+      lengthCm?: number;
+      along?: Vec3;
+      where: string;
+    }
+  | {
+      kind: 'stool';
+      heightCm: number;
+      x: number;
+      z?: number;
+      /** Length along x and across, cm. */ size: readonly [number, number];
+      where: string;
+    }
   | { kind: 'roll'; thickCm: number; between: readonly [string, string]; lengthCm: number; where: string }
   | { kind: 'strap'; through: readonly string[]; where: string }
-  | { kind: 'blanket'; count: number; heightCm: number; under: readonly string[]; edge?: string; small?: true; where: string };
+  | {
+      kind: 'blanket';
+      count: number;
+      heightCm: number;
+      under: readonly string[];
+      edge?: string;
+      small?: true;
+      where: string;
+    };
 
 /** Height of a usual chair's seat, cm. */
 export const SEAT_CM = 45;
 
 /** An upright box in the room, corner to corner. */
-export interface Box { part: 'seat' | 'back'; min: Vec3; max: Vec3 }
+export interface Box {
+  part: 'seat' | 'back';
+  min: Vec3;
+  max: Vec3;
+}
 
 /** Seat and back of every chair among the props: what a body may not pass through. */
 export function chairBoxes(props: readonly PropPlacement[]): Box[] {
@@ -59,7 +92,8 @@ export function chairBoxes(props: readonly PropPlacement[]): Box[] {
     if (prop.kind !== 'chair') return [];
     const { x = 0, z = 0, faces = 1 } = prop;
     const span = (a: number, b: number): [number, number] => (faces > 0 ? [x + a, x + b] : [x - b, x - a]);
-    const [s0, s1] = span(-21, 20), [b0, b1] = span(-24, -21);
+    const [s0, s1] = span(-21, 20);
+    const [b0, b1] = span(-24, -21);
     return [
       { part: 'seat' as const, min: [s0, SEAT_CM - 3, z - 21] as Vec3, max: [s1, SEAT_CM, z + 21] as Vec3 },
       { part: 'back' as const, min: [b0, 58, z - 19] as Vec3, max: [b1, 88, z + 19] as Vec3 },

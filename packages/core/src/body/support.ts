@@ -5,7 +5,8 @@ import type { SolvedShape } from './solve.js';
 
 type Flat = readonly [x: number, z: number];
 
-const turn = (o: Flat, a: Flat, b: Flat): number => (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
+const turn = (o: Flat, a: Flat, b: Flat): number =>
+  (a[0] - o[0]) * (b[1] - o[1]) - (a[1] - o[1]) * (b[0] - o[0]);
 
 /** The convex outline of points on the floor, anticlockwise (Andrew's monotone chain). */
 export function outline(points: readonly Flat[]): Flat[] {
@@ -13,7 +14,8 @@ export function outline(points: readonly Flat[]): Flat[] {
   const half = (list: readonly Flat[]): Flat[] => {
     const chain: Flat[] = [];
     for (const point of list) {
-      while (chain.length > 1 && turn(chain[chain.length - 2]!, chain[chain.length - 1]!, point) <= 0) chain.pop();
+      while (chain.length > 1 && turn(chain[chain.length - 2]!, chain[chain.length - 1]!, point) <= 0)
+        chain.pop();
       chain.push(point);
     }
     chain.pop();
@@ -22,7 +24,8 @@ export function outline(points: readonly Flat[]): Flat[] {
   return [...half(sorted), ...half([...sorted].reverse())];
 }
 
-const SOLE = ['heel', 'toe', 'footIn', 'footOut'], PALM = ['palmHeel', 'knuckles', 'tips'];
+const SOLE = ['heel', 'toe', 'footIn', 'footOut'];
+const PALM = ['palmHeel', 'knuckles', 'tips'];
 const TRUNK = /^(sacrum|midBack|upperBack|lowBack|belly|pubis|chest|rib|trochanter)/;
 
 /**
@@ -30,23 +33,34 @@ const TRUNK = /^(sacrum|midBack|upperBack|lowBack|belly|pubis|chest|rib|trochant
  * outside. Hands on a wall or a chair count as support; so does the footprint of a chair sat on.
  */
 export function balanceMargin({ body, contacts, props }: SolvedShape): number {
-  const { points, frames, heightCm } = body, base: Flat[] = [];
+  const { points, frames, heightCm } = body;
+  const base: Flat[] = [];
   for (const contact of contacts) {
     if (contact.weak && contact.surface !== 'wall') continue;
-    const names = contact.flat === 'sole' ? SOLE.map((n) => n + contact.side!) : contact.flat === 'palm' ? PALM.map((n) => n + contact.side!) : [contact.name];
+    const names =
+      contact.flat === 'sole'
+        ? SOLE.map((n) => n + contact.side!)
+        : contact.flat === 'palm'
+          ? PALM.map((n) => n + contact.side!)
+          : [contact.name];
     for (const name of names) base.push([points[name]![0], points[name]![2]]);
     if (!TRUNK.test(contact.name)) continue;
     // A trunk is wider than its midline.
-    const [x, , z] = rotate(frames.pelvis!.rotation, [0, 0, 0.07 * heightCm]), [px, , pz] = points[contact.name]!;
+    const [x, , z] = rotate(frames.pelvis!.rotation, [0, 0, 0.07 * heightCm]);
+    const [px, , pz] = points[contact.name]!;
     base.push([px - x, pz - z], [px + x, pz + z]);
   }
   if (contacts.some((contact) => contact.surface === 'seat')) {
-    for (const { min, max } of chairBoxes(props)) for (const x of [min[0], max[0]]) for (const z of [min[2], max[2]]) base.push([x, z]);
+    for (const { min, max } of chairBoxes(props))
+      for (const x of [min[0], max[0]]) for (const z of [min[2], max[2]]) base.push([x, z]);
   }
-  const hull = outline(base), centre = centreOfMass(body), at: Flat = [centre[0], centre[2]];
+  const hull = outline(base);
+  const centre = centreOfMass(body);
+  const at: Flat = [centre[0], centre[2]];
   let margin = Infinity;
   hull.forEach((a, i) => {
-    const b = hull[(i + 1) % hull.length]!, edge = Math.hypot(b[0] - a[0], b[1] - a[1]);
+    const b = hull[(i + 1) % hull.length]!;
+    const edge = Math.hypot(b[0] - a[0], b[1] - a[1]);
     if (edge > 0.1) margin = Math.min(margin, turn(a, b, at) / edge);
   });
   return margin;

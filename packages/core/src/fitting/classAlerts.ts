@@ -8,12 +8,26 @@ import type { Sequence } from '../sequence/parseSequence.js';
 const FEW_FLOOR_VISITS = 2;
 
 /** What only the whole class shows: too long for a child, too often to the floor for an older adult. */
-export function classAlerts({ person, stages }: StagedPerson, visits: number, sequence: Sequence, on: string): Alert[] {
+export function classAlerts(
+  { person, stages }: StagedPerson,
+  visits: number,
+  sequence: Sequence,
+  on: string,
+): Alert[] {
   if (visits > FEW_FLOOR_VISITS && stages.some((stage) => stage.condition === 'older-adult')) {
-    return [{ kind: 'stage', text: `${visits} times down to the floor and up; ${FEW_FLOOR_VISITS} are plenty.` }];
+    return [
+      { kind: 'stage', text: `${visits} times down to the floor and up; ${FEW_FLOOR_VISITS} are plenty.` },
+    ];
   }
   if (!person.born) return [];
-  const age = ageOn(person.born, on), band = CHILD_BANDS.find(({ from, below }) => age >= from && age < below);
+  const age = ageOn(person.born, on);
+  const band = CHILD_BANDS.find(({ from, below }) => age >= from && age < below);
   return band && sequence.minutes > band.classMinutes
-    ? [{ kind: 'stage', text: `At ${band.band} a class lasts up to ${band.classMinutes} minutes; this one is ${sequence.minutes}.` }] : [];
+    ? [
+        {
+          kind: 'stage',
+          text: `At ${band.band} a class lasts up to ${band.classMinutes} minutes; this one is ${sequence.minutes}.`,
+        },
+      ]
+    : [];
 }

@@ -10,32 +10,70 @@ export interface Handover {
   know: readonly { person: string; text: string }[];
   sections: readonly { name?: string; steps: readonly HandoverStep[] }[];
 }
-export interface HandoverStep { step: number; says: string; /** Who does something else, what, and with what. */ others: readonly { people: readonly string[]; says: string }[] }
+export interface HandoverStep {
+  step: number;
+  says: string;
+  /** Who does something else, what, and with what. */ others: readonly {
+    people: readonly string[];
+    says: string;
+  }[];
+}
 
 const count = (n: number, word: string): string => `${Math.round(n * 10) / 10} ${word}${n === 1 ? '' : 's'}`;
-const held = ({ breaths, rounds, seconds }: LaneStep['hold'], sides: readonly unknown[] = []): string => `${rounds !== undefined ? count(rounds, 'round') : breaths !== undefined ? count(breaths, 'breath') : seconds >= 120 ? `${Math.round(seconds / 6) / 10} min` : `${Math.round(seconds)} s`}${sides.length === 2 ? ' each side' : ''}`;
+const held = ({ breaths, rounds, seconds }: LaneStep['hold'], sides: readonly unknown[] = []): string =>
+  `${rounds !== undefined ? count(rounds, 'round') : breaths !== undefined ? count(breaths, 'breath') : seconds >= 120 ? `${Math.round(seconds / 6) / 10} min` : `${Math.round(seconds)} s`}${sides.length === 2 ? ' each side' : ''}`;
 
 /**
  * A fitting as half a page: what to know, then each step in a line with whoever differs, those who do the same named together.
  * Cautions are the usual ones; each person's own doctor, midwife or physiotherapist comes first.
  */
 export function handover(fitting: Fitting, catalogue: Catalogue): Handover {
-  const { lanes, steps, minutes, room } = fitting, sections: { name?: string; steps: HandoverStep[] }[] = [];
+  const { lanes, steps, minutes, room } = fitting;
+  const sections: { name?: string; steps: HandoverStep[] }[] = [];
   for (const { step, text, section, leftOut, shortened } of steps) {
     if (leftOut) continue;
-    if (!sections.length || sections[sections.length - 1]!.name !== section) sections.push({ ...(section ? { name: section } : {}), steps: [] });
+    if (!sections.length || sections[sections.length - 1]!.name !== section)
+      sections.push({ ...(section ? { name: section } : {}), steps: [] });
     const others = new Map<string, string[]>();
-    for (const lane of lanes) for (const entry of lane.steps) {
-      if (entry.step !== step) continue;
-      const says = [entry.verdict === 'as-written' && !entry.override ? '' : saysWay(entry, catalogue), entry.then ? `then ${nameOf(entry.then.variant, catalogue)}, ${held(entry.then.hold, entry.then.sides)}` : '', entry.waitOut ? entry.waitOut.replace(/\.$/, '').toLowerCase() : ''].filter(Boolean).join('; ');
-      if (says) others.set(says, [...(others.get(says) ?? []), lane.person]);
-    }
-    sections[sections.length - 1]!.steps.push({ step, says: shortened ? `${text} (${count(shortened.to, shortened.unit.replace(/s$/, ''))} to keep the time)` : text, others: [...others].map(([says, people]) => ({ says, people })) });
+    for (const lane of lanes)
+      for (const entry of lane.steps) {
+        if (entry.step !== step) continue;
+        const says = [
+          entry.verdict === 'as-written' && !entry.override ? '' : saysWay(entry, catalogue),
+          entry.then
+            ? `then ${nameOf(entry.then.variant, catalogue)}, ${held(entry.then.hold, entry.then.sides)}`
+            : '',
+          entry.waitOut ? entry.waitOut.replace(/\.$/, '').toLowerCase() : '',
+        ]
+          .filter(Boolean)
+          .join('; ');
+        if (says) others.set(says, [...(others.get(says) ?? []), lane.person]);
+      }
+    sections[sections.length - 1]!.steps.push({
+      step,
+      says: shortened
+        ? `${text} (${count(shortened.to, shortened.unit.replace(/s$/, ''))} to keep the time)`
+        : text,
+      others: [...others].map(([says, people]) => ({ says, people })),
+    });
   }
   return {
     title: fitting.title,
-    facts: [`${minutes.planned} of ${minutes.asked} minutes`, count(lanes.length, 'person').replace('persons', 'people'), ...(room.length ? [room.map(({ prop, count: n, short }) => `${count(n, prop)}${short ? ` (${short} short)` : ''}`).join(', ')] : ['no props'])],
-    know: lanes.flatMap(({ person, alerts }) => alerts.filter(({ kind }) => kind !== 'stage').map(({ text }) => ({ person, text }))), sections,
+    facts: [
+      `${minutes.planned} of ${minutes.asked} minutes`,
+      count(lanes.length, 'person').replace('persons', 'people'),
+      ...(room.length
+        ? [
+            room
+              .map(({ prop, count: n, short }) => `${count(n, prop)}${short ? ` (${short} short)` : ''}`)
+              .join(', '),
+          ]
+        : ['no props']),
+    ],
+    know: lanes.flatMap(({ person, alerts }) =>
+      alerts.filter(({ kind }) => kind !== 'stage').map(({ text }) => ({ person, text })),
+    ),
+    sections,
   };
 }
 
@@ -45,7 +83,21 @@ const nameOf = (id: string, catalogue: Catalogue): string => {
 };
 
 function saysWay(entry: LaneStep, catalogue: Catalogue): string {
-  const { variant } = catalogue.variant(entry.variant), added = entry.props.filter(({ prop, where }) => !variant.props.some((own) => own.kind === prop && own.where === where));
-  const what = entry.verdict === 'as-written' ? 'as written' : entry.verdict === 'rest' ? 'rests' : entry.pose !== entry.askedPose ? nameOf(entry.variant, catalogue) : entry.variant !== entry.askedVariant ? variant.name : added.length ? added.map(({ prop, where }) => `a ${prop} ${where}`).join(', ') : 'shorter';
+  const { variant } = catalogue.variant(entry.variant);
+  const added = entry.props.filter(
+    ({ prop, where }) => !variant.props.some((own) => own.kind === prop && own.where === where),
+  );
+  const what =
+    entry.verdict === 'as-written'
+      ? 'as written'
+      : entry.verdict === 'rest'
+        ? 'rests'
+        : entry.pose !== entry.askedPose
+          ? nameOf(entry.variant, catalogue)
+          : entry.variant !== entry.askedVariant
+            ? variant.name
+            : added.length
+              ? added.map(({ prop, where }) => `a ${prop} ${where}`).join(', ')
+              : 'shorter';
   return `${what}${entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, ${held(entry.hold, entry.pose === entry.askedPose ? [] : entry.sides)}${entry.override ? `: the teacher’s choice, ${entry.override.reason}` : ''}`;
 }

@@ -47,29 +47,73 @@ export interface LaneTable {
 export const OWED: readonly Owed[] = ['back-bend', 'fold', 'inversion'];
 export const owedBit = (owed: Owed): number => 1 << OWED.indexOf(owed);
 
-export function laneTable(staged: StagedPerson, catalogue: Catalogue, view: HouseView, on: string, pace: Pace): LaneTable {
-  const body = bodyTable(catalogue, staged.person, on), { right, left } = standings(staged, body);
-  const slow = breathSeconds(staged.person, 'slow', on, pace), usual = breathSeconds(staged.person, 'natural', on, pace), bits = new Map<string, number>();
-  for (const owed of OWED) for (const pose of counterPoses(owed, view)) bits.set(pose, (bits.get(pose) ?? 0) | owedBit(owed));
-  const breath = (how: Breath): number => (how === 'slow' ? slow : usual), count = ({ hold }: Pose, variant: Variant): number => breath(variant.breath) * (hold.unit === 'rounds' ? hold.roundBreaths ?? 1 : 1);
-  const sums = [...new Set([right, left].flatMap((one) => [...one.sums.map(({ sum }) => sum), ...one.needs.flatMap(({ sum }) => (sum ? [sum.sum] : []))]))];
+export function laneTable(
+  staged: StagedPerson,
+  catalogue: Catalogue,
+  view: HouseView,
+  on: string,
+  pace: Pace,
+): LaneTable {
+  const body = bodyTable(catalogue, staged.person, on);
+  const { right, left } = standings(staged, body);
+  const slow = breathSeconds(staged.person, 'slow', on, pace);
+  const usual = breathSeconds(staged.person, 'natural', on, pace);
+  const bits = new Map<string, number>();
+  for (const owed of OWED)
+    for (const pose of counterPoses(owed, view)) bits.set(pose, (bits.get(pose) ?? 0) | owedBit(owed));
+  const breath = (how: Breath): number => (how === 'slow' ? slow : usual);
+  const count = ({ hold }: Pose, variant: Variant): number =>
+    breath(variant.breath) * (hold.unit === 'rounds' ? (hold.roundBreaths ?? 1) : 1);
+  const sums = [
+    ...new Set(
+      [right, left].flatMap((one) => [
+        ...one.sums.map(({ sum }) => sum),
+        ...one.needs.flatMap(({ sum }) => (sum ? [sum.sum] : [])),
+      ]),
+    ),
+  ];
   // One number a row: where the body stands, which debts it answers, which sums it counts towards.
-  const places = new Int32Array(body.table.rows.length).fill(-1), looked = sums.reduce((all, sum) => all | (1 << SUMS.indexOf(sum)), 0), noted = (row: number): number => {
+  const places = new Int32Array(body.table.rows.length).fill(-1);
+  const looked = sums.reduce((all, sum) => all | (1 << SUMS.indexOf(sum)), 0);
+  const noted = (row: number): number => {
     if (places[row]! < 0) {
-      places[row] = (((body.place(row) << OWED.length) | (bits.get(body.table.rows[row]!.pose.id) ?? 0)) << SUMS.length) | (body.towards(row) & looked);
+      places[row] =
+        (((body.place(row) << OWED.length) | (bits.get(body.table.rows[row]!.pose.id) ?? 0)) << SUMS.length) |
+        (body.towards(row) & looked);
     }
     return places[row]!;
   };
   // Where a fold may be long, or seconds add up, how long it is held counts too.
-  const adds = (row: number): boolean => (noted(row) & looked) !== 0, timed = (row: number): boolean => adds(row) || body.deep(row).fold;
+  const adds = (row: number): boolean => (noted(row) & looked) !== 0;
+  const timed = (row: number): boolean => adds(row) || body.deep(row).fold;
   const place = (row: number, holdSeconds: number, sides: number): number | string => {
     const own = noted(row);
     if (adds(row)) return `${own}|${holdSeconds}`;
-    return body.deep(row).fold && holdSeconds * (body.table.rows[row]!.pose.side ? sides : 1) > LONG_FOLD ? own + 0.5 : own;
+    return body.deep(row).fold && holdSeconds * (body.table.rows[row]!.pose.side ? sides : 1) > LONG_FOLD
+      ? own + 0.5
+      : own;
   };
   return {
-    staged, view, on, pace, body, right, left, sums, limits: sumLimits(staged.rules), place, timed, closed: closedTo(staged), passage: passagesFor(staged, catalogue),
-    breath, count, asked: ({ hold, pose, variant }) => hold.count * (hold.unit === 'seconds' ? 1 : hold.unit === 'rounds' ? count(pose, variant) : breath(variant.breath)),
-    slow: staged.rules.some(({ rule }) => rule.all.some((bound) => 'levelChange' in bound)), soft: staged.rules.filter(isSoft), answers: (pose) => bits.get(pose) ?? 0,
+    staged,
+    view,
+    on,
+    pace,
+    body,
+    right,
+    left,
+    sums,
+    limits: sumLimits(staged.rules),
+    place,
+    timed,
+    closed: closedTo(staged),
+    passage: passagesFor(staged, catalogue),
+    breath,
+    count,
+    asked: ({ hold, pose, variant }) =>
+      hold.count *
+      (hold.unit === 'seconds' ? 1 : hold.unit === 'rounds' ? count(pose, variant) : breath(variant.breath)),
+    slow: staged.rules.some(({ rule }) => rule.all.some((bound) => 'levelChange' in bound)),
+    soft: staged.rules.filter(isSoft),
+    answers: (pose) => bits.get(pose) ?? 0,
   };
 }

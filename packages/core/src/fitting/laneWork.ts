@@ -17,22 +17,37 @@ import type { Refused } from './types.js';
 import { Walk, type Stage } from './walk.js';
 
 type Sums = Readonly<Record<Sum, number>>;
-interface Known { ask: Ask; few: Option[]; all?: Option[] }
+interface Known {
+  ask: Ask;
+  few: Option[];
+  all?: Option[];
+}
 /** What can be done at a step, as a lane comes to it by itself; and the numbers it goes by where it is weighed together with others. */
-export interface OptionsAt extends Stage { all: Stage['options']; weighed: Map<string, number> }
+export interface OptionsAt extends Stage {
+  all: Stage['options'];
+  weighed: Map<string, number>;
+}
 
 /** Steps whose options are kept for a lane at once; and ways in which one is weighed. */
-const KNOWN_MOST = 200, WEIGHED_MOST = 40;
+const KNOWN_MOST = 200;
+const WEIGHED_MOST = 40;
 
 /** An option in full, where it comes after a level and before what is put in, in answer to a step. */
-interface Described { key: string; from: Choice['from']; then: Choice['then']; drafts: Draft[] }
-const sameAnswer = (a: Choice['then'], b: Choice['then']): boolean => a?.from === b?.from && a?.option.sides[0]!.candidate!.variant === b?.option.sides[0]!.candidate!.variant;
+interface Described {
+  key: string;
+  from: Choice['from'];
+  then: Choice['then'];
+  drafts: Draft[];
+}
+const sameAnswer = (a: Choice['then'], b: Choice['then']): boolean =>
+  a?.from === b?.from && a?.option.sides[0]!.candidate!.variant === b?.option.sides[0]!.candidate!.variant;
 
 const keys = new WeakMap<Step, string>();
 /** Names all of a step that options and what is said of them depend on. */
 function keyOf(step: Step): string {
   let key = keys.get(step);
-  if (key === undefined) keys.set(step, key = `${step.variant.id}|${step.hold.count} ${step.hold.unit}|${step.sides.join()}`);
+  if (key === undefined)
+    keys.set(step, (key = `${step.variant.id}|${step.hold.count} ${step.hold.unit}|${step.sides.join()}`));
   return key;
 }
 
@@ -47,43 +62,79 @@ export class LaneWork {
   private readonly dearer = new WeakMap<Option, { option: Option; more: number }>();
   private readonly drafts = new WeakMap<Option, Described[]>();
 
-  constructor(readonly staged: StagedPerson, readonly table: LaneTable) { this.walk = new Walk(table); }
+  constructor(
+    readonly staged: StagedPerson,
+    readonly table: LaneTable,
+  ) {
+    this.walk = new Walk(table);
+  }
 
   /** What can be done at a step. `open`: other ways are looked at though what was asked passes. */
   optionsAt(step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
-    const own = keyOf(step), key = pin ? `${own}|${pin.variant.id} ${pin.holdSeconds ?? ''}` : open ? `${own}|open` : own;
+    const own = keyOf(step);
+    const key = pin ? `${own}|${pin.variant.id} ${pin.holdSeconds ?? ''}` : open ? `${own}|open` : own;
     return this.stages.get(key) ?? remember(this.stages, key, this.lookAt(key, step, pin, open), KNOWN_MOST);
   }
 
   /** The few options that matter to the lane alone, or all of them, given what has added up; each is found out when it is first asked for. */
   private lookAt(key: string, step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
-    const { table, options } = this, holdSeconds = table.asked(step), look = (before: Sums): Known => {
+    const { table, options } = this;
+    const holdSeconds = table.asked(step);
+    const look = (before: Sums): Known => {
       const own = table.sums.length ? `${key}|${table.sums.map((sum) => before[sum]).join()}` : key;
       let known = options.get(own);
       if (!known) {
-        const ask: Ask = { pose: step.pose, variant: step.variant, holdSeconds, sides: step.sides, before: table.sums.length ? before : NO_SUMS, ...(pin ? { pin } : {}) };
+        const ask: Ask = {
+          pose: step.pose,
+          variant: step.variant,
+          holdSeconds,
+          sides: step.sides,
+          before: table.sums.length ? before : NO_SUMS,
+          ...(pin ? { pin } : {}),
+        };
         known = remember(options, own, { ask, few: optionsOf(ask, table, open, true) }, KNOWN_MOST);
       }
       return known;
     };
     return {
-      key: this.last++, weighed: new Map(), options: (before) => { const { ask, few } = look(before); return { ask, options: few }; },
-      all: (before) => { const known = look(before); return { ask: known.ask, options: (known.all ??= optionsOf(known.ask, table, open)) }; },
+      key: this.last++,
+      weighed: new Map(),
+      options: (before) => {
+        const { ask, few } = look(before);
+        return { ask, options: few };
+      },
+      all: (before) => {
+        const known = look(before);
+        return { ask: known.ask, options: (known.all ??= optionsOf(known.ask, table, open)) };
+      },
     };
   }
 
   /** A lane as it comes to each step by itself. */
-  comesTo(steps: readonly Step[], pins: readonly Ask['pin'][]): OptionsAt[] { return steps.map((step, i) => this.optionsAt(step, pins[i], false)); }
+  comesTo(steps: readonly Step[], pins: readonly Ask['pin'][]): OptionsAt[] {
+    return steps.map((step, i) => this.optionsAt(step, pins[i], false));
+  }
 
   /** A lane's own best path. */
-  ownPath(stages: readonly OptionsAt[]): Path { return this.walk.through(stages); }
+  ownPath(stages: readonly OptionsAt[]): Path {
+    return this.walk.through(stages);
+  }
 
   /** A lane's best path where options cost something more at some steps: together with others. */
-  sharedPath(stages: readonly OptionsAt[], steps: readonly Step[], pins: readonly Ask['pin'][], weigh: (step: number) => Weight | undefined, open: ReadonlySet<number>): Path {
-    const { choices, cost } = this.walk.through(stages.map((own, i): Stage => {
-      const at = open.has(i) && !pins[i] ? this.optionsAt(steps[i]!, undefined, true) : own, weight = weigh(i);
-      return weight ? this.weighing(at, weight) : at;
-    }));
+  sharedPath(
+    stages: readonly OptionsAt[],
+    steps: readonly Step[],
+    pins: readonly Ask['pin'][],
+    weigh: (step: number) => Weight | undefined,
+    open: ReadonlySet<number>,
+  ): Path {
+    const { choices, cost } = this.walk.through(
+      stages.map((own, i): Stage => {
+        const at = open.has(i) && !pins[i] ? this.optionsAt(steps[i]!, undefined, true) : own;
+        const weight = weigh(i);
+        return weight ? this.weighing(at, weight) : at;
+      }),
+    );
     let more = 0;
     const plain = choices.map((choice): Choice => {
       const known = this.dearer.get(choice.option);
@@ -96,9 +147,13 @@ export class LaneWork {
 
   private weighing({ all, weighed }: OptionsAt, { key, extra }: Weight): Stage {
     return {
-      key: weighed.get(key) ?? remember(weighed, key, this.last++, WEIGHED_MOST), options: (before) => {
+      key: weighed.get(key) ?? remember(weighed, key, this.last++, WEIGHED_MOST),
+      options: (before) => {
         const { ask, options } = all(before);
-        return { ask, options: narrowed(options, this.table, extra).map((option) => this.weighed(option, extra(option))) };
+        return {
+          ask,
+          options: narrowed(options, this.table, extra).map((option) => this.weighed(option, extra(option))),
+        };
       },
     };
   }
@@ -111,26 +166,51 @@ export class LaneWork {
 
   /** The teacher's own choices for this lane; one that must not be done without a go-ahead is refused. */
   pins(steps: readonly Step[], overrides: readonly Override[], refused: Refused[]): Ask['pin'][] {
-    const { staged, table } = this, { catalogue } = table.body;
+    const { staged, table } = this;
+    const { catalogue } = table.body;
     return steps.map((step): Ask['pin'] => {
       const override = overrides.find((one) => one.step === step.number && one.person === staged.person.name);
       if (!override || staged.stopped) return undefined;
-      const { pose, variant } = catalogue.variant(override.variant), row = table.body.table.rowOf.get(variant)!, holdSeconds = override.holdSeconds ?? table.asked(step);
-      const never = staged.rules.filter(({ rule }) => rule.level === 'never'), on = sidesOf(pose, step.sides), sides = on.length ? on : [undefined];
-      const broken = sides.flatMap((side) => judge(never, trialOf(table, { sides: step.sides, before: NO_SUMS }, row, holdSeconds, side), staged.person.ranges))[0];
-      if (broken) { refused.push({ person: override.person, step: step.number, variant: override.variant, rule: broken.rule.id, reason: broken.rule.reason }); return undefined; }
-      return { variant, ...(override.holdSeconds === undefined ? {} : { holdSeconds: override.holdSeconds }) };
+      const { pose, variant } = catalogue.variant(override.variant);
+      const row = table.body.table.rowOf.get(variant)!;
+      const holdSeconds = override.holdSeconds ?? table.asked(step);
+      const never = staged.rules.filter(({ rule }) => rule.level === 'never');
+      const on = sidesOf(pose, step.sides);
+      const sides = on.length ? on : [undefined];
+      const broken = sides.flatMap((side) =>
+        judge(
+          never,
+          trialOf(table, { sides: step.sides, before: NO_SUMS }, row, holdSeconds, side),
+          staged.person.ranges,
+        ),
+      )[0];
+      if (broken) {
+        refused.push({
+          person: override.person,
+          step: step.number,
+          variant: override.variant,
+          rule: broken.rule.id,
+          reason: broken.rule.reason,
+        });
+        return undefined;
+      }
+      return {
+        variant,
+        ...(override.holdSeconds === undefined ? {} : { holdSeconds: override.holdSeconds }),
+      };
     });
   }
 
   /** A path in full: what is done at every step, and why. */
   described(choices: readonly Choice[], steps: readonly Step[]): Draft[][] {
     return choices.map((choice, i) => {
-      const step = steps[i]!, key = keyOf(step), { option, from, then } = choice;
+      const step = steps[i]!;
+      const key = keyOf(step);
+      const { option, from, then } = choice;
       let known = this.drafts.get(option);
-      if (!known) this.drafts.set(option, known = []);
+      if (!known) this.drafts.set(option, (known = []));
       let own = known.find((one) => one.key === key && one.from === from && sameAnswer(one.then, then));
-      if (!own) known.push(own = { key, from, then, drafts: draftsOf(this.table, step, choice) });
+      if (!own) known.push((own = { key, from, then, drafts: draftsOf(this.table, step, choice) }));
       return own.drafts;
     });
   }
@@ -138,6 +218,18 @@ export class LaneWork {
   /** Every step of someone who must not practise today. */
   sittingOut(steps: readonly Step[]): Draft[][] {
     const { table } = this;
-    return steps.map((step) => [sitOut(table, { pose: step.pose, variant: step.variant, holdSeconds: table.asked(step), sides: step.sides, before: NO_SUMS }, step)]);
+    return steps.map((step) => [
+      sitOut(
+        table,
+        {
+          pose: step.pose,
+          variant: step.variant,
+          holdSeconds: table.asked(step),
+          sides: step.sides,
+          before: NO_SUMS,
+        },
+        step,
+      ),
+    ]);
   }
 }

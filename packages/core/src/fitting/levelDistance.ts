@@ -10,7 +10,14 @@ export function levelDistance(from: Level, to: Level): number {
   let moves = known.get(key);
   if (moves === undefined) {
     let reached = new Set<Level>([from]);
-    for (moves = 0; !reached.has(to); moves++) reached = new Set([...reached, ...WAYS.flatMap((way) => [...(reached.has(way.from) ? [way.to] : []), ...(way.back && reached.has(way.to) ? [way.from] : [])])]);
+    for (moves = 0; !reached.has(to); moves++)
+      reached = new Set([
+        ...reached,
+        ...WAYS.flatMap((way) => [
+          ...(reached.has(way.from) ? [way.to] : []),
+          ...(way.back && reached.has(way.to) ? [way.from] : []),
+        ]),
+      ]);
     known.set(key, moves);
   }
   return moves;

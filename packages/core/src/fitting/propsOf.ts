@@ -8,19 +8,34 @@ import type { PropUse } from './types.js';
 /** How high a prop stands, as one sets it out, cm; a wall and a strap have no height. */
 function heightOf(prop: PropPlacement): number {
   switch (prop.kind) {
-    case 'chair': return SEAT_CM;
-    case 'wall': case 'strap': return 0;
-    case 'roll': return prop.thickCm;
-    default: return prop.heightCm;
+    case 'chair':
+      return SEAT_CM;
+    case 'wall':
+    case 'strap':
+      return 0;
+    case 'roll':
+      return prop.thickCm;
+    default:
+      return prop.heightCm;
   }
 }
 
 /** What a prop is fetched as: a high stool is a table, a low one a chair's or a block's work. */
-const fetchedAs = (prop: PropPlacement): string => (prop.kind !== 'stool' ? prop.kind : prop.heightCm >= 55 ? 'table' : prop.heightCm > 25 ? 'chair' : 'block');
+const fetchedAs = (prop: PropPlacement): string =>
+  prop.kind !== 'stool' ? prop.kind : prop.heightCm >= 55 ? 'table' : prop.heightCm > 25 ? 'chair' : 'block';
 
 /** The props a variant stands on, as one sets them out: heights as declared, cm; and what someone short needs under the feet. */
 export function propsOf(variant: Variant, heightCm: number, build: Build): PropUse[] {
   const feet = underFeetCm(variant, heightCm, build);
-  return [...variant.props.map((prop): PropUse => ({ prop: fetchedAs(prop), count: prop.kind === 'blanket' ? prop.count : 1, heightCm: heightOf(prop), where: prop.where })),
-    ...(feet ? [{ prop: 'cushion', count: 1, heightCm: feet, where: 'under the feet; a book does as well' }] : [])];
+  return [
+    ...variant.props.map((prop): PropUse => ({
+      prop: fetchedAs(prop),
+      count: prop.kind === 'blanket' ? prop.count : 1,
+      heightCm: heightOf(prop),
+      where: prop.where,
+    })),
+    ...(feet
+      ? [{ prop: 'cushion', count: 1, heightCm: feet, where: 'under the feet; a book does as well' }]
+      : []),
+  ];
 }

@@ -16,7 +16,8 @@ const WORDS: readonly { below: number; says: string }[] = [
  * @example sayCost(13) // 'a little further (13)'
  */
 export function sayCost(more: number): string {
-  const cost = Math.max(0, Math.round(more)), { says } = WORDS.find(({ below }) => cost < below)!;
+  const cost = Math.max(0, Math.round(more));
+  const { says } = WORDS.find(({ below }) => cost < below)!;
   return cost < 2 ? says : `${says} (${cost})`;
 }
 

@@ -9,4 +9,5 @@ const BOTH: readonly Side[] = ['right', 'left'];
  *
  * @example Opposite arm and leg for a locust of 4 breaths: `sidesOf(oppositeArmAndLeg, [])` is right and left, 2 breaths each.
  */
-export const sidesOf = ({ side }: Pick<Pose, 'side'>, asked: readonly Side[]): readonly Side[] => (side ? (asked.length ? asked : BOTH) : []);
+export const sidesOf = ({ side }: Pick<Pose, 'side'>, asked: readonly Side[]): readonly Side[] =>
+  side ? (asked.length ? asked : BOTH) : [];

@@ -9,8 +9,10 @@ const shares = (a: Purpose, b: Purpose): boolean =>
  * secondary, 0.75 where each primary meets a secondary of the other; 0 otherwise.
  */
 export function similarity(a: Pick<Pose, 'purposes'>, b: Pick<Pose, 'purposes'>): number {
-  const [primaryA, ...secondA] = a.purposes, [primaryB, ...secondB] = b.purposes;
+  const [primaryA, ...secondA] = a.purposes;
+  const [primaryB, ...secondB] = b.purposes;
   if (shares(primaryA, primaryB)) return 1;
-  const there = secondB.some((purpose) => shares(primaryA, purpose)), back = secondA.some((purpose) => shares(purpose, primaryB));
+  const there = secondB.some((purpose) => shares(primaryA, purpose));
+  const back = secondA.some((purpose) => shares(purpose, primaryB));
   return there && back ? 0.75 : there || back ? 0.5 : 0;
 }

@@ -16,30 +16,61 @@ export interface Standing {
   needs: readonly Need[];
 }
 
-export interface SumLimit { sum: Sum; over: number; rows: Uint8Array }
+export interface SumLimit {
+  sum: Sum;
+  over: number;
+  rows: Uint8Array;
+}
 /** Rows where something must be put within reach: when they are held longer than so many seconds, or when so much has added up. */
-export interface Need { over: number; sum?: { sum: Sum; over: number }; rows: Uint8Array }
+export interface Need {
+  over: number;
+  sum?: { sum: Sum; over: number };
+  rows: Uint8Array;
+}
 
 /** Hard rules keep a variant out; a watch adds a cue, a need with a prop adds the prop. */
-export const isSoft = ({ rule }: ActiveRule): boolean => rule.level === 'watch' || (rule.level === 'need' && rule.adds !== undefined);
+export const isSoft = ({ rule }: ActiveRule): boolean =>
+  rule.level === 'watch' || (rule.level === 'need' && rule.adds !== undefined);
 
 /** Right and left; the same object where no rule tells them apart. */
 export function standings(staged: StagedPerson, body: BodyTable): { right: Standing; left: Standing } {
-  const rules = staged.rules.filter(({ rule }) => rule.level !== 'watch'), right = standingOn(rules, staged, body, false);
+  const rules = staged.rules.filter(({ rule }) => rule.level !== 'watch');
+  const right = standingOn(rules, staged, body, false);
   return { right, left: rules.some(isOneSided) ? standingOn(rules, staged, body, true) : right };
 }
 
-function standingOn(rules: readonly ActiveRule[], { person: { ranges } }: StagedPerson, body: BodyTable, left: boolean): Standing {
-  const { table } = body, out = new Uint8Array(table.rows.length), most = new Float64Array(table.rows.length).fill(Infinity), sums: SumLimit[] = [], needs: Need[] = [];
+function standingOn(
+  rules: readonly ActiveRule[],
+  { person: { ranges } }: StagedPerson,
+  body: BodyTable,
+  left: boolean,
+): Standing {
+  const { table } = body;
+  const out = new Uint8Array(table.rows.length);
+  const most = new Float64Array(table.rows.length).fill(Infinity);
+  const sums: SumLimit[] = [];
+  const needs: Need[] = [];
   for (const active of rules) {
-    const { all } = active.rule, found = brokenRows(active, ranges, left, table, 'shape'), adding = all.find((bound) => 'sum' in bound), sum = adding && 'sum' in adding ? adding.sum : undefined;
+    const { all } = active.rule;
+    const found = brokenRows(active, ranges, left, table, 'shape');
+    const adding = all.find((bound) => 'sum' in bound);
+    const sum = adding && 'sum' in adding ? adding.sum : undefined;
     // What speaks of a change of level stands between two steps, not in a variant.
     if (!found) continue;
-    const broken = sum === undefined ? found : found.filter((row) => countsTowards(sum, body.judged(row, left ? 'left' : 'right').measures));
+    const broken =
+      sum === undefined
+        ? found
+        : found.filter((row) => countsTowards(sum, body.judged(row, left ? 'left' : 'right').measures));
     if (!broken.length) continue;
-    const holds = all.flatMap((bound) => ('holdOver' in bound ? [bound.holdOver] : [])), rows = new Uint8Array(table.rows.length);
+    const holds = all.flatMap((bound) => ('holdOver' in bound ? [bound.holdOver] : []));
+    const rows = new Uint8Array(table.rows.length);
     for (const row of broken) rows[row] = 1;
-    if (isSoft(active)) needs.push({ over: holds.length ? Math.max(...holds) : -1, ...(adding && 'sum' in adding ? { sum: adding } : {}), rows });
+    if (isSoft(active))
+      needs.push({
+        over: holds.length ? Math.max(...holds) : -1,
+        ...(adding && 'sum' in adding ? { sum: adding } : {}),
+        rows,
+      });
     // Hold and sum together are broken only where both are: keeping to the hold is enough.
     else if (holds.length) for (const row of broken) most[row] = Math.min(most[row]!, Math.max(...holds));
     else if (adding && 'sum' in adding) sums.push({ ...adding, rows });

@@ -8,7 +8,9 @@ import type { Sum } from '../rules/types.js';
  */
 export function sumLimits(rules: readonly ActiveRule[]): Partial<Record<Sum, number>> {
   const limits: Partial<Record<Sum, number>> = {};
-  for (const { rule: { level, all } } of rules) {
+  for (const {
+    rule: { level, all },
+  } of rules) {
     const [bound] = all;
     if (level === 'watch' || all.length > 1 || !('sum' in bound)) continue;
     limits[bound.sum] = Math.min(limits[bound.sum] ?? Infinity, bound.over);

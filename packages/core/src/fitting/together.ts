@@ -1,7 +1,10 @@
 import type { Choice } from './choosePath.js';
 import { Shared, type SharedInput, type Weight } from './shared.js';
 
-export interface Path { choices: Choice[]; /** Of the lane by itself. */ cost: number }
+export interface Path {
+  choices: Choice[];
+  /** Of the lane by itself. */ cost: number;
+}
 
 /** What weighing lanes together needs of a class. */
 export interface TogetherInput extends SharedInput {
@@ -19,14 +22,21 @@ const ROUNDS_MOST = 8;
  * until no single change helps; so the class never costs more than where each took the best for itself.
  */
 export function together({ solve, ...input }: TogetherInput): Path[] {
-  const paths = [...input.paths], room = new Shared(input, paths);
+  const paths = [...input.paths];
+  const room = new Shared(input, paths);
   const attempt = (lane: number): { path: Path; gain: number } => {
-    const path = paths[lane]!, short = new Set<number>();
-    path.choices.forEach(({ option }, step) => { if (room.shortFor(lane, step, option)) short.add(step); });
+    const path = paths[lane]!;
+    const short = new Set<number>();
+    path.choices.forEach(({ option }, step) => {
+      if (room.shortFor(lane, step, option)) short.add(step);
+    });
     if (!short.size && !path.choices.some((_, step) => room.differs(step))) return { path, gain: 0 };
     room.add(lane, path, -1);
-    const extras = ({ choices }: Path): number => choices.reduce((sum, { option }, step) => sum + room.extra(lane, step, option), 0);
-    const now = path.cost + extras(path), other = solve(lane, (step) => room.weight(lane, step), short), then = other.cost + extras(other);
+    const extras = ({ choices }: Path): number =>
+      choices.reduce((sum, { option }, step) => sum + room.extra(lane, step, option), 0);
+    const now = path.cost + extras(path);
+    const other = solve(lane, (step) => room.weight(lane, step), short);
+    const then = other.cost + extras(other);
     room.add(lane, path, 1);
     return { path: other, gain: now - then };
   };
@@ -36,7 +46,10 @@ export function together({ solve, ...input }: TogetherInput): Path[] {
     paths[lane] = path;
   };
   for (let round = 0; round < ROUNDS_MOST; round++) {
-    const gains = paths.map((_, lane) => ({ lane, gain: attempt(lane).gain })).filter(({ gain }) => gain > 1e-6).sort((a, b) => b.gain - a.gain || a.lane - b.lane);
+    const gains = paths
+      .map((_, lane) => ({ lane, gain: attempt(lane).gain }))
+      .filter(({ gain }) => gain > 1e-6)
+      .sort((a, b) => b.gain - a.gain || a.lane - b.lane);
     if (!gains.length) break;
     // What one lane gives up may be what the next needed: each is looked at afresh in its turn.
     for (const { lane } of gains) {

@@ -25,22 +25,62 @@ export interface Finding {
 }
 
 /** Where the house view let something pass that another position would not. */
-export interface AllowedBy { topic: string; name: string; position: string; positionName: string; other: string; rule: string; reason: string }
+export interface AllowedBy {
+  topic: string;
+  name: string;
+  position: string;
+  positionName: string;
+  other: string;
+  rule: string;
+  reason: string;
+}
 
 /** A prop and where it goes. Heights are the declared ones; sizing to the person comes later. */
-export interface PropUse { prop: string; count: number; heightCm: number; where: string }
+export interface PropUse {
+  prop: string;
+  count: number;
+  heightCm: number;
+  where: string;
+}
 
 /** Another way that would have done, with what it costs against the step's intent. */
-export interface Alternative { pose: string; variant: string; verdict: Verdict; holdSeconds: number; cost: number }
+export interface Alternative {
+  pose: string;
+  variant: string;
+  verdict: Verdict;
+  holdSeconds: number;
+  cost: number;
+}
 
 /** How someone gets from level to level; `none` where no way suits and someone must help. `pause` is what to say to those who must go slowly, `pauseSeconds` what it takes. */
-export interface WayTaken { moves: readonly { id: string; name: string }[]; seconds: number; none: boolean; instead: readonly string[]; pause?: string; pauseSeconds?: number }
+export interface WayTaken {
+  moves: readonly { id: string; name: string }[];
+  seconds: number;
+  none: boolean;
+  instead: readonly string[];
+  pause?: string;
+  pauseSeconds?: number;
+}
 
 /** A counter-pose put in after a deep step, for this person. */
-export interface Then { pose: string; variant: string; level: Level; breath: Breath; hold: { breaths?: number; rounds?: number; seconds: number }; sides: readonly ('right' | 'left')[]; props: readonly PropUse[]; cues: readonly string[]; reason: string; way?: WayTaken }
+export interface Then {
+  pose: string;
+  variant: string;
+  level: Level;
+  breath: Breath;
+  hold: { breaths?: number; rounds?: number; seconds: number };
+  sides: readonly ('right' | 'left')[];
+  props: readonly PropUse[];
+  cues: readonly string[];
+  reason: string;
+  way?: WayTaken;
+}
 
 /** The teacher's own choice in a cell: why, and which rules it goes against. */
-export interface OverrideTaken { reason: string; breaks: readonly string[] }
+export interface OverrideTaken {
+  reason: string;
+  breaks: readonly string[];
+}
 
 /** What one person does at one step. */
 export interface LaneStep {
@@ -82,10 +122,22 @@ export interface LaneStep {
 }
 
 /** Seconds over the class: the longest run, and all. */
-export interface RunAndTotal { longest: number; total: number }
+export interface RunAndTotal {
+  longest: number;
+  total: number;
+}
 
 /** What adds up for one person. */
-export interface LaneSums { supine: RunAndTotal; headDown: RunAndTotal; pelvisUp: RunAndTotal; armsOverhead: RunAndTotal; standingStill: RunAndTotal; kneeling: RunAndTotal; sitting: RunAndTotal; floorVisits: number }
+export interface LaneSums {
+  supine: RunAndTotal;
+  headDown: RunAndTotal;
+  pelvisUp: RunAndTotal;
+  armsOverhead: RunAndTotal;
+  standingStill: RunAndTotal;
+  kneeling: RunAndTotal;
+  sitting: RunAndTotal;
+  floorVisits: number;
+}
 
 export interface Lane {
   person: string;
@@ -98,11 +150,24 @@ export interface Lane {
 }
 
 /** Where someone is in the room, and what they need beside them. */
-export interface PersonPlace { person: string; station: 'wall' | 'chair' | 'mat'; place: number; props: readonly { prop: string; count: number; steps: readonly number[] }[] }
+export interface PersonPlace {
+  person: string;
+  station: 'wall' | 'chair' | 'mat';
+  place: number;
+  props: readonly { prop: string; count: number; steps: readonly number[] }[];
+}
 
 /** A step of the class. `meets`: everyone is in the same pose, so lanes come together again. */
 export interface ClassStep {
-  step: number; text: string; section?: string; note?: string; pose: string; variant: string; start: number; end: number; shortened?: Shortened;
+  step: number;
+  text: string;
+  section?: string;
+  note?: string;
+  pose: string;
+  variant: string;
+  start: number;
+  end: number;
+  shortened?: Shortened;
   /** Left out to keep the time. */
   leftOut?: string;
   /** What was asked before the teacher swapped the step for everybody. */
@@ -132,4 +197,10 @@ export interface Fitting {
   together: { fewerVersions: boolean; costAlone: number; cost: number };
 }
 
-export interface Refused { person: string; step: number; variant: string; rule: string; reason: string }
+export interface Refused {
+  person: string;
+  step: number;
+  variant: string;
+  rule: string;
+  reason: string;
+}

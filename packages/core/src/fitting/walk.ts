@@ -4,10 +4,17 @@ import { remember } from './remember.js';
 import type { Path } from './together.js';
 
 /** A step as a walk comes to it. `key`, a whole number from 0, names all that its options depend on: the same key, the same options. */
-export interface Stage { key: number; options: StepOptions }
+export interface Stage {
+  key: number;
+  options: StepOptions;
+}
 
 /** Labels after a step, their costs counted from the cheapest, which costs `more`; whatever follows depends on their `state` alone. */
-interface Reached { labels: readonly Label[]; more: number; state: number }
+interface Reached {
+  labels: readonly Label[];
+  more: number;
+  state: number;
+}
 
 /** Steps, and states between them, remembered at once: a class of thirty steps takes thirty, and as many again for each way in which it is weighed. */
 const KNOWN_MOST = 600;
@@ -29,7 +36,8 @@ export class Walk {
 
   through(stages: readonly Stage[]): Path {
     const trail: (readonly Label[])[] = [startLabels()];
-    let more = 0, state = this.stateOf(trail[0]!);
+    let more = 0;
+    let state = this.stateOf(trail[0]!);
     for (const stage of stages) {
       const reached = this.step(trail[trail.length - 1]!, state, stage);
       trail.push(reached.labels);
@@ -44,16 +52,28 @@ export class Walk {
     const own = state * STAGES + key;
     let reached = this.known.get(own);
     if (!reached) {
-      const labels = stepOn(from, this.lane, options), more = labels.reduce((least, { cost }) => Math.min(least, cost), Infinity);
+      const labels = stepOn(from, this.lane, options);
+      const more = labels.reduce((least, { cost }) => Math.min(least, cost), Infinity);
       const counted = labels.map((label): Label => ({ ...label, cost: label.cost - more }));
-      reached = remember(this.known, own, { labels: counted, more, state: this.stateOf(counted) }, KNOWN_MOST);
+      reached = remember(
+        this.known,
+        own,
+        { labels: counted, more, state: this.stateOf(counted) },
+        KNOWN_MOST,
+      );
     }
     return reached;
   }
 
   /** A number for everything that what follows depends on; costs that differ by less than a millionth are the same. */
   private stateOf(labels: readonly Label[]): number {
-    const { sums } = this.lane, key = labels.map(({ cost, level, hand, owed, sums: added }) => `${Math.round(cost * 1e6)} ${level} ${hand} ${owed ?? ''}${sums.map((sum) => ` ${added[sum]}`).join('')}`).join('|');
+    const { sums } = this.lane;
+    const key = labels
+      .map(
+        ({ cost, level, hand, owed, sums: added }) =>
+          `${Math.round(cost * 1e6)} ${level} ${hand} ${owed ?? ''}${sums.map((sum) => ` ${added[sum]}`).join('')}`,
+      )
+      .join('|');
     return this.states.get(key) ?? remember(this.states, key, this.last++, KNOWN_MOST);
   }
 }

@@ -19,11 +19,11 @@ const AHEAD = 0.045;
  */
 export function resolvePose(written: string, poses: readonly Pose[] = POSES): Resolved {
   let known = resolved.get(poses);
-  if (!known) resolved.set(poses, known = new Map());
+  if (!known) resolved.set(poses, (known = new Map()));
   let meant = known.get(written);
   if (!meant) {
     if (known.size >= RESOLVED_MOST) known.clear();
-    known.set(written, meant = resolve(written, poses));
+    known.set(written, (meant = resolve(written, poses)));
   }
   return meant;
 }
@@ -33,10 +33,18 @@ const RESOLVED_MOST = 2000;
 const resolved = new WeakMap<readonly Pose[], Map<string, Resolved>>();
 
 function resolve(written: string, poses: readonly Pose[]): Resolved {
-  const ranked = rankPoses(written, 3, poses), [first, second] = ranked;
+  const ranked = rankPoses(written, 3, poses);
+  const [first, second] = ranked;
   // A plain name asks for the usual way, whatever its words look like elsewhere.
-  const plain = fold(written), named = ranked.find(({ pose }) => fold(pose.name) === plain)?.pose;
+  const plain = fold(written);
+  const named = ranked.find(({ pose }) => fold(pose.name) === plain)?.pose;
   if (named) return { pose: named, variant: named.ladder.find(({ id }) => id === named.usual)! };
-  if (first && first.sure >= SURE && first.sure - (second?.sure ?? 0) >= (first.sure >= 0.97 ? 0.005 : AHEAD)) return { pose: first.pose, variant: first.variant };
-  return { nearest: [...new Set([...ranked.map(({ pose }) => pose.name), ...nearestNames(written, 6, poses)])].slice(0, 3) };
+  if (first && first.sure >= SURE && first.sure - (second?.sure ?? 0) >= (first.sure >= 0.97 ? 0.005 : AHEAD))
+    return { pose: first.pose, variant: first.variant };
+  return {
+    nearest: [...new Set([...ranked.map(({ pose }) => pose.name), ...nearestNames(written, 6, poses)])].slice(
+      0,
+      3,
+    ),
+  };
 }

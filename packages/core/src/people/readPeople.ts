@@ -10,24 +10,46 @@ import type { DetailField, Details } from '../rules/types.js';
 import { ruleById } from '../rules/rulebook.js';
 import type { Clearance, InputError, OwnLimit, Person, PersonCondition, Today } from './types.js';
 
-const PERSON_KEYS = ['name', 'born', 'sex', 'heightCm', 'weightKg', 'can', 'ranges', 'conditions', 'screening', 'today', 'limits', 'clearances'];
+const PERSON_KEYS = [
+  'name',
+  'born',
+  'sex',
+  'heightCm',
+  'weightKg',
+  'can',
+  'ranges',
+  'conditions',
+  'screening',
+  'today',
+  'limits',
+  'clearances',
+];
 const CAN_KEYS = ['stand', 'floor', 'kneel'];
 const SCREENING_KEYS = ['fallsLastYear', 'tugSeconds', 'chairStands', 'tandemSeconds'];
 const TODAY_KEYS = ['pain', 'bleeding', 'bp', 'dizzy', 'headache', 'fever', 'slept', 'signs'];
-const RANGE_KEYS = [...MIDLINE_MEASURES.slice(0, 11), ...SIDED_MEASURES.flatMap((name) => [`${name}Right`, `${name}Left`])];
+const RANGE_KEYS = [
+  ...MIDLINE_MEASURES.slice(0, 11),
+  ...SIDED_MEASURES.flatMap((name) => [`${name}Right`, `${name}Left`]),
+];
 
 /** Details that a form may carry for any condition, beside those its own fields ask for. */
 const COMMON_FIELDS = CONDITIONS.flatMap(({ fields }) => fields);
-const fieldOf = (condition: string, key: string): DetailField | undefined => CONDITIONS.find(({ id }) => id === condition)!.fields.find((field) => field.key === key) ?? COMMON_FIELDS.find((field) => field.key === key);
+const fieldOf = (condition: string, key: string): DetailField | undefined =>
+  CONDITIONS.find(({ id }) => id === condition)!.fields.find((field) => field.key === key) ??
+  COMMON_FIELDS.find((field) => field.key === key);
 const FITS: Readonly<Record<string, (value: unknown) => boolean>> = {
-  date: isDate, number: (value) => typeof value === 'number' && Number.isFinite(value) && value >= 0, text: (value) => typeof value === 'string',
-  boolean: (value) => typeof value === 'boolean', list: (value) => Array.isArray(value) && value.every((item) => typeof item === 'string'),
+  date: isDate,
+  number: (value) => typeof value === 'number' && Number.isFinite(value) && value >= 0,
+  text: (value) => typeof value === 'string',
+  boolean: (value) => typeof value === 'boolean',
+  list: (value) => Array.isArray(value) && value.every((item) => typeof item === 'string'),
 };
 
 /** Dates of what has happened: they cannot lie after the class. */
 const PAST_DATES = new Set(['gaveBirth', 'operatedOn', 'since', 'readingOn', 'lastPeriod']);
 
-const isTable = (value: unknown): value is Record<string, unknown> => typeof value === 'object' && value !== null && !Array.isArray(value);
+const isTable = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /**
  * Reads people as written (JSON, form or API) into whole persons, with every problem named by its field.
@@ -36,11 +58,19 @@ const isTable = (value: unknown): value is Record<string, unknown> => typeof val
  * @param on the class date, where there is one: dates are checked against it
  */
 export function readPeople(input: unknown, on?: string): { people: Person[]; errors: InputError[] } {
-  if (!Array.isArray(input)) return { people: [], errors: [{ field: 'people', message: 'people is a list.' }] };
-  const errors: InputError[] = [], people = input.map((raw, i) => readPerson(raw, `people[${i}]`, errors, on));
+  if (!Array.isArray(input))
+    return { people: [], errors: [{ field: 'people', message: 'people is a list.' }] };
+  const errors: InputError[] = [];
+  const people = input.map((raw, i) => readPerson(raw, `people[${i}]`, errors, on));
   people.forEach((person, i) => {
-    if (person.name && people.findIndex((other) => other.name.toLowerCase() === person.name.toLowerCase()) < i) {
-      errors.push({ field: `people[${i}].name`, message: `There are two people named "${person.name}". Add a letter to tell them apart.` });
+    if (
+      person.name &&
+      people.findIndex((other) => other.name.toLowerCase() === person.name.toLowerCase()) < i
+    ) {
+      errors.push({
+        field: `people[${i}].name`,
+        message: `There are two people named "${person.name}". Add a letter to tell them apart.`,
+      });
     }
   });
   return { people, errors };
@@ -49,18 +79,35 @@ export function readPeople(input: unknown, on?: string): { people: Person[]; err
 /** Reads one person; problems are added to `errors` under `field`. */
 export function readPerson(raw: unknown, field: string, errors: InputError[], on?: string): Person {
   const at = (key: string): string => (field ? `${field}.${key}` : key);
-  const fail = (key: string, message: string): void => { errors.push({ field: at(key), message }); };
-  const source = isTable(raw) ? raw : (errors.push({ field, message: 'A person is a table with at least a name.' }), {});
+  const fail = (key: string, message: string): void => {
+    errors.push({ field: at(key), message });
+  };
+  const source = isTable(raw)
+    ? raw
+    : (errors.push({ field, message: 'A person is a table with at least a name.' }), {});
   const known = (value: unknown, key: string, keys: readonly string[]): Record<string, unknown> => {
     if (value === undefined || value === null) return {};
-    if (!isTable(value)) { fail(key, `${key} is a table.`); return {}; }
+    if (!isTable(value)) {
+      fail(key, `${key} is a table.`);
+      return {};
+    }
     for (const name of Object.keys(value)) {
-      if (!keys.includes(name)) fail(key ? `${key}.${name}` : name, `"${name}" is not known here. Did you mean "${closest(name, keys)}"?`);
+      if (!keys.includes(name))
+        fail(
+          key ? `${key}.${name}` : name,
+          `"${name}" is not known here. Did you mean "${closest(name, keys)}"?`,
+        );
     }
     return value;
   };
   known(source, '', PERSON_KEYS);
-  const number = (value: unknown, key: string, low: number, high: number, what: string): number | undefined => {
+  const number = (
+    value: unknown,
+    key: string,
+    low: number,
+    high: number,
+    what: string,
+  ): number | undefined => {
     if (value === undefined || value === null) return undefined;
     if (typeof value === 'number' && value >= low && value <= high) return value;
     fail(key, `${what} is a number between ${low} and ${high}.`);
@@ -71,41 +118,73 @@ export function readPerson(raw: unknown, field: string, errors: InputError[], on
   let born: string | undefined;
   if (source.born !== undefined && source.born !== null) {
     if (!isDate(source.born)) fail('born', 'Date of birth is a real date, YYYY-MM-DD.');
-    else if (on && (daysBetween(source.born, on) < 0 || ageOn(source.born, on) > 120)) fail('born', 'Date of birth cannot be right.');
+    else if (on && (daysBetween(source.born, on) < 0 || ageOn(source.born, on) > 120))
+      fail('born', 'Date of birth cannot be right.');
     else born = source.born;
   }
   const heightCm = number(source.heightCm, 'heightCm', 80, 220, 'Height in cm') ?? 165;
   const weightKg = number(source.weightKg, 'weightKg', 10, 300, 'Weight in kg');
-  const can = known(source.can, 'can', CAN_KEYS), ranges = known(source.ranges, 'ranges', RANGE_KEYS), screening = known(source.screening, 'screening', SCREENING_KEYS);
-  for (const key of CAN_KEYS) if (can[key] !== undefined && typeof can[key] !== 'boolean') fail(`can.${key}`, `can.${key} is true or false.`);
+  const can = known(source.can, 'can', CAN_KEYS);
+  const ranges = known(source.ranges, 'ranges', RANGE_KEYS);
+  const screening = known(source.screening, 'screening', SCREENING_KEYS);
+  for (const key of CAN_KEYS)
+    if (can[key] !== undefined && typeof can[key] !== 'boolean')
+      fail(`can.${key}`, `can.${key} is true or false.`);
   for (const key of Object.keys(ranges)) number(ranges[key], `ranges.${key}`, 0, 200, 'A range in degrees');
-  for (const key of Object.keys(screening)) number(screening[key], `screening.${key}`, 0, 200, 'A screening value');
-  if (source.sex !== undefined && source.sex !== 'woman' && source.sex !== 'man') fail('sex', 'sex is woman or man, or left out.');
+  for (const key of Object.keys(screening))
+    number(screening[key], `screening.${key}`, 0, 200, 'A screening value');
+  if (source.sex !== undefined && source.sex !== 'woman' && source.sex !== 'man')
+    fail('sex', 'sex is woman or man, or left out.');
   const conditions = readConditions(source.conditions, at('conditions'), errors, on);
   return {
-    name, ...(born ? { born } : {}), heightCm, ...(weightKg === undefined ? {} : { weightKg }), ...(source.sex === 'woman' || source.sex === 'man' ? { sex: source.sex } : {}),
+    name,
+    ...(born ? { born } : {}),
+    heightCm,
+    ...(weightKg === undefined ? {} : { weightKg }),
+    ...(source.sex === 'woman' || source.sex === 'man' ? { sex: source.sex } : {}),
     can: { stand: can.stand !== false, floor: can.floor !== false, kneel: can.kneel !== false },
-    ranges: ranges as Person['ranges'], conditions, screening: screening as Person['screening'], today: readToday(source.today),
-    limits: readLimits(source.limits, at('limits'), errors), clearances: readClearances(source.clearances, at('clearances'), errors),
+    ranges: ranges as Person['ranges'],
+    conditions,
+    screening: screening as Person['screening'],
+    today: readToday(source.today),
+    limits: readLimits(source.limits, at('limits'), errors),
+    clearances: readClearances(source.clearances, at('clearances'), errors),
   };
 
   function readToday(value: unknown): Today {
     const today = known(value, 'today', TODAY_KEYS);
     number(today.pain, 'today.pain', 0, 10, 'Pain');
-    for (const key of ['bleeding', 'dizzy', 'headache', 'fever']) if (today[key] !== undefined && typeof today[key] !== 'boolean') fail(`today.${key}`, `${key} is true or false.`);
-    if (today.bp !== undefined && (typeof today.bp !== 'string' || !parseReading(today.bp))) fail('today.bp', 'A reading looks like 128/82.');
-    if (today.signs !== undefined && !FITS.list!(today.signs)) fail('today.signs', 'signs is a list of words.');
+    for (const key of ['bleeding', 'dizzy', 'headache', 'fever'])
+      if (today[key] !== undefined && typeof today[key] !== 'boolean')
+        fail(`today.${key}`, `${key} is true or false.`);
+    if (today.bp !== undefined && (typeof today.bp !== 'string' || !parseReading(today.bp)))
+      fail('today.bp', 'A reading looks like 128/82.');
+    if (today.signs !== undefined && !FITS.list!(today.signs))
+      fail('today.signs', 'signs is a list of words.');
     return today as Today;
   }
 }
 
 /** Reads a list of tables, naming each problem by its place. */
-function readTables<T>(value: unknown, field: string, errors: InputError[], one: (raw: Record<string, unknown>, fail: (key: string, message: string) => void) => T | undefined): T[] {
+function readTables<T>(
+  value: unknown,
+  field: string,
+  errors: InputError[],
+  one: (raw: Record<string, unknown>, fail: (key: string, message: string) => void) => T | undefined,
+): T[] {
   if (value === undefined || value === null) return [];
-  if (!Array.isArray(value)) { errors.push({ field, message: `${field} is a list.` }); return []; }
+  if (!Array.isArray(value)) {
+    errors.push({ field, message: `${field} is a list.` });
+    return [];
+  }
   return value.flatMap((raw, i) => {
-    const fail = (key: string, message: string): void => { errors.push({ field: key ? `${field}[${i}].${key}` : `${field}[${i}]`, message }); };
-    if (!isTable(raw)) { fail('', 'This is a table.'); return []; }
+    const fail = (key: string, message: string): void => {
+      errors.push({ field: key ? `${field}[${i}].${key}` : `${field}[${i}]`, message });
+    };
+    if (!isTable(raw)) {
+      fail('', 'This is a table.');
+      return [];
+    }
     const read = one(raw, fail);
     return read ? [read] : [];
   });
@@ -113,46 +192,109 @@ function readTables<T>(value: unknown, field: string, errors: InputError[], one:
 const textOf = (value: unknown): string => (typeof value === 'string' ? value.trim() : '');
 
 /** A person's own limits. */
-const readLimits = (value: unknown, field: string, errors: InputError[]): OwnLimit[] => readTables(value, field, errors, (raw, fail) => {
-  if (typeof raw.kind !== 'string' || !Object.hasOwn(LIMIT_KINDS, raw.kind)) { fail('kind', `There is no such limit. Known: ${Object.keys(LIMIT_KINDS).join(', ')}.`); return undefined; }
-  const kind: LimitKind = LIMIT_KINDS[raw.kind as LimitKindId], by = textOf(raw.by), why = textOf(raw.why);
-  if (kind.unit && !(typeof raw.most === 'number' && raw.most >= 0 && raw.most <= (kind.unit === 'degrees' ? 180 : 600))) fail('most', kind.unit === 'degrees' ? 'Degrees are between 0 and 180.' : 'Seconds are between 0 and 600.');
-  if (raw.side !== undefined && raw.side !== '' && (!kind.sided || (raw.side !== 'right' && raw.side !== 'left'))) fail('side', kind.sided ? 'The side is right or left, or left out.' : 'This limit has no side.');
-  if (!by) fail('by', 'Say who set it: she herself, a physiotherapist, the teacher.');
-  if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until)) fail('until', 'Until is a real date, YYYY-MM-DD.');
-  return { kind: raw.kind as LimitKindId, by, ...(kind.unit ? { most: raw.most as number } : {}), ...(raw.side ? { side: raw.side as OwnSide } : {}), ...(isDate(raw.until) ? { until: raw.until } : {}), ...(why ? { why } : {}) };
-});
+const readLimits = (value: unknown, field: string, errors: InputError[]): OwnLimit[] =>
+  readTables(value, field, errors, (raw, fail) => {
+    if (typeof raw.kind !== 'string' || !Object.hasOwn(LIMIT_KINDS, raw.kind)) {
+      fail('kind', `There is no such limit. Known: ${Object.keys(LIMIT_KINDS).join(', ')}.`);
+      return undefined;
+    }
+    const kind: LimitKind = LIMIT_KINDS[raw.kind as LimitKindId];
+    const by = textOf(raw.by);
+    const why = textOf(raw.why);
+    if (
+      kind.unit &&
+      !(typeof raw.most === 'number' && raw.most >= 0 && raw.most <= (kind.unit === 'degrees' ? 180 : 600))
+    )
+      fail(
+        'most',
+        kind.unit === 'degrees' ? 'Degrees are between 0 and 180.' : 'Seconds are between 0 and 600.',
+      );
+    if (
+      raw.side !== undefined &&
+      raw.side !== '' &&
+      (!kind.sided || (raw.side !== 'right' && raw.side !== 'left'))
+    )
+      fail('side', kind.sided ? 'The side is right or left, or left out.' : 'This limit has no side.');
+    if (!by) fail('by', 'Say who set it: she herself, a physiotherapist, the teacher.');
+    if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until))
+      fail('until', 'Until is a real date, YYYY-MM-DD.');
+    return {
+      kind: raw.kind as LimitKindId,
+      by,
+      ...(kind.unit ? { most: raw.most as number } : {}),
+      ...(raw.side ? { side: raw.side as OwnSide } : {}),
+      ...(isDate(raw.until) ? { until: raw.until } : {}),
+      ...(why ? { why } : {}),
+    };
+  });
 
 /** Go-aheads on file. Each names a condition or a rule of the rulebook. */
-const readClearances = (value: unknown, field: string, errors: InputError[]): Clearance[] => readTables(value, field, errors, (raw, fail) => {
-  const by = textOf(raw.by), words = textOf(raw.words), what = textOf(raw.for);
-  if (!CONDITIONS.some(({ id }) => id === what) && !ruleById(what)) fail('for', 'A go-ahead names a condition or a rule of the rulebook.');
-  if (!by) fail('by', 'Say who gave it: doctor, midwife, physiotherapist, surgeon.');
-  if (!isDate(raw.on)) fail('on', 'When it was given is a real date, YYYY-MM-DD.');
-  if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until)) fail('until', 'Until is a real date, YYYY-MM-DD.');
-  return { for: what, by, on: isDate(raw.on) ? raw.on : '', ...(isDate(raw.until) ? { until: raw.until } : {}), ...(words ? { words } : {}) };
-});
+const readClearances = (value: unknown, field: string, errors: InputError[]): Clearance[] =>
+  readTables(value, field, errors, (raw, fail) => {
+    const by = textOf(raw.by);
+    const words = textOf(raw.words);
+    const what = textOf(raw.for);
+    if (!CONDITIONS.some(({ id }) => id === what) && !ruleById(what))
+      fail('for', 'A go-ahead names a condition or a rule of the rulebook.');
+    if (!by) fail('by', 'Say who gave it: doctor, midwife, physiotherapist, surgeon.');
+    if (!isDate(raw.on)) fail('on', 'When it was given is a real date, YYYY-MM-DD.');
+    if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until))
+      fail('until', 'Until is a real date, YYYY-MM-DD.');
+    return {
+      for: what,
+      by,
+      on: isDate(raw.on) ? raw.on : '',
+      ...(isDate(raw.until) ? { until: raw.until } : {}),
+      ...(words ? { words } : {}),
+    };
+  });
 
 function readConditions(value: unknown, field: string, errors: InputError[], on?: string): PersonCondition[] {
   if (value === undefined || value === null) return [];
-  if (!Array.isArray(value)) { errors.push({ field, message: 'conditions is a list.' }); return []; }
+  if (!Array.isArray(value)) {
+    errors.push({ field, message: 'conditions is a list.' });
+    return [];
+  }
   const read: PersonCondition[] = [];
   value.forEach((raw, i) => {
-    const at = `${field}[${i}]`, fail = (key: string, message: string): void => { errors.push({ field: key ? `${at}.${key}` : at, message }); };
+    const at = `${field}[${i}]`;
+    const fail = (key: string, message: string): void => {
+      errors.push({ field: key ? `${at}.${key}` : at, message });
+    };
     const entry = typeof raw === 'string' ? { condition: raw } : raw;
-    if (!isTable(entry) || typeof entry.condition !== 'string') return fail('condition', 'A condition has a name.');
+    if (!isTable(entry) || typeof entry.condition !== 'string')
+      return fail('condition', 'A condition has a name.');
     const found = resolveCondition(entry.condition);
-    if ('nearest' in found) return fail('condition', `"${entry.condition}" is not a condition we know. Nearest: ${found.nearest.join(', ')}.`);
-    if (read.some((other) => other.condition === found.id)) return fail('condition', `${found.name} is there twice.`);
+    if ('nearest' in found)
+      return fail(
+        'condition',
+        `"${entry.condition}" is not a condition we know. Nearest: ${found.nearest.join(', ')}.`,
+      );
+    if (read.some((other) => other.condition === found.id))
+      return fail('condition', `${found.name} is there twice.`);
     const details: Record<string, Details[string]> = {};
     for (const [key, detail] of Object.entries(entry)) {
       if (key === 'condition' || detail === undefined || detail === null || detail === '') continue;
       const asked = fieldOf(found.id, key);
-      if (!asked) fail(key, `"${key}" is not known here. Did you mean "${closest(key, COMMON_FIELDS.map((field) => field.key))}"?`);
-      else if (asked.type === 'choice' && !asked.choices!.includes(detail as string)) fail(key, `${key} is ${asked.choices!.join(' or ')}.`);
-      else if (asked.type !== 'choice' && !FITS[asked.type]!(detail)) fail(key, asked.type === 'date' ? `${key} is a real date, YYYY-MM-DD.` : `${key} is a ${asked.type}.`);
-      else if (asked.type === 'date' && on && PAST_DATES.has(key) && daysBetween(detail as string, on) < 0) fail(key, `${asked.label} lies after the class.`);
-      else if (key === 'reading' && !parseReading(detail as string)) fail(key, 'A reading looks like 128/82.');
+      if (!asked)
+        fail(
+          key,
+          `"${key}" is not known here. Did you mean "${closest(
+            key,
+            COMMON_FIELDS.map((field) => field.key),
+          )}"?`,
+        );
+      else if (asked.type === 'choice' && !asked.choices!.includes(detail as string))
+        fail(key, `${key} is ${asked.choices!.join(' or ')}.`);
+      else if (asked.type !== 'choice' && !FITS[asked.type]!(detail))
+        fail(
+          key,
+          asked.type === 'date' ? `${key} is a real date, YYYY-MM-DD.` : `${key} is a ${asked.type}.`,
+        );
+      else if (asked.type === 'date' && on && PAST_DATES.has(key) && daysBetween(detail as string, on) < 0)
+        fail(key, `${asked.label} lies after the class.`);
+      else if (key === 'reading' && !parseReading(detail as string))
+        fail(key, 'A reading looks like 128/82.');
       else details[key] = detail as Details[string];
     }
     checkPregnancyDates(details, fail, on);
@@ -162,13 +304,30 @@ function readConditions(value: unknown, field: string, errors: InputError[], on?
 }
 
 /** A due date and a last period may differ by a week; more than that, or a date that cannot be, is asked about. */
-function checkPregnancyDates({ dueDate, lastPeriod }: Record<string, Details[string]>, fail: (key: string, message: string) => void, on?: string): void {
+function checkPregnancyDates(
+  { dueDate, lastPeriod }: Record<string, Details[string]>,
+  fail: (key: string, message: string) => void,
+  on?: string,
+): void {
   if (typeof dueDate === 'string' && typeof lastPeriod === 'string') {
     const apart = Math.abs(daysBetween(dueDateFrom(lastPeriod), dueDate));
-    if (apart > 7) fail('lastPeriod', `Due date and last period are ${apart} days apart. Keep the one the midwife or doctor gave.`);
+    if (apart > 7)
+      fail(
+        'lastPeriod',
+        `Due date and last period are ${apart} days apart. Keep the one the midwife or doctor gave.`,
+      );
   }
-  const due = typeof dueDate === 'string' ? dueDate : typeof lastPeriod === 'string' ? dueDateFrom(lastPeriod) : undefined;
+  const due =
+    typeof dueDate === 'string'
+      ? dueDate
+      : typeof lastPeriod === 'string'
+        ? dueDateFrom(lastPeriod)
+        : undefined;
   if (!due || !on) return;
   const { days } = gestationOn(due, on);
-  if (days < 0 || days > IMPLAUSIBLE_DAYS) fail(typeof dueDate === 'string' ? 'dueDate' : 'lastPeriod', 'This date cannot be right for a pregnancy on the day of the class.');
+  if (days < 0 || days > IMPLAUSIBLE_DAYS)
+    fail(
+      typeof dueDate === 'string' ? 'dueDate' : 'lastPeriod',
+      'This date cannot be right for a pregnancy on the day of the class.',
+    );
 }

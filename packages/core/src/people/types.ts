@@ -19,13 +19,29 @@ export interface Today {
 }
 
 /** A condition someone has, by id, with its details. */
-export interface PersonCondition { condition: string; details: Details }
+export interface PersonCondition {
+  condition: string;
+  details: Details;
+}
 
 /** A person's own limit: what, on which side, how far, who set it and until when. */
-export interface OwnLimit { kind: LimitKindId; side?: OwnSide; most?: number; by: string; until?: string; why?: string }
+export interface OwnLimit {
+  kind: LimitKindId;
+  side?: OwnSide;
+  most?: number;
+  by: string;
+  until?: string;
+  why?: string;
+}
 
 /** A professional's go-ahead. It lifts only what it names: a condition's waiting, or one rule. */
-export interface Clearance { for: string; by: string; on: string; until?: string; words?: string }
+export interface Clearance {
+  for: string;
+  by: string;
+  on: string;
+  until?: string;
+  words?: string;
+}
 
 /** Someone who comes to class. What is not known has its usual value filled in. */
 export interface Person {
@@ -37,7 +53,9 @@ export interface Person {
   /** Measured ranges in degrees. */
   ranges: Readonly<Partial<Record<RangeName, number>>>;
   conditions: readonly PersonCondition[];
-  screening: Readonly<Partial<Record<'fallsLastYear' | 'tugSeconds' | 'chairStands' | 'tandemSeconds', number>>>;
+  screening: Readonly<
+    Partial<Record<'fallsLastYear' | 'tugSeconds' | 'chairStands' | 'tandemSeconds', number>>
+  >;
   today: Today;
   limits: readonly OwnLimit[];
   clearances: readonly Clearance[];
@@ -45,4 +63,7 @@ export interface Person {
 }
 
 /** Something wrong with what was entered: where, and what to do about it. */
-export interface InputError { field: string; message: string }
+export interface InputError {
+  field: string;
+  message: string;
+}

@@ -6,31 +6,83 @@ import { plainSpelling } from '../names/plainSpelling.js';
 import { CATALOGUE_VERSION, measuresFor } from './catalogue.js';
 import type { Pose, Variant } from './types.js';
 
-const surfaceName = (surface: string | number): string => (typeof surface === 'number' ? `prop at ${surface} cm` : surface);
+const surfaceName = (surface: string | number): string =>
+  typeof surface === 'number' ? `prop at ${surface} cm` : surface;
 
 /** A variant as written out: what it stands on, with what, what it declares and what it measures. */
 function exportVariant(variant: Variant) {
   const { id, name, words = [], level, breath, support, props, frames, declared, cues } = variant;
   const touching = new Map<string, Set<string>>();
-  for (const { on } of frames) for (const [surface, points] of on) {
-    const key = surfaceName(surface), known = touching.get(key) ?? new Set();
-    points.split(' ').forEach((point) => known.add(point.replace('?', '')));
-    touching.set(key, known);
-  }
+  for (const { on } of frames)
+    for (const [surface, points] of on) {
+      const key = surfaceName(surface);
+      const known = touching.get(key) ?? new Set();
+      points.split(' ').forEach((point) => known.add(point.replace('?', '')));
+      touching.set(key, known);
+    }
   return {
-    id, name, words, level, entry: variant.entry ?? level, exit: variant.exit ?? level,
-    ...(variant.wayIn ? { wayIn: variant.wayIn } : {}), ...(variant.wayOut ? { wayOut: variant.wayOut } : {}),
-    breath, support, keyFrames: frames.length, contacts: [...touching].map(([surface, points]) => ({ surface, points: [...points] })),
-    props, declared, met: declared.met, cues, measures: measuresFor(id, AUTHOR_HEIGHT),
+    id,
+    name,
+    words,
+    level,
+    entry: variant.entry ?? level,
+    exit: variant.exit ?? level,
+    ...(variant.wayIn ? { wayIn: variant.wayIn } : {}),
+    ...(variant.wayOut ? { wayOut: variant.wayOut } : {}),
+    breath,
+    support,
+    keyFrames: frames.length,
+    contacts: [...touching].map(([surface, points]) => ({ surface, points: [...points] })),
+    props,
+    declared,
+    met: declared.met,
+    cues,
+    measures: measuresFor(id, AUTHOR_HEIGHT),
   };
 }
 
 function exportPose(pose: Pose) {
-  const { id, family, name, sanskrit, aliases, meaning, purposes, parts, energy, place, hold, side, usual, before, after, guide, mistakes, ladder } = pose;
+  const {
+    id,
+    family,
+    name,
+    sanskrit,
+    aliases,
+    meaning,
+    purposes,
+    parts,
+    energy,
+    place,
+    hold,
+    side,
+    usual,
+    before,
+    after,
+    guide,
+    mistakes,
+    ladder,
+  } = pose;
   return {
-    id, family, names: { english: name, ...(sanskrit ? { sanskrit, plain: plainSpelling(sanskrit) } : {}), aliases }, meaning, purposes, parts, energy, place, hold,
-    ...(side ? { side } : {}), usual, before, after, guide, mistakes,
-    stories: THEMES.flatMap((theme) => theme.shapes.filter((shape) => shape.pose === id).map((shape) => ({ theme: theme.id, name: shape.name, task: shape.task }))),
+    id,
+    family,
+    names: { english: name, ...(sanskrit ? { sanskrit, plain: plainSpelling(sanskrit) } : {}), aliases },
+    meaning,
+    purposes,
+    parts,
+    energy,
+    place,
+    hold,
+    ...(side ? { side } : {}),
+    usual,
+    before,
+    after,
+    guide,
+    mistakes,
+    stories: THEMES.flatMap((theme) =>
+      theme.shapes
+        .filter((shape) => shape.pose === id)
+        .map((shape) => ({ theme: theme.id, name: shape.name, task: shape.task })),
+    ),
     variants: ladder.map(exportVariant),
   };
 }
@@ -40,6 +92,9 @@ function exportPose(pose: Pose) {
  * between levels and `themes[]`. Measures are those of a grown person of 165 cm.
  */
 export const exportCatalogue = () => ({
-  version: CATALOGUE_VERSION, heightCm: AUTHOR_HEIGHT, poses: POSES.map(exportPose),
-  ways: WAYS.map(({ variant, ...way }) => ({ ...way, movement: exportVariant(variant) })), themes: THEMES,
+  version: CATALOGUE_VERSION,
+  heightCm: AUTHOR_HEIGHT,
+  poses: POSES.map(exportPose),
+  ways: WAYS.map(({ variant, ...way }) => ({ ...way, movement: exportVariant(variant) })),
+  themes: THEMES,
 });

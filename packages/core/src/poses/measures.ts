@@ -2,19 +2,75 @@ import type { Breath, Level } from './types.js';
 
 /** Measures that exist once, in the order in which they are stored. Degrees, cm, shares of body weight. */
 export const MIDLINE_MEASURES = [
-  'lumbarFlexion', 'lumbarExtension', 'thoracicFlexion', 'thoracicExtension', 'neckFlexion', 'neckExtension',
-  'neckRotation', 'neckSideBend', 'sideBend', 'lumbarTwist', 'thoracicTwist', 'closedTwist', 'spineLoad', 'lowBackMoment',
-  'headBelowHeart', 'eyesBelowHeart', 'pelvisAboveHeart', 'legsAboveHeart', 'armsAboveHeart', 'trunkIncline', 'inverted',
-  'handsShare', 'forearmsShare', 'neckShare', 'kneesShare', 'feetShare', 'seatShare',
-  'balanceMargin', 'supports', 'oneLeg', 'feetApart', 'bellyPressed', 'supine', 'comHeight',
-  'faceUp', 'faceDown', 'abdominalLoad', 'isometric', 'eyesClosed', 'heelsLifted', 'eyeContact', 'bind', 'hang', 'strap', 'jumping', 'met', 'contactGap',
+  'lumbarFlexion',
+  'lumbarExtension',
+  'thoracicFlexion',
+  'thoracicExtension',
+  'neckFlexion',
+  'neckExtension',
+  'neckRotation',
+  'neckSideBend',
+  'sideBend',
+  'lumbarTwist',
+  'thoracicTwist',
+  'closedTwist',
+  'spineLoad',
+  'lowBackMoment',
+  'headBelowHeart',
+  'eyesBelowHeart',
+  'pelvisAboveHeart',
+  'legsAboveHeart',
+  'armsAboveHeart',
+  'trunkIncline',
+  'inverted',
+  'handsShare',
+  'forearmsShare',
+  'neckShare',
+  'kneesShare',
+  'feetShare',
+  'seatShare',
+  'balanceMargin',
+  'supports',
+  'oneLeg',
+  'feetApart',
+  'bellyPressed',
+  'supine',
+  'comHeight',
+  'faceUp',
+  'faceDown',
+  'abdominalLoad',
+  'isometric',
+  'eyesClosed',
+  'heelsLifted',
+  'eyeContact',
+  'bind',
+  'hang',
+  'strap',
+  'jumping',
+  'met',
+  'contactGap',
 ] as const;
 
 /** Measures of a limb: each exists for the right and the left. */
 export const SIDED_MEASURES = [
-  'hipFlexion', 'hipExtension', 'hipAbduction', 'hipAdduction', 'hipRotationIn', 'hipRotationOut', 'kneeFlexion',
-  'kneeHyperextension', 'ankleFlexion', 'shoulderFlexion', 'shoulderAbduction', 'shoulderExtension',
-  'shoulderRotationIn', 'shoulderRotationOut', 'wristExtension', 'hipFlexionWithKneeStraight', 'wristLoad', 'kneeLoad',
+  'hipFlexion',
+  'hipExtension',
+  'hipAbduction',
+  'hipAdduction',
+  'hipRotationIn',
+  'hipRotationOut',
+  'kneeFlexion',
+  'kneeHyperextension',
+  'ankleFlexion',
+  'shoulderFlexion',
+  'shoulderAbduction',
+  'shoulderExtension',
+  'shoulderRotationIn',
+  'shoulderRotationOut',
+  'wristExtension',
+  'hipFlexionWithKneeStraight',
+  'wristLoad',
+  'kneeLoad',
 ] as const;
 
 export type MidlineMeasure = (typeof MIDLINE_MEASURES)[number];
@@ -23,24 +79,33 @@ export type MeasureName = MidlineMeasure | `${SidedMeasure}${'Right' | 'Left'}`;
 
 /** Every measure's name, in stored order. */
 export const MEASURE_NAMES: readonly MeasureName[] = [
-  ...MIDLINE_MEASURES, ...SIDED_MEASURES.flatMap((name) => [`${name}Right`, `${name}Left`] as const),
+  ...MIDLINE_MEASURES,
+  ...SIDED_MEASURES.flatMap((name) => [`${name}Right`, `${name}Left`] as const),
 ];
 
 /** What a variant asks of a body of one height. */
 export type Measures = Readonly<Record<MeasureName, number>>;
 
 /** Every measure there, none of them said: parsed, because an object of this many names that was filled one by one is slow to read afterwards. */
-const BLANK = JSON.parse(JSON.stringify(Object.fromEntries(MEASURE_NAMES.map((name) => [name, 0.5])))) as Record<MeasureName, number>;
+const BLANK = JSON.parse(
+  JSON.stringify(Object.fromEntries(MEASURE_NAMES.map((name) => [name, 0.5]))),
+) as Record<MeasureName, number>;
 
 /** Measures by name and place in the stored order. */
 export function makeMeasures(valueOf: (name: MeasureName, at: number) => number): Measures {
   const measures = { ...BLANK };
-  for (let at = 0; at < MEASURE_NAMES.length; at++) measures[MEASURE_NAMES[at]!] = valueOf(MEASURE_NAMES[at]!, at);
+  for (let at = 0; at < MEASURE_NAMES.length; at++)
+    measures[MEASURE_NAMES[at]!] = valueOf(MEASURE_NAMES[at]!, at);
   return measures;
 }
 
 /** A variant with everything that rules can look at. */
-export interface Judged { measures: Measures; level: Level; breath: Breath; support: 'none' | 'hand' | 'trunk' }
+export interface Judged {
+  measures: Measures;
+  level: Level;
+  breath: Breath;
+  support: 'none' | 'hand' | 'trunk';
+}
 
 const OTHER_SIDE = { Right: 'Left', Left: 'Right' } as const;
 
@@ -52,19 +117,28 @@ export function mirrorMeasures(measures: Measures): Measures {
   if (known) return known;
   const mirrored: Record<string, number> = { ...measures };
   for (const name of SIDED_MEASURES) {
-    for (const side of ['Right', 'Left'] as const) mirrored[name + side] = measures[`${name}${OTHER_SIDE[side]}`];
+    for (const side of ['Right', 'Left'] as const)
+      mirrored[name + side] = measures[`${name}${OTHER_SIDE[side]}`];
   }
   mirrors.set(measures, mirrored as Measures);
   return mirrored as Measures;
 }
 
 /** Of several key frames the worst value counts; these are worst when low. */
-const WORST_WHEN_LOW: ReadonlySet<MeasureName> = new Set<MeasureName>(['balanceMargin', 'supports', 'feetApart', 'trunkIncline']);
+const WORST_WHEN_LOW: ReadonlySet<MeasureName> = new Set<MeasureName>([
+  'balanceMargin',
+  'supports',
+  'feetApart',
+  'trunkIncline',
+]);
 
 /** The worse of two values of a measure. */
-export const worse = (name: MeasureName, a: number, b: number): number => (WORST_WHEN_LOW.has(name) ? Math.min(a, b) : Math.max(a, b));
+export const worse = (name: MeasureName, a: number, b: number): number =>
+  WORST_WHEN_LOW.has(name) ? Math.min(a, b) : Math.max(a, b);
 
 /** One set of measures for a movement: each value the worst over its frames. */
 export function worstMeasures(frames: readonly Measures[]): Measures {
-  return makeMeasures((name) => frames.reduce((worst, frame) => worse(name, worst, frame[name]), frames[0]![name]));
+  return makeMeasures((name) =>
+    frames.reduce((worst, frame) => worse(name, worst, frame[name]), frames[0]![name]),
+  );
 }

@@ -11,4 +11,11 @@ import { USUAL_RANGE } from '../body/ranges.js';
  * @example A seated fold, low back 20, hips 115 over straight legs: `roundedBy(20, 115)` is 55: all that the low back has.
  */
 export const roundedBy = (lumbar: number, hipWithKneeStraight: number): number =>
-  Math.max(0, lumbar, Math.min(lumbar + Math.max(0, hipWithKneeStraight - USUAL_RANGE.hipFlexionWithKneeStraight), USUAL_RANGE.lumbarFlexion));
+  Math.max(
+    0,
+    lumbar,
+    Math.min(
+      lumbar + Math.max(0, hipWithKneeStraight - USUAL_RANGE.hipFlexionWithKneeStraight),
+      USUAL_RANGE.lumbarFlexion,
+    ),
+  );

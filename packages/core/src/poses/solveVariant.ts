@@ -9,33 +9,56 @@ import { makeMeasures, worstMeasures, type Measures } from './measures.js';
 import type { Variant } from './types.js';
 
 /** A variant put on its contacts at one height: a posture per key frame, and its measures. */
-export interface SolvedVariant { heightCm: number; postures: Posture[]; measures: Measures; worstGapCm: number }
+export interface SolvedVariant {
+  heightCm: number;
+  postures: Posture[];
+  measures: Measures;
+  worstGapCm: number;
+}
 
 /** One stored solution: angles of each key frame, measures in `MEASURE_NAMES` order, the worst unmet contact. */
-interface Stored { postures: number[][]; measures: number[]; gap: number }
+interface Stored {
+  postures: number[][];
+  measures: number[];
+  gap: number;
+}
 
 /** A variant's solutions by build and height, as they are stored. */
 export type StoredSolutions = Record<Build, Record<string, Stored>>;
 
-const every5 = (from: number, to: number): number[] => Array.from({ length: (to - from) / 5 + 1 }, (_, i) => from + 5 * i);
+const every5 = (from: number, to: number): number[] =>
+  Array.from({ length: (to - from) / 5 + 1 }, (_, i) => from + 5 * i);
 
 /** Heights in cm at which variants are solved and stored: grown people, and children by age band. */
 export const STORED_HEIGHTS: Readonly<Record<Build, readonly number[]>> = {
-  adult: every5(130, 200), 'child-3-5': every5(90, 115), 'child-6-8': every5(110, 135), 'child-9-12': every5(130, 160),
+  adult: every5(130, 200),
+  'child-3-5': every5(90, 115),
+  'child-6-8': every5(110, 135),
+  'child-9-12': every5(130, 160),
 };
 
 /** The height from which a build's other heights are reached, neighbour by neighbour. */
-export const MIDDLE_HEIGHT: Readonly<Record<Build, number>> = { adult: AUTHOR_HEIGHT, 'child-3-5': 105, 'child-6-8': 125, 'child-9-12': 145 };
+export const MIDDLE_HEIGHT: Readonly<Record<Build, number>> = {
+  adult: AUTHOR_HEIGHT,
+  'child-3-5': 105,
+  'child-6-8': 125,
+  'child-9-12': 145,
+};
 
 /**
  * Whether a variant's shape is the same at every height. Walls move with the person; a block,
  * a chair or a blanket does not, so the same variant asks more of a short person.
  */
 export const scalesWithHeight = ({ frames, props }: Pick<Variant, 'frames' | 'props'>): boolean =>
-  props.every((prop) => prop.kind === 'wall' || prop.kind === 'strap' || (prop.kind === 'bolster' && frames.every(restsOnPlain)))
-  && frames.every(restsOnPlain);
+  props.every(
+    (prop) =>
+      prop.kind === 'wall' ||
+      prop.kind === 'strap' ||
+      (prop.kind === 'bolster' && frames.every(restsOnPlain)),
+  ) && frames.every(restsOnPlain);
 
-const restsOnPlain = (shape: Shape): boolean => shape.on.every(([surface]) => surface === 'floor' || surface === 'wall');
+const restsOnPlain = (shape: Shape): boolean =>
+  shape.on.every(([surface]) => surface === 'floor' || surface === 'wall');
 
 /** Walls stand where they suit the person, so they scale with her; all else stays its size. */
 const propsFor = ({ props }: Pick<Variant, 'props'>, heightCm: number): Variant['props'] =>
@@ -43,7 +66,8 @@ const propsFor = ({ props }: Pick<Variant, 'props'>, heightCm: number): Variant[
 
 /** A posture half way between two: where a movement's in-between starts to be solved. */
 const midway = (a: Posture, b: Posture): Posture => {
-  const from = packPosture(a), to = packPosture(b);
+  const from = packPosture(a);
+  const to = packPosture(b);
   return unpackPosture(from.map((value, i) => (value + to[i]!) / 2));
 };
 
@@ -54,31 +78,59 @@ const midway = (a: Posture, b: Posture): Posture => {
  * @param build whose proportions
  * @param near postures of the same frames at a neighbouring height, to start from
  */
-export function solveVariant(variant: Variant, heightCm: number, near?: readonly Posture[], build: Build = 'adult'): SolvedVariant {
+export function solveVariant(
+  variant: Variant,
+  heightCm: number,
+  near?: readonly Posture[],
+  build: Build = 'adult',
+): SolvedVariant {
   const props = propsFor(variant, heightCm);
   const solved = variant.frames.map((shape, i) => solveShape(shape, props, heightCm, near?.[i], build));
-  const between = solved.slice(1).map((next, i) => solveShape(variant.frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture), build));
+  const between = solved
+    .slice(1)
+    .map((next, i) =>
+      solveShape(variant.frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture), build),
+    );
   const measured = [...solved, ...between].map((shape) => measureShape(shape, variant));
   return {
-    heightCm, postures: solved.map((shape) => shape.posture), measures: worstMeasures(measured),
+    heightCm,
+    postures: solved.map((shape) => shape.posture),
+    measures: worstMeasures(measured),
     worstGapCm: Math.max(...solved.map((shape) => shape.misfit.contact)),
   };
 }
 
 /** Lengths among the measures: they scale with height where a shape does. */
 const LENGTHS: ReadonlySet<string> = new Set([
-  'headBelowHeart', 'eyesBelowHeart', 'pelvisAboveHeart', 'legsAboveHeart', 'armsAboveHeart', 'balanceMargin', 'comHeight', 'contactGap',
+  'headBelowHeart',
+  'eyesBelowHeart',
+  'pelvisAboveHeart',
+  'legsAboveHeart',
+  'armsAboveHeart',
+  'balanceMargin',
+  'comHeight',
+  'contactGap',
 ]);
 
 /** The same shape at another height: angles and shares stay, lengths and places scale. */
-export function scaleSolved({ heightCm, postures, measures, worstGapCm }: SolvedVariant, to: number): SolvedVariant {
+export function scaleSolved(
+  { heightCm, postures, measures, worstGapCm }: SolvedVariant,
+  to: number,
+): SolvedVariant {
   const k = to / heightCm;
   return {
-    heightCm: to, worstGapCm: worstGapCm * k,
-    postures: postures.map((posture) => ({ ...posture, x: posture.x * k, y: posture.y * k, z: posture.z * k })),
+    heightCm: to,
+    worstGapCm: worstGapCm * k,
+    postures: postures.map((posture) => ({
+      ...posture,
+      x: posture.x * k,
+      y: posture.y * k,
+      z: posture.z * k,
+    })),
     measures: scaleMeasures(measures, k),
   };
 }
 
 /** What a shape asks at another size of the same body: angles and shares stay, lengths scale. */
-export const scaleMeasures = (measures: Measures, by: number): Measures => makeMeasures((name) => (LENGTHS.has(name) ? measures[name] * by : measures[name]));
+export const scaleMeasures = (measures: Measures, by: number): Measures =>
+  makeMeasures((name) => (LENGTHS.has(name) ? measures[name] * by : measures[name]));

@@ -1,29 +1,74 @@
 import type { PropPlacement, Shape } from '../body/shape.js';
 
-export type Action = 'open' | 'strengthen' | 'mobilise' | 'balance' | 'settle' | 'breathe' | 'invert' | 'rest';
+export type Action =
+  'open' | 'strengthen' | 'mobilise' | 'balance' | 'settle' | 'breathe' | 'invert' | 'rest';
 export type Region =
-  | 'neck' | 'chest' | 'shoulders' | 'wrists' | 'upper back' | 'low back' | 'side body' | 'front hip' | 'outer hip'
-  | 'inner thigh' | 'hamstrings' | 'calves' | 'feet' | 'belly' | 'pelvic floor' | 'whole';
+  | 'neck'
+  | 'chest'
+  | 'shoulders'
+  | 'wrists'
+  | 'upper back'
+  | 'low back'
+  | 'side body'
+  | 'front hip'
+  | 'outer hip'
+  | 'inner thigh'
+  | 'hamstrings'
+  | 'calves'
+  | 'feet'
+  | 'belly'
+  | 'pelvic floor'
+  | 'whole';
 
 /** Where a pose stands on the shelf: one of the catalogue's families. */
 export type Family =
-  | 'breath' | 'chair' | 'standing' | 'balance' | 'all-fours' | 'prone' | 'supine' | 'seated' | 'side-lying' | 'inverted' | 'rest'
-  | 'children' | 'joints';
+  | 'breath'
+  | 'chair'
+  | 'standing'
+  | 'balance'
+  | 'all-fours'
+  | 'prone'
+  | 'supine'
+  | 'seated'
+  | 'side-lying'
+  | 'inverted'
+  | 'rest'
+  | 'children'
+  | 'joints';
 
 /** Where in a class a pose may come. */
 export type Place = 'opening' | 'warm-up' | 'work' | 'closing' | 'rest';
 
 /** What a pose is for: an action on a region; `spine` names the direction it takes the spine in. */
-export interface Purpose { action: Action; region: Region; spine?: 'flexion' | 'extension' | 'twist' | 'side bend' }
+export interface Purpose {
+  action: Action;
+  region: Region;
+  spine?: 'flexion' | 'extension' | 'twist' | 'side bend';
+}
 
 /** Where the body is (DESIGN section 3). */
 export type Level =
-  | 'lying' | 'side-lying' | 'prone' | 'sitting' | 'kneeling' | 'all-fours' | 'squatting' | 'chair' | 'standing' | 'inverted';
+  | 'lying'
+  | 'side-lying'
+  | 'prone'
+  | 'sitting'
+  | 'kneeling'
+  | 'all-fours'
+  | 'squatting'
+  | 'chair'
+  | 'standing'
+  | 'inverted';
 
 export type Breath = 'natural' | 'linked' | 'slow' | 'held' | 'rapid';
 
 /** A hold and the bounds it may be changed within: breaths for held shapes, rounds for movements. */
-export interface UsualHold { unit: 'breaths' | 'rounds'; usual: number; least: number; most: number; /** Breaths that one round takes; one unless said. */ roundBreaths?: number }
+export interface UsualHold {
+  unit: 'breaths' | 'rounds';
+  usual: number;
+  least: number;
+  most: number;
+  /** Breaths that one round takes; one unless said. */ roundBreaths?: number;
+}
 
 /** What cannot be measured from the skeleton and is therefore declared. */
 export interface Declared {

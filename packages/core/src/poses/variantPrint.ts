@@ -12,7 +12,18 @@ import type { Variant } from './types.js';
  */
 const METHOD = 6;
 
-const BODY = JSON.stringify([METHOD, LENGTH, BUILDS, HEAD_MASS, LUMBAR_SHARE, MASS, BODY_POINTS, JOINT_LIMITS, BALL_LIMITS, MEASURE_NAMES]);
+const BODY = JSON.stringify([
+  METHOD,
+  LENGTH,
+  BUILDS,
+  HEAD_MASS,
+  LUMBAR_SHARE,
+  MASS,
+  BODY_POINTS,
+  JOINT_LIMITS,
+  BALL_LIMITS,
+  MEASURE_NAMES,
+]);
 
 /** A fingerprint of all that a variant's stored solution depends on. */
 export const variantPrint = ({ frames, props, declared, level }: Variant): string =>

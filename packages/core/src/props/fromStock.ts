@@ -1,11 +1,33 @@
 /** Props a studio lends out, and how thick one is. */
-export interface Stock { blankets: number; blocks: number; bolsters: number; chairs: number; straps: number; blanketCm: number; blockCm: readonly [flat: number, edge: number, upright: number] }
+export interface Stock {
+  blankets: number;
+  blocks: number;
+  bolsters: number;
+  chairs: number;
+  straps: number;
+  blanketCm: number;
+  blockCm: readonly [flat: number, edge: number, upright: number];
+}
 
 /** A small hall's cupboard. Sizes: usual folded blankets and foam blocks (common practice, no published source). */
-export const USUAL_STOCK: Stock = { blankets: 24, blocks: 24, bolsters: 8, chairs: 16, straps: 12, blanketCm: 2.5, blockCm: [7.5, 15, 23] };
+export const USUAL_STOCK: Stock = {
+  blankets: 24,
+  blocks: 24,
+  bolsters: 8,
+  chairs: 16,
+  straps: 12,
+  blanketCm: 2.5,
+  blockCm: [7.5, 15, 23],
+};
 
 /** A height made up from what is owned, said as one lays it out, and how far it misses. */
-export interface Layers { heightCm: number; missCm: number; blankets: number; blocks: readonly ('flat' | 'on edge' | 'upright')[]; words: string }
+export interface Layers {
+  heightCm: number;
+  missCm: number;
+  blankets: number;
+  blocks: readonly ('flat' | 'on edge' | 'upright')[];
+  words: string;
+}
 
 const LIES = ['flat', 'on edge', 'upright'] as const;
 
@@ -31,14 +53,33 @@ function say(blocks: Layers['blocks'], blankets: number): string {
  * @example fromStock(10, USUAL_STOCK, true).words // '4 folded blankets'
  */
 export function fromStock(heightCm: number, stock: Stock, soft = false): Layers {
-  const piles: Layers['blocks'][] = soft ? [[]] : [[], ['flat'], ['on edge'], ['upright'], ['flat', 'flat'], ['on edge', 'flat'], ['flat', 'flat', 'flat'], ['on edge', 'on edge']];
+  const piles: Layers['blocks'][] = soft
+    ? [[]]
+    : [
+        [],
+        ['flat'],
+        ['on edge'],
+        ['upright'],
+        ['flat', 'flat'],
+        ['on edge', 'flat'],
+        ['flat', 'flat', 'flat'],
+        ['on edge', 'on edge'],
+      ];
   let best: Layers | undefined;
   for (const blocks of piles) {
     if (blocks.length > stock.blocks) continue;
-    const base = blocks.reduce((sum, lie) => sum + stock.blockCm[LIES.indexOf(lie)]!, 0), most = Math.min(stock.blankets, blocks.includes('upright') ? 0 : soft ? 8 : 6);
+    const base = blocks.reduce((sum, lie) => sum + stock.blockCm[LIES.indexOf(lie)]!, 0);
+    const most = Math.min(stock.blankets, blocks.includes('upright') ? 0 : soft ? 8 : 6);
     for (let blankets = 0; blankets <= most; blankets++) {
-      const height = base + blankets * stock.blanketCm, missCm = Math.abs(height - heightCm), pieces = blocks.length + blankets;
-      if (!best || missCm < best.missCm - 0.3 || (missCm <= best.missCm + 0.3 && pieces < best.blocks.length + best.blankets)) best = { heightCm: height, missCm, blankets, blocks, words: say(blocks, blankets) };
+      const height = base + blankets * stock.blanketCm;
+      const missCm = Math.abs(height - heightCm);
+      const pieces = blocks.length + blankets;
+      if (
+        !best ||
+        missCm < best.missCm - 0.3 ||
+        (missCm <= best.missCm + 0.3 && pieces < best.blocks.length + best.blankets)
+      )
+        best = { heightCm: height, missCm, blankets, blocks, words: say(blocks, blankets) };
     }
   }
   return best!;

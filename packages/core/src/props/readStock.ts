@@ -5,7 +5,13 @@ const STOCK_MOST = 999;
 
 /** What a hall owns, by prop, as sent or kept. */
 export function readStock(value: unknown): { stock: Record<string, number>; errors: InputError[] } {
-  if (typeof value !== 'object' || value === null || Array.isArray(value)) return { stock: {}, errors: [{ field: 'stock', message: 'A table of props and counts is needed.' }] };
-  const errors = Object.entries(value).filter(([, count]) => !Number.isInteger(count) || count < 0 || count > STOCK_MOST).map(([prop]): InputError => ({ field: `stock.${prop}`, message: `A whole number from 0 to ${STOCK_MOST} is needed.` }));
+  if (typeof value !== 'object' || value === null || Array.isArray(value))
+    return { stock: {}, errors: [{ field: 'stock', message: 'A table of props and counts is needed.' }] };
+  const errors = Object.entries(value)
+    .filter(([, count]) => !Number.isInteger(count) || count < 0 || count > STOCK_MOST)
+    .map(([prop]): InputError => ({
+      field: `stock.${prop}`,
+      message: `A whole number from 0 to ${STOCK_MOST} is needed.`,
+    }));
   return { stock: errors.length ? {} : (value as Record<string, number>), errors };
 }

@@ -14,8 +14,16 @@ const MAY_MISS = 4;
  *
  * @example underFeetCm(seated breath on a chair, 150) // 7.5: a thick book; at 165 cm nothing
  */
-export function underFeetCm({ frames }: Pick<Variant, 'frames'>, heightCm: number, build: Build = 'adult'): number {
-  const sits = frames.every(({ on }) => on.some(([surface, points]) => surface === 'seat' && points.split(' ').includes('sit')) && on.some(([surface, points]) => surface === 'floor' && /\bsole/.test(points)));
+export function underFeetCm(
+  { frames }: Pick<Variant, 'frames'>,
+  heightCm: number,
+  build: Build = 'adult',
+): number {
+  const sits = frames.every(
+    ({ on }) =>
+      on.some(([surface, points]) => surface === 'seat' && points.split(' ').includes('sit')) &&
+      on.some(([surface, points]) => surface === 'floor' && /\bsole/.test(points)),
+  );
   const missing = SEAT_CM - (LENGTH.foot + LENGTH.shank - UNDER_KNEE) * heightCm * BUILDS[build].leg;
   return sits && missing > MAY_MISS ? Math.round(missing * 2) / 2 : 0;
 }

@@ -1,5 +1,8 @@
 /** A reading in mmHg. */
-export interface Reading { systolic: number; diastolic: number }
+export interface Reading {
+  systolic: number;
+  diastolic: number;
+}
 
 export type PressureClass = 'normal' | 'elevated' | 'stage 1' | 'stage 2' | 'severe';
 
@@ -7,8 +10,11 @@ export type PressureClass = 'normal' | 'elevated' | 'stage 1' | 'stage 2' | 'sev
 export function parseReading(text: string): Reading | undefined {
   const match = /^\s*(\d{2,3})\s*\/\s*(\d{2,3})\s*$/.exec(text);
   if (!match) return undefined;
-  const systolic = Number(match[1]), diastolic = Number(match[2]);
-  return systolic >= 60 && systolic <= 300 && diastolic >= 30 && diastolic <= 200 && systolic > diastolic ? { systolic, diastolic } : undefined;
+  const systolic = Number(match[1]);
+  const diastolic = Number(match[2]);
+  return systolic >= 60 && systolic <= 300 && diastolic >= 30 && diastolic <= 200 && systolic > diastolic
+    ? { systolic, diastolic }
+    : undefined;
 }
 
 /**
@@ -25,7 +31,9 @@ export function pressureClass({ systolic, diastolic }: Reading): PressureClass {
 }
 
 /** Not under control: 140 or 90 and over (CLINICAL row 27). */
-export const isUncontrolled = ({ systolic, diastolic }: Reading): boolean => systolic >= 140 || diastolic >= 90;
+export const isUncontrolled = ({ systolic, diastolic }: Reading): boolean =>
+  systolic >= 140 || diastolic >= 90;
 
 /** No exercise at rest above 180 or 110 (AACVPR, from memory; CLINICAL row 26). */
-export const isTooHighToPractise = ({ systolic, diastolic }: Reading): boolean => systolic > 180 || diastolic > 110;
+export const isTooHighToPractise = ({ systolic, diastolic }: Reading): boolean =>
+  systolic > 180 || diastolic > 110;

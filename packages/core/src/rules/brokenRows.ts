@@ -8,7 +8,8 @@ import { USE_NAMES, type Bound, type Rule } from './types.js';
 /** Which of a rule's bounds are looked at: those of the shape alone, or holds and sums too. */
 type Of = 'shape' | 'all';
 const aboutTime = (bound: Bound): boolean => 'holdOver' in bound || 'sum' in bound;
-const ofShape = (bound: Bound): boolean => !aboutTime(bound), ofAll = (): boolean => true;
+const ofShape = (bound: Bound): boolean => !aboutTime(bound);
+const ofAll = (): boolean => true;
 
 const SHARES = new Set<string>(USE_NAMES);
 const known = new WeakMap<Columns, WeakMap<Rule, Map<string, readonly number[] | undefined>>>();
@@ -20,16 +21,26 @@ const known = new WeakMap<Columns, WeakMap<Rule, Map<string, readonly number[] |
  * @param of bounds to hold against the rows; with `shape`, what is said of holds and sums is left to the caller
  * @returns undefined for a rule that says nothing of a shape: a change of level stands between two steps
  */
-export function brokenRows(active: ActiveRule, ranges: Person['ranges'], left: boolean, table: Columns, of: Of): readonly number[] | undefined {
+export function brokenRows(
+  active: ActiveRule,
+  ranges: Person['ranges'],
+  left: boolean,
+  table: Columns,
+  of: Of,
+): readonly number[] | undefined {
   const look = (): readonly number[] | undefined => {
     const any = testsOn(active, ranges, left, of === 'shape' ? ofShape : ofAll);
     return any.length ? rowsBroken({ any }, table) : undefined;
   };
-  if (active.rule.all.some((bound) => 'measure' in bound && SHARES.has(bound.measure)) && Object.keys(ranges).length) return look();
+  if (
+    active.rule.all.some((bound) => 'measure' in bound && SHARES.has(bound.measure)) &&
+    Object.keys(ranges).length
+  )
+    return look();
   let rules = known.get(table);
-  if (!rules) known.set(table, rules = new WeakMap());
+  if (!rules) known.set(table, (rules = new WeakMap()));
   let sides = rules.get(active.rule);
-  if (!sides) rules.set(active.rule, sides = new Map());
+  if (!sides) rules.set(active.rule, (sides = new Map()));
   const key = `${of} ${left && isOneSided(active) ? 'left' : 'right'} ${limbsOf(active).join()}`;
   if (!sides.has(key)) sides.set(key, look());
   return sides.get(key);

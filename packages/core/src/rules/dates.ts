@@ -8,13 +8,15 @@ export const isDate = (text: unknown): text is string =>
   typeof text === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(read(text));
 
 /** Whole calendar days from `from` to `to`; negative if `to` is earlier. */
-export const daysBetween = (from: string, to: string): number => differenceInCalendarDays(read(to), read(from));
+export const daysBetween = (from: string, to: string): number =>
+  differenceInCalendarDays(read(to), read(from));
 
 /** The date `days` later. */
 export const dateAfter = (date: string, days: number): string => format(addDays(read(date), days), FORM);
 
 /** Age in whole years on a date; who was born on 29 February is a year older on 1 March. */
-export const ageOn = (born: string, on: string): number => Number(on.slice(0, 4)) - Number(born.slice(0, 4)) - (on.slice(5) < born.slice(5) ? 1 : 0);
+export const ageOn = (born: string, on: string): number =>
+  Number(on.slice(0, 4)) - Number(born.slice(0, 4)) - (on.slice(5) < born.slice(5) ? 1 : 0);
 
 /** A date as one says it: "3 December". */
 export const spokenDate = (date: string): string => format(read(date), 'd MMMM');

@@ -7,7 +7,12 @@ const TERM_DAYS = 280;
 export const dueDateFrom = (lastPeriod: string): string => dateAfter(lastPeriod, TERM_DAYS);
 
 /** How far along a pregnancy is. */
-export interface Gestation { days: number; weeks: number; rest: number; trimester: 1 | 2 | 3 }
+export interface Gestation {
+  days: number;
+  weeks: number;
+  rest: number;
+  trimester: 1 | 2 | 3;
+}
 
 /**
  * Gestational age on a date: completed weeks and days. Second trimester from 14w0d, third from
@@ -17,7 +22,12 @@ export interface Gestation { days: number; weeks: number; rest: number; trimeste
  */
 export function gestationOn(dueDate: string, on: string): Gestation {
   const days = TERM_DAYS - daysBetween(on, dueDate);
-  return { days, weeks: Math.floor(days / 7), rest: ((days % 7) + 7) % 7, trimester: days < 98 ? 1 : days < 196 ? 2 : 3 };
+  return {
+    days,
+    weeks: Math.floor(days / 7),
+    rest: ((days % 7) + 7) % 7,
+    trimester: days < 98 ? 1 : days < 196 ? 2 : 3,
+  };
 }
 
 /** The date on which a number of completed weeks is reached. */

@@ -21,14 +21,27 @@ export interface Trial extends Judged {
 }
 
 /** One rule that a trial meets, with its measured number against its limit. */
-export interface Breach extends ActiveRule { measure: string; value: number | string; limit: number | string }
+export interface Breach extends ActiveRule {
+  measure: string;
+  value: number | string;
+  limit: number | string;
+}
 
 /** A limb's measures by side, their names put together once. */
-const SIDED = new Map<string, Readonly<Record<LimbSide, MeasureName>>>(SIDED_MEASURES.map((name) => [name, { Right: `${name}Right`, Left: `${name}Left` }])), BOTH: readonly LimbSide[] = ['Right', 'Left'], WORSE = [undefined] as const;
+const SIDED = new Map<string, Readonly<Record<LimbSide, MeasureName>>>(
+  SIDED_MEASURES.map((name) => [name, { Right: `${name}Right`, Left: `${name}Left` }]),
+);
+const BOTH: readonly LimbSide[] = ['Right', 'Left'];
+const WORSE = [undefined] as const;
 const USES = new Map<string, 'neckFlexion'>(USE_NAMES.map((use) => [use, use.slice(0, -3) as 'neckFlexion']));
 
 /** The value of a quantity: a measure, a limb's measure (its worse side, or the one that is named), or a share of the usual or measured range. */
-export function quantityOf(quantity: Quantity, { measures }: Pick<Judged, 'measures'>, ranges: Person['ranges'], limb?: LimbSide): number {
+export function quantityOf(
+  quantity: Quantity,
+  { measures }: Pick<Judged, 'measures'>,
+  ranges: Person['ranges'],
+  limb?: LimbSide,
+): number {
   const base = USES.get(quantity);
   if (base) return measures[base] / (ranges[base] ?? USUAL_RANGE[base]);
   const sided = SIDED.get(quantity);
@@ -48,41 +61,120 @@ function bites(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: Limb
   return read(bound, trial, ranges).bites;
 }
 
-interface Reading { bites: boolean; measure: string; value: number | string; limit: number | string }
+interface Reading {
+  bites: boolean;
+  measure: string;
+  value: number | string;
+  limit: number | string;
+}
 
 function read(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbSide): Reading {
   if ('measure' in bound) {
     const value = quantityOf(bound.measure, trial, ranges, limb);
-    return 'over' in bound ? { bites: value > bound.over, measure: bound.measure, value, limit: bound.over }
+    return 'over' in bound
+      ? { bites: value > bound.over, measure: bound.measure, value, limit: bound.over }
       : { bites: value < bound.under, measure: bound.measure, value, limit: bound.under };
   }
-  if ('holdOver' in bound) return { bites: trial.holdSeconds > bound.holdOver, measure: 'holdSeconds', value: trial.holdSeconds, limit: bound.holdOver };
-  if ('sum' in bound) return { bites: countsTowards(bound.sum, trial.measures) && trial.sums[bound.sum] > bound.over, measure: bound.sum, value: trial.sums[bound.sum], limit: bound.over };
-  if ('level' in bound) return { bites: bound.level.includes(trial.level), measure: 'level', value: trial.level, limit: `not ${bound.level.join(' or ')}` };
-  if ('levelNot' in bound) return { bites: !bound.levelNot.includes(trial.level), measure: 'level', value: trial.level, limit: bound.levelNot.join(' or ') };
-  if ('breath' in bound) return { bites: bound.breath.includes(trial.breath), measure: 'breath', value: trial.breath, limit: `not ${bound.breath.join(' or ')}` };
-  if ('support' in bound) return { bites: bound.support.includes(trial.support), measure: 'support', value: trial.support, limit: 'a hand or more' };
-  if ('still' in bound) return { bites: !trial.moving, measure: 'still', value: trial.moving ? 'moving' : 'held', limit: 'moving' };
-  if ('purposeNot' in bound) return { bites: !bound.purposeNot.includes(trial.action), measure: 'purpose', value: trial.action, limit: bound.purposeNot.join(' or ') };
-  return { bites: trial.from !== undefined && trial.from !== trial.level, measure: 'levelChange', value: `${trial.from ?? trial.level} to ${trial.level}`, limit: 'slowly' };
+  if ('holdOver' in bound)
+    return {
+      bites: trial.holdSeconds > bound.holdOver,
+      measure: 'holdSeconds',
+      value: trial.holdSeconds,
+      limit: bound.holdOver,
+    };
+  if ('sum' in bound)
+    return {
+      bites: countsTowards(bound.sum, trial.measures) && trial.sums[bound.sum] > bound.over,
+      measure: bound.sum,
+      value: trial.sums[bound.sum],
+      limit: bound.over,
+    };
+  if ('level' in bound)
+    return {
+      bites: bound.level.includes(trial.level),
+      measure: 'level',
+      value: trial.level,
+      limit: `not ${bound.level.join(' or ')}`,
+    };
+  if ('levelNot' in bound)
+    return {
+      bites: !bound.levelNot.includes(trial.level),
+      measure: 'level',
+      value: trial.level,
+      limit: bound.levelNot.join(' or '),
+    };
+  if ('breath' in bound)
+    return {
+      bites: bound.breath.includes(trial.breath),
+      measure: 'breath',
+      value: trial.breath,
+      limit: `not ${bound.breath.join(' or ')}`,
+    };
+  if ('support' in bound)
+    return {
+      bites: bound.support.includes(trial.support),
+      measure: 'support',
+      value: trial.support,
+      limit: 'a hand or more',
+    };
+  if ('still' in bound)
+    return {
+      bites: !trial.moving,
+      measure: 'still',
+      value: trial.moving ? 'moving' : 'held',
+      limit: 'moving',
+    };
+  if ('purposeNot' in bound)
+    return {
+      bites: !bound.purposeNot.includes(trial.action),
+      measure: 'purpose',
+      value: trial.action,
+      limit: bound.purposeNot.join(' or '),
+    };
+  return {
+    bites: trial.from !== undefined && trial.from !== trial.level,
+    measure: 'levelChange',
+    value: `${trial.from ?? trial.level} to ${trial.level}`,
+    limit: 'slowly',
+  };
 }
 
 /** The limbs that a rule's bounds must bite on together; undefined for the worse side of each measure. */
-export const limbsOf = ({ rule, sides = BOTH }: ActiveRule): readonly (LimbSide | undefined)[] => (rule.limb === 'each' ? BOTH : rule.limb === 'affected' ? sides : WORSE);
+export const limbsOf = ({ rule, sides = BOTH }: ActiveRule): readonly (LimbSide | undefined)[] =>
+  rule.limb === 'each' ? BOTH : rule.limb === 'affected' ? sides : WORSE;
 
 /** How one rule stands against a trial, broken or not: the first bound that is a number is shown, on the limb where it is broken. */
-export function standing(active: ActiveRule, trial: Trial, ranges: Person['ranges']): Breach & { broken: boolean } {
-  const limbs = limbsOf(active).map((limb) => active.rule.all.map((bound) => read(bound, trial, ranges, limb)));
-  const broken = limbs.find((readings) => readings.every((reading) => reading.bites)), readings = broken ?? limbs[0]!;
-  const shown = readings.find((reading) => typeof reading.value === 'number' && !(reading.measure === 'oneLeg')) ?? readings[0]!;
-  return { ...active, measure: shown.measure, value: shown.value, limit: shown.limit, broken: broken !== undefined };
+export function standing(
+  active: ActiveRule,
+  trial: Trial,
+  ranges: Person['ranges'],
+): Breach & { broken: boolean } {
+  const limbs = limbsOf(active).map((limb) =>
+    active.rule.all.map((bound) => read(bound, trial, ranges, limb)),
+  );
+  const broken = limbs.find((readings) => readings.every((reading) => reading.bites));
+  const readings = broken ?? limbs[0]!;
+  const shown =
+    readings.find((reading) => typeof reading.value === 'number' && !(reading.measure === 'oneLeg')) ??
+    readings[0]!;
+  return {
+    ...active,
+    measure: shown.measure,
+    value: shown.value,
+    limit: shown.limit,
+    broken: broken !== undefined,
+  };
 }
 
 /** Whether a trial breaks a rule: comparisons only, nothing is made. */
 export function breaks(active: ActiveRule, trial: Trial, ranges: Person['ranges']): boolean {
   for (const limb of limbsOf(active)) {
     let all = true;
-    for (const bound of active.rule.all) if (!bites(bound, trial, ranges, limb)) { all = false; break; }
+    for (const bound of active.rule.all)
+      if (!bites(bound, trial, ranges, limb)) {
+        all = false;
+        break;
+      }
     if (all) return true;
   }
   return false;

@@ -13,33 +13,69 @@ export const COLUMN_WORDS = {
   level: LEVELS,
   breath: ['natural', 'linked', 'slow', 'held', 'rapid'] satisfies Breath[],
   support: ['none', 'hand', 'trunk'] satisfies Judged['support'][],
-  action: ['open', 'strengthen', 'mobilise', 'balance', 'settle', 'breathe', 'invert', 'rest'] satisfies Action[],
+  action: [
+    'open',
+    'strengthen',
+    'mobilise',
+    'balance',
+    'settle',
+    'breathe',
+    'invert',
+    'rest',
+  ] satisfies Action[],
 } as const;
 /** Columns that are not measures: what they hold is a place in a list, or seconds. */
-const EXTRA = ['level', 'breath', 'support', 'action', 'moving', 'hold', 'both', 'supineHere', 'headDownHere', 'pelvisUpHere'] as const;
+const EXTRA = [
+  'level',
+  'breath',
+  'support',
+  'action',
+  'moving',
+  'hold',
+  'both',
+  'supineHere',
+  'headDownHere',
+  'pelvisUpHere',
+] as const;
 export type ExtraColumn = (typeof EXTRA)[number];
 
 /** Where each quantity is kept. A limb's measure is there by side, and as the worse of both. */
-export const COLUMN: ReadonlyMap<string, number> = new Map([...MEASURE_NAMES, ...SIDED_MEASURES, ...EXTRA].map((name, i) => [name, i]));
+export const COLUMN: ReadonlyMap<string, number> = new Map(
+  [...MEASURE_NAMES, ...SIDED_MEASURES, ...EXTRA].map((name, i) => [name, i]),
+);
 
 const SIDES = SIDED_MEASURES.map((name) => [`${name}Right`, `${name}Left`] as const);
 
 /** Numbers of many shapes: a row a shape, a column a quantity. */
-export interface Columns { rows: readonly unknown[]; columns: readonly Float64Array[] }
+export interface Columns {
+  rows: readonly unknown[];
+  columns: readonly Float64Array[];
+}
 /** Everything rules can look at in the whole catalogue, for one body. */
-export interface MeasureTable extends Columns { rows: readonly { pose: Pose; variant: Variant }[]; rowOf: ReadonlyMap<Variant, number> }
+export interface MeasureTable extends Columns {
+  rows: readonly { pose: Pose; variant: Variant }[];
+  rowOf: ReadonlyMap<Variant, number>;
+}
 
 /** A shape as it is held or moved in: seconds on one side, and on both together. */
-export interface Shape extends Judged { action: Action; moving: boolean; seconds: number; both: number }
+export interface Shape extends Judged {
+  action: Action;
+  moving: boolean;
+  seconds: number;
+  both: number;
+}
 
 /** Shapes as numbers in columns. */
 export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
   const columns = Array.from({ length: COLUMN.size }, () => new Float64Array(shapes.length));
   shapes.forEach(({ measures, level, breath, support, action, moving, seconds, both }, row) => {
-    const set = (name: string, value: number): void => { columns[COLUMN.get(name)!]![row] = value; };
+    const set = (name: string, value: number): void => {
+      columns[COLUMN.get(name)!]![row] = value;
+    };
     // Measures come first, in their own order; then the worse side of each that has sides.
     for (let at = 0; at < MEASURE_NAMES.length; at++) columns[at]![row] = measures[MEASURE_NAMES[at]!];
-    for (let at = 0; at < SIDES.length; at++) columns[MEASURE_NAMES.length + at]![row] = Math.max(measures[SIDES[at]![0]], measures[SIDES[at]![1]]);
+    for (let at = 0; at < SIDES.length; at++)
+      columns[MEASURE_NAMES.length + at]![row] = Math.max(measures[SIDES[at]![0]], measures[SIDES[at]![1]]);
     set('level', COLUMN_WORDS.level.indexOf(level));
     set('breath', COLUMN_WORDS.breath.indexOf(breath));
     set('support', COLUMN_WORDS.support.indexOf(support));
@@ -47,7 +83,8 @@ export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
     set('moving', Number(moving));
     set('hold', seconds);
     set('both', both);
-    for (const sum of ['supine', 'headDown', 'pelvisUp'] as const) set(`${sum}Here`, Number(countsTowards(`${sum}Total`, measures)));
+    for (const sum of ['supine', 'headDown', 'pelvisUp'] as const)
+      set(`${sum}Here`, Number(countsTowards(`${sum}Total`, measures)));
   });
   return columns;
 }
@@ -57,19 +94,40 @@ const TABLES_MOST = 250;
 const tables = new WeakMap<Catalogue, Map<string, MeasureTable>>();
 
 /** The table of a body and a way of breathing; made once and kept. */
-export function measureTable(catalogue: Catalogue, person: Pick<Person, 'heightCm' | 'born'>, on: string, held: 'usual' | 'least' | 'most' = 'usual'): MeasureTable {
-  const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on)), key = `${person.heightCm}|${build}|${breathSeconds(person, 'natural', on)}|${held}`;
+export function measureTable(
+  catalogue: Catalogue,
+  person: Pick<Person, 'heightCm' | 'born'>,
+  on: string,
+  held: 'usual' | 'least' | 'most' = 'usual',
+): MeasureTable {
+  const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on));
+  const key = `${person.heightCm}|${build}|${breathSeconds(person, 'natural', on)}|${held}`;
   let known = tables.get(catalogue);
-  if (!known) tables.set(catalogue, known = new Map());
+  if (!known) tables.set(catalogue, (known = new Map()));
   let table = known.get(key);
   if (!table) {
     const rows = catalogue.poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));
-    const columns = columnsOf(rows.map(({ pose, variant }): Shape => {
-      const { level, breath, support } = variant, seconds = pose.hold[held] * countSeconds(pose, breath, person, on);
-      return { measures: catalogue.measures(variant.id, person.heightCm, build), level, breath, support, action: pose.purposes[0].action, moving: pose.hold.unit === 'rounds', seconds, both: seconds * (pose.side ? 2 : 1) };
-    }));
+    const columns = columnsOf(
+      rows.map(({ pose, variant }): Shape => {
+        const { level, breath, support } = variant;
+        const seconds = pose.hold[held] * countSeconds(pose, breath, person, on);
+        return {
+          measures: catalogue.measures(variant.id, person.heightCm, build),
+          level,
+          breath,
+          support,
+          action: pose.purposes[0].action,
+          moving: pose.hold.unit === 'rounds',
+          seconds,
+          both: seconds * (pose.side ? 2 : 1),
+        };
+      }),
+    );
     if (known.size >= TABLES_MOST) known.clear();
-    known.set(key, table = { rows, columns, rowOf: new Map(rows.map(({ variant }, row) => [variant, row])) });
+    known.set(
+      key,
+      (table = { rows, columns, rowOf: new Map(rows.map(({ variant }, row) => [variant, row])) }),
+    );
   }
   return table;
 }

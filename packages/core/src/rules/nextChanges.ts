@@ -5,13 +5,19 @@ import type { HouseView } from './houseView.js';
 import { stagePerson, type StagedPerson } from './stagePerson.js';
 
 /** A day on which something changes for someone: rules that begin and end, and a stage that gets another name. */
-export interface Change { on: string; begins: readonly string[]; ends: readonly string[]; stages: readonly string[] }
+export interface Change {
+  on: string;
+  begins: readonly string[];
+  ends: readonly string[];
+  stages: readonly string[];
+}
 
 /** How far ahead is looked, days: a pregnancy and its first weeks after. */
 const AHEAD_DAYS = 300;
 
 /** What stands for someone's rules on a day: a rule whose number is moved by its stage counts by its id. */
-const reasonsOf = ({ rules }: StagedPerson): Map<string, string> => new Map(rules.map(({ rule }) => [rule.id, rule.reason]));
+const reasonsOf = ({ rules }: StagedPerson): Map<string, string> =>
+  new Map(rules.map(({ rule }) => [rule.id, rule.reason]));
 
 /**
  * The next days on which something changes for someone: "from 3 December: no flat lying".
@@ -19,16 +25,36 @@ const reasonsOf = ({ rules }: StagedPerson): Map<string, string> => new Map(rule
  * Every day ahead is staged by itself, so what is said is what will hold; how someone is today does not reach beyond today.
  * @param most how many days to return
  */
-export function nextChanges(person: Person, on: string, houseView: HouseView, hall?: HallRules, most = 4): Change[] {
-  const later = { ...person, today: {} }, changes: Change[] = [];
-  let before = stagePerson(later, on, houseView, hall), known = reasonsOf(before);
+export function nextChanges(
+  person: Person,
+  on: string,
+  houseView: HouseView,
+  hall?: HallRules,
+  most = 4,
+): Change[] {
+  const later = { ...person, today: {} };
+  const changes: Change[] = [];
+  let before = stagePerson(later, on, houseView, hall);
+  let known = reasonsOf(before);
   for (let ahead = 1; ahead <= AHEAD_DAYS && changes.length < most; ahead++) {
-    const date = dateAfter(on, ahead), staged = stagePerson(later, date, houseView, hall), now = reasonsOf(staged);
-    const begins = [...now].filter(([id]) => !known.has(id)).map(([, reason]) => reason), ends = [...known].filter(([id]) => !now.has(id)).map(([, reason]) => reason);
-    const stopEnds = before.stopped && !staged.stopped, stopBegins = !before.stopped && staged.stopped;
+    const date = dateAfter(on, ahead);
+    const staged = stagePerson(later, date, houseView, hall);
+    const now = reasonsOf(staged);
+    const begins = [...now].filter(([id]) => !known.has(id)).map(([, reason]) => reason);
+    const ends = [...known].filter(([id]) => !now.has(id)).map(([, reason]) => reason);
+    const stopEnds = before.stopped && !staged.stopped;
+    const stopBegins = !before.stopped && staged.stopped;
     if (begins.length || ends.length || stopEnds || stopBegins) {
-      changes.push({ on: date, begins: [...(stopBegins ? ['No class without a go-ahead.'] : []), ...begins], ends: [...(stopEnds ? ['The wait ends.'] : []), ...ends],
-        stages: staged.stages.filter(({ condition, label }) => before.stages.some((old) => old.condition === condition && old.label !== label)).map(({ name, label }) => `${name}: ${label}`) });
+      changes.push({
+        on: date,
+        begins: [...(stopBegins ? ['No class without a go-ahead.'] : []), ...begins],
+        ends: [...(stopEnds ? ['The wait ends.'] : []), ...ends],
+        stages: staged.stages
+          .filter(({ condition, label }) =>
+            before.stages.some((old) => old.condition === condition && old.label !== label),
+          )
+          .map(({ name, label }) => `${name}: ${label}`),
+      });
     }
     before = staged;
     known = now;

@@ -17,19 +17,35 @@ export function conditionById(id: string): Condition {
 
 const RULES: ReadonlyMap<string, { rule: Rule; condition: string }> = new Map([
   ...CONDITIONS.flatMap(({ id, rules }) => rules.map((rule) => [rule.id, { rule, condition: id }] as const)),
-  ...TODAY_RULES.map((rule) => [rule.id, { rule, condition: 'today' }] as const), ...ABILITY_RULES.map((rule) => [rule.id, { rule, condition: 'own-limits' }] as const),
+  ...TODAY_RULES.map((rule) => [rule.id, { rule, condition: 'today' }] as const),
+  ...ABILITY_RULES.map((rule) => [rule.id, { rule, condition: 'own-limits' }] as const),
   ...VIEW_RULES.map((rule) => [rule.id, { rule, condition: 'view' }] as const),
 ]);
 
 /** A rule of the rulebook by id, with the condition it belongs to. */
 export const ruleById = (id: string): { rule: Rule; condition: string } | undefined => RULES.get(id);
 
-const OTHER_NAMES: Readonly<Record<string, string>> = { today: 'Today', 'own-limits': 'Own limits', view: 'Your view' };
+const OTHER_NAMES: Readonly<Record<string, string>> = {
+  today: 'Today',
+  'own-limits': 'Own limits',
+  view: 'Your view',
+};
 /** What a finding's condition is called. */
-export const conditionName = (id: string): string => CONDITIONS.find((condition) => condition.id === id)?.name ?? OTHER_NAMES[id] ?? id;
+export const conditionName = (id: string): string =>
+  CONDITIONS.find((condition) => condition.id === id)?.name ?? OTHER_NAMES[id] ?? id;
 
 /** Nobody in particular, of usual height and without limits. */
-export const SOMEBODY: Person = { name: '', heightCm: 165, can: { stand: true, floor: true, kneel: true }, ranges: {}, conditions: [], screening: {}, today: {}, limits: [], clearances: [] };
+export const SOMEBODY: Person = {
+  name: '',
+  heightCm: 165,
+  can: { stand: true, floor: true, kneel: true },
+  ranges: {},
+  conditions: [],
+  screening: {},
+  today: {},
+  limits: [],
+  clearances: [],
+};
 
 /** A day to try stages on; which one does not matter. */
 const TRIAL_DAY = '2026-01-15';
@@ -41,22 +57,52 @@ const TRIAL_DAY = '2026-01-15';
 export function trialDetails({ fields }: Condition, on = TRIAL_DAY): Details[] {
   const dates = [-7, -30, -70, -100, -200, 70, 150, 260].map((days) => dateAfter(on, days));
   const choices = fields.map((field): Details[] => {
-    const values: readonly Details[string][] = field.type === 'choice' ? field.choices! : field.type === 'boolean' ? [true, false] : field.type === 'date' ? dates : field.type === 'number' ? [0, 1, 3, 10, 30, 45, 60] : field.type === 'list' ? [['raised pressure']] : field.key === 'tScore' ? ['-1.5', '-2.6'] : field.key === 'reading' ? ['150/92', '126/78'] : [];
+    const values: readonly Details[string][] =
+      field.type === 'choice'
+        ? field.choices!
+        : field.type === 'boolean'
+          ? [true, false]
+          : field.type === 'date'
+            ? dates
+            : field.type === 'number'
+              ? [0, 1, 3, 10, 30, 45, 60]
+              : field.type === 'list'
+                ? [['raised pressure']]
+                : field.key === 'tScore'
+                  ? ['-1.5', '-2.6']
+                  : field.key === 'reading'
+                    ? ['150/92', '126/78']
+                    : [];
     return values.map((value) => ({ [field.key]: value }));
   });
-  const pairs = choices.flatMap((first, i) => choices.slice(i + 1).flatMap((second) => first.flatMap((a) => second.map((b) => ({ ...a, ...b })))));
+  const pairs = choices.flatMap((first, i) =>
+    choices.slice(i + 1).flatMap((second) => first.flatMap((a) => second.map((b) => ({ ...a, ...b })))),
+  );
   return [{}, ...choices.flat(), ...pairs];
 }
 
 /** Stages of a condition over its trial details, as text: a changed stage function changes it. */
-const stagesOf = (condition: Condition): string => JSON.stringify(trialDetails(condition).map((details) => {
-  const { label, facts } = condition.stage({ details, person: SOMEBODY, on: TRIAL_DAY });
-  return [label, facts];
-}));
+const stagesOf = (condition: Condition): string =>
+  JSON.stringify(
+    trialDetails(condition).map((details) => {
+      const { label, facts } = condition.stage({ details, person: SOMEBODY, on: TRIAL_DAY });
+      return [label, facts];
+    }),
+  );
 
 /** Names some conditions with everything around them: a hash of their data and of what the stages come to. */
 export const rulebookVersion = (conditions: readonly Condition[]): string =>
-  fingerprint(JSON.stringify([conditions.map((condition) => [condition, stagesOf(condition)]), TODAY_RULES, ABILITY_RULES, VIEW_RULES, CONFLICTS, HOUSE_VIEW_TOPICS, WARNING_SIGNS]));
+  fingerprint(
+    JSON.stringify([
+      conditions.map((condition) => [condition, stagesOf(condition)]),
+      TODAY_RULES,
+      ABILITY_RULES,
+      VIEW_RULES,
+      CONFLICTS,
+      HOUSE_VIEW_TOPICS,
+      WARNING_SIGNS,
+    ]),
+  );
 
 /** Names the rules that a fitting was made with. */
 export const RULEBOOK_VERSION = rulebookVersion(CONDITIONS);

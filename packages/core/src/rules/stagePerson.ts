@@ -14,7 +14,11 @@ import { todaysStops } from './todaysStops.js';
 import type { Alert, Condition, Details, Fact, LimbSide, Rule, Stage, StageTest } from './types.js';
 
 /** A rule that is in force for someone on a date; `sides` are those the condition is on. */
-export interface ActiveRule { rule: Rule; condition: string; sides?: readonly LimbSide[] }
+export interface ActiveRule {
+  rule: Rule;
+  condition: string;
+  sides?: readonly LimbSide[];
+}
 
 /** A person on a date: what is in force, what to know, and whether they must sit out. */
 export interface StagedPerson {
@@ -30,27 +34,49 @@ export interface StagedPerson {
   stopped: boolean;
 }
 
-const holds = (facts: Stage['facts'], tests: readonly StageTest[] = []): boolean => tests.every((test) => {
-  const value: Fact | undefined = facts[test.fact];
-  if ('is' in test) return value !== undefined && typeof value !== 'number' && test.is.includes(value);
-  return typeof value === 'number' && ('from' in test ? value >= test.from : value < test.below);
-});
+const holds = (facts: Stage['facts'], tests: readonly StageTest[] = []): boolean =>
+  tests.every((test) => {
+    const value: Fact | undefined = facts[test.fact];
+    if ('is' in test) return value !== undefined && typeof value !== 'number' && test.is.includes(value);
+    return typeof value === 'number' && ('from' in test ? value >= test.from : value < test.below);
+  });
 
-const inView = ({ house }: Rule, view: HouseView): boolean => !house || house.positions.includes(view[house.topic]!);
+const inView = ({ house }: Rule, view: HouseView): boolean =>
+  !house || house.positions.includes(view[house.topic]!);
 
 /** What pulls apart, and which poses suit both all the same. */
-export const conflictText = ({ text, neutral }: Conflict): string => `${text} Neutral: ${[...new Set(neutral)].map((id) => POSES.find((pose) => pose.id === id)?.name.toLowerCase() ?? id).join(', ')}.`;
+export const conflictText = ({ text, neutral }: Conflict): string =>
+  `${text} Neutral: ${[...new Set(neutral)].map((id) => POSES.find((pose) => pose.id === id)?.name.toLowerCase() ?? id).join(', ')}.`;
 
 /** Whether something with an end still holds. */
-const lasts = (until: string | undefined, on: string): boolean => until === undefined || daysBetween(on, until) >= 0;
+const lasts = (until: string | undefined, on: string): boolean =>
+  until === undefined || daysBetween(on, until) >= 0;
 
 /** Conditions someone has on a date, named or known from birth and today, with details that a go-ahead on file has filled in. */
 function conditionsOf(person: Person, on: string): { condition: Condition; details: Details }[] {
-  const cleared = new Set(person.clearances.filter((one) => daysBetween(one.on, on) >= 0 && lasts(one.until, on)).map((one) => one.for));
-  const named = person.conditions.map(({ condition, details }) => ({ condition: conditionById(condition), details: cleared.has(condition) ? { ...details, cleared: true } : details }));
-  const mother = named.some(({ condition, details }) => condition.id === 'pregnancy' || condition.id === 'complicated-pregnancy'
-    || (condition.id === 'after-birth' && (typeof details.gaveBirth !== 'string' || daysBetween(details.gaveBirth, on) < WEEKS_AFTER_BIRTH * 7)));
-  const inherent = CONDITIONS.filter((condition) => (condition.inherent?.(person, on) || (condition.id === 'menstruation' && person.today.bleeding === true && !mother)) && !named.some((entry) => entry.condition === condition));
+  const cleared = new Set(
+    person.clearances
+      .filter((one) => daysBetween(one.on, on) >= 0 && lasts(one.until, on))
+      .map((one) => one.for),
+  );
+  const named = person.conditions.map(({ condition, details }) => ({
+    condition: conditionById(condition),
+    details: cleared.has(condition) ? { ...details, cleared: true } : details,
+  }));
+  const mother = named.some(
+    ({ condition, details }) =>
+      condition.id === 'pregnancy' ||
+      condition.id === 'complicated-pregnancy' ||
+      (condition.id === 'after-birth' &&
+        (typeof details.gaveBirth !== 'string' ||
+          daysBetween(details.gaveBirth, on) < WEEKS_AFTER_BIRTH * 7)),
+  );
+  const inherent = CONDITIONS.filter(
+    (condition) =>
+      (condition.inherent?.(person, on) ||
+        (condition.id === 'menstruation' && person.today.bleeding === true && !mother)) &&
+      !named.some((entry) => entry.condition === condition),
+  );
   return [...named, ...inherent.map((condition) => ({ condition, details: {} }))];
 }
 
@@ -62,43 +88,88 @@ function conditionsOf(person: Person, on: string): { condition: Condition; detai
  * @param on class date `YYYY-MM-DD`
  * @param hall what the hall changes about the rulebook
  */
-export function stagePerson(person: Person, on: string, houseView: HouseView, hall: HallRules = NO_HALL_RULES): StagedPerson {
-  const entries = conditionsOf(person, on), ids = new Set(entries.map(({ condition }) => condition.id)), own = ownRulesOf(hall);
-  const rules: ActiveRule[] = [], elsewhere: ActiveRule[] = [], alerts: Alert[] = [], stages: { condition: string; name: string; label: string }[] = [];
-  const enforce = (list: readonly Rule[], facts: Stage['facts'], condition: string, sides?: readonly LimbSide[]): void => {
+export function stagePerson(
+  person: Person,
+  on: string,
+  houseView: HouseView,
+  hall: HallRules = NO_HALL_RULES,
+): StagedPerson {
+  const entries = conditionsOf(person, on);
+  const ids = new Set(entries.map(({ condition }) => condition.id));
+  const own = ownRulesOf(hall);
+  const rules: ActiveRule[] = [];
+  const elsewhere: ActiveRule[] = [];
+  const alerts: Alert[] = [];
+  const stages: { condition: string; name: string; label: string }[] = [];
+  const enforce = (
+    list: readonly Rule[],
+    facts: Stage['facts'],
+    condition: string,
+    sides?: readonly LimbSide[],
+  ): void => {
     for (const rule of list) {
       if (!holds(facts, rule.when)) continue;
       const to = inView(rule, houseView) ? rules : elsewhere;
-      for (const active of asTheHallHasIt(rule, hall)) to.push({ rule: active, condition, ...(sides ? { sides } : {}) });
+      for (const active of asTheHallHasIt(rule, hall))
+        to.push({ rule: active, condition, ...(sides ? { sides } : {}) });
     }
   };
   for (const { condition, details } of entries) {
     const stage = condition.stage({ details, person, on });
     stages.push({ condition: condition.id, name: condition.name, label: stage.label });
     // Where anyone may start slowly, a missing go-ahead is a question; what must not practise still must not.
-    alerts.push(...stage.alerts.map((alert): Alert => (alert.kind === 'clearance' && houseView['who-may-start'] === 'anyone-slowly' ? { ...alert, kind: 'ask' } : alert)));
+    alerts.push(
+      ...stage.alerts.map((alert): Alert =>
+        alert.kind === 'clearance' && houseView['who-may-start'] === 'anyone-slowly'
+          ? { ...alert, kind: 'ask' }
+          : alert,
+      ),
+    );
     enforce(condition.rules, stage.facts, condition.id, stage.sides);
-    for (const { rule } of own.filter((one) => one.condition === condition.id)) rules.push({ rule, condition: condition.id });
+    for (const { rule } of own.filter((one) => one.condition === condition.id))
+      rules.push({ rule, condition: condition.id });
   }
-  const { today, can } = person, facts: Record<string, Fact> = { ...can };
-  for (const [key, value] of Object.entries(today)) if (typeof value === 'number' || typeof value === 'boolean') facts[key] = value;
+  const { today, can } = person;
+  const facts: Record<string, Fact> = { ...can };
+  for (const [key, value] of Object.entries(today))
+    if (typeof value === 'number' || typeof value === 'boolean') facts[key] = value;
   enforce(TODAY_RULES, facts, 'today');
   enforce(ABILITY_RULES, facts, 'own-limits');
   enforce(VIEW_RULES, facts, 'view');
-  for (const [range, degrees] of Object.entries(person.ranges)) rules.push({ rule: rangeRule(range, degrees), condition: 'own-limits' });
-  person.limits.forEach((limit, i) => { if (lasts(limit.until, on)) rules.push({ rule: limitRule(limit, i), condition: 'own-limits', sides: limbsOfSide(limit.side) }); });
+  for (const [range, degrees] of Object.entries(person.ranges))
+    rules.push({ rule: rangeRule(range, degrees), condition: 'own-limits' });
+  person.limits.forEach((limit, i) => {
+    if (lasts(limit.until, on))
+      rules.push({ rule: limitRule(limit, i), condition: 'own-limits', sides: limbsOfSide(limit.side) });
+  });
 
   alerts.unshift(...todaysStops(person, entries, on));
-  if ((today.pain ?? 0) >= 7) alerts.push({ kind: 'ask', text: `Pain ${today.pain} of 10 today: gentle only. New, at night, with fever or after a fall: refer.` });
-  if (ids.has('pregnancy') && ids.has('after-birth')) alerts.push({ kind: 'ask', text: 'Both pregnant and after birth are entered: ask which holds. Both sets of rules are kept until then.' });
-  for (const conflict of CONFLICTS) if (conflict.between.every((id) => ids.has(id))) alerts.push({ kind: 'conflict', text: conflictText(conflict) });
+  if ((today.pain ?? 0) >= 7)
+    alerts.push({
+      kind: 'ask',
+      text: `Pain ${today.pain} of 10 today: gentle only. New, at night, with fever or after a fall: refer.`,
+    });
+  if (ids.has('pregnancy') && ids.has('after-birth'))
+    alerts.push({
+      kind: 'ask',
+      text: 'Both pregnant and after birth are entered: ask which holds. Both sets of rules are kept until then.',
+    });
+  for (const conflict of CONFLICTS)
+    if (conflict.between.every((id) => ids.has(id)))
+      alerts.push({ kind: 'conflict', text: conflictText(conflict) });
   for (const { rule } of rules) {
-    if (rule.changed?.how === 'loosened' && rule.level === 'watch') alerts.push({ kind: 'stage', text: rule.reason });
+    if (rule.changed?.how === 'loosened' && rule.level === 'watch')
+      alerts.push({ kind: 'stage', text: rule.reason });
   }
   const lifted = liftedBy(person, on, alerts);
   return {
-    person, build: buildOf(person.born === undefined ? undefined : ageOn(person.born, on)), rules: rules.filter(({ rule }) => !lifted.has(rule.id)), elsewhere: elsewhere.filter(({ rule }) => !lifted.has(rule.id)),
-    alerts, stages, stopped: alerts.some((alert) => alert.kind === 'stop'),
+    person,
+    build: buildOf(person.born === undefined ? undefined : ageOn(person.born, on)),
+    rules: rules.filter(({ rule }) => !lifted.has(rule.id)),
+    elsewhere: elsewhere.filter(({ rule }) => !lifted.has(rule.id)),
+    alerts,
+    stages,
+    stopped: alerts.some((alert) => alert.kind === 'stop'),
   };
 }
 
@@ -109,14 +180,19 @@ function liftedBy(person: Person, on: string, alerts: Alert[]): Set<string> {
     const known = ruleById(clearance.for);
     if (!known || daysBetween(clearance.on, on) < 0 || !lasts(clearance.until, on)) continue;
     lifted.add(clearance.for);
-    alerts.push({ kind: 'stage', text: `Go-ahead by ${clearance.by}${clearance.until ? ` until ${spokenDate(clearance.until)}` : ''} lifts: ${known.rule.reason}` });
+    alerts.push({
+      kind: 'stage',
+      text: `Go-ahead by ${clearance.by}${clearance.until ? ` until ${spokenDate(clearance.until)}` : ''} lifts: ${known.rule.reason}`,
+    });
   }
   return lifted;
 }
 
 /** A person's own measured range as a limit. */
 const rangeRule = (range: string, degrees: number): Rule => ({
-  id: `own.${range}`, level: 'limit', all: [{ measure: range as 'neckFlexion', over: degrees }],
+  id: `own.${range}`,
+  level: 'limit',
+  all: [{ measure: range as 'neckFlexion', over: degrees }],
   reason: `Own range: ${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees.`,
   evidence: { kind: 'common-practice', source: 'measured on the person' },
 });
@@ -125,8 +201,14 @@ const rangeRule = (range: string, degrees: number): Rule => ({
 function limitRule({ kind: id, side, most, by, until, why }: OwnLimit, i: number): Rule {
   const kind: LimitKind = LIMIT_KINDS[id];
   return {
-    id: `own.limit-${i + 1}-${id}`, level: 'limit', all: kind.bound(most ?? 0), ...(kind.sided ? { limb: 'affected' as const } : {}),
+    id: `own.limit-${i + 1}-${id}`,
+    level: 'limit',
+    all: kind.bound(most ?? 0),
+    ...(kind.sided ? { limb: 'affected' as const } : {}),
     reason: `Own limit: ${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''}.`,
-    evidence: { kind: 'common-practice', source: `set by ${by}${until ? `, until ${spokenDate(until)}` : ''}` },
+    evidence: {
+      kind: 'common-practice',
+      source: `set by ${by}${until ? `, until ${spokenDate(until)}` : ''}`,
+    },
   };
 }

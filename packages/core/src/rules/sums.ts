@@ -2,23 +2,48 @@ import type { Measures } from '../poses/measures.js';
 import { SUMS, type Sum } from './types.js';
 
 /** The head hangs when the ear is more than this below the heart, and the pelvis is up when it is more than this above it, cm (DESIGN section 4). */
-const HEAD_DOWN_CM = 5, PELVIS_UP_CM = 15;
+const HEAD_DOWN_CM = 5;
+const PELVIS_UP_CM = 15;
 
 /** Whether time in a shape counts towards a sum. */
-export function countsTowards(sum: Sum, { supine, headBelowHeart, inverted, pelvisAboveHeart }: Pick<Measures, 'supine' | 'headBelowHeart' | 'inverted' | 'pelvisAboveHeart'>): boolean {
+export function countsTowards(
+  sum: Sum,
+  {
+    supine,
+    headBelowHeart,
+    inverted,
+    pelvisAboveHeart,
+  }: Pick<Measures, 'supine' | 'headBelowHeart' | 'inverted' | 'pelvisAboveHeart'>,
+): boolean {
   switch (sum) {
-    case 'supineUnbroken': case 'supineTotal': return supine > 0;
-    case 'headDownUnbroken': case 'headDownTotal': return headBelowHeart > HEAD_DOWN_CM || inverted > 0;
-    default: return pelvisAboveHeart > PELVIS_UP_CM;
+    case 'supineUnbroken':
+    case 'supineTotal':
+      return supine > 0;
+    case 'headDownUnbroken':
+    case 'headDownTotal':
+      return headBelowHeart > HEAD_DOWN_CM || inverted > 0;
+    default:
+      return pelvisAboveHeart > PELVIS_UP_CM;
   }
 }
 
 /** Nothing added up yet. */
-export const NO_SUMS: Readonly<Record<Sum, number>> = Object.fromEntries(SUMS.map((sum) => [sum, 0])) as Record<Sum, number>;
+export const NO_SUMS: Readonly<Record<Sum, number>> = Object.fromEntries(
+  SUMS.map((sum) => [sum, 0]),
+) as Record<Sum, number>;
 
 /** Sums after some seconds in a shape: a run goes on or ends, a total only grows. */
-export function sumsAfter(before: Readonly<Record<Sum, number>>, measures: Parameters<typeof countsTowards>[1], seconds: number): Readonly<Record<Sum, number>> {
-  const on = (unbroken: Sum, total: Sum): [number, number] => (countsTowards(total, measures) ? [before[unbroken] + seconds, before[total] + seconds] : [0, before[total]]);
-  const [supineUnbroken, supineTotal] = on('supineUnbroken', 'supineTotal'), [headDownUnbroken, headDownTotal] = on('headDownUnbroken', 'headDownTotal'), [pelvisUpUnbroken, pelvisUpTotal] = on('pelvisUpUnbroken', 'pelvisUpTotal');
+export function sumsAfter(
+  before: Readonly<Record<Sum, number>>,
+  measures: Parameters<typeof countsTowards>[1],
+  seconds: number,
+): Readonly<Record<Sum, number>> {
+  const on = (unbroken: Sum, total: Sum): [number, number] =>
+    countsTowards(total, measures)
+      ? [before[unbroken] + seconds, before[total] + seconds]
+      : [0, before[total]];
+  const [supineUnbroken, supineTotal] = on('supineUnbroken', 'supineTotal');
+  const [headDownUnbroken, headDownTotal] = on('headDownUnbroken', 'headDownTotal');
+  const [pelvisUpUnbroken, pelvisUpTotal] = on('pelvisUpUnbroken', 'pelvisUpTotal');
   return { supineUnbroken, supineTotal, headDownUnbroken, headDownTotal, pelvisUpUnbroken, pelvisUpTotal };
 }

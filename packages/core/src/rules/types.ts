@@ -5,8 +5,15 @@ import type { Person } from '../people/types.js';
 
 /** Measures whose share of the usual range rules speak of. */
 export const USE_NAMES = [
-  'lumbarFlexionUse', 'lumbarExtensionUse', 'thoracicFlexionUse', 'thoracicExtensionUse', 'neckFlexionUse', 'neckExtensionUse',
-  'sideBendUse', 'lumbarTwistUse', 'thoracicTwistUse',
+  'lumbarFlexionUse',
+  'lumbarExtensionUse',
+  'thoracicFlexionUse',
+  'thoracicExtensionUse',
+  'neckFlexionUse',
+  'neckExtensionUse',
+  'sideBendUse',
+  'lumbarTwistUse',
+  'thoracicTwistUse',
 ] as const;
 export type UseName = (typeof USE_NAMES)[number];
 
@@ -14,7 +21,14 @@ export type UseName = (typeof USE_NAMES)[number];
 export type Quantity = MeasureName | MidlineMeasure | SidedMeasure | UseName;
 
 /** Seconds that add up along a lane: flat on the back, with the head below the heart, with the pelvis above it; in one run, or over the class. */
-export const SUMS = ['supineUnbroken', 'supineTotal', 'headDownUnbroken', 'headDownTotal', 'pelvisUpUnbroken', 'pelvisUpTotal'] as const;
+export const SUMS = [
+  'supineUnbroken',
+  'supineTotal',
+  'headDownUnbroken',
+  'headDownTotal',
+  'pelvisUpUnbroken',
+  'pelvisUpTotal',
+] as const;
 export type Sum = (typeof SUMS)[number];
 
 /**
@@ -38,9 +52,17 @@ export type Bound =
 export type RuleLevel = 'never' | 'limit' | 'need' | 'watch';
 export type EvidenceKind = 'published' | 'common-practice' | 'memory';
 /** What a rule or a position rests on; `found` is what published work found, `cite` its id among the sources. */
-export interface Evidence { kind: EvidenceKind; source: string; found?: string; cite?: string }
+export interface Evidence {
+  kind: EvidenceKind;
+  source: string;
+  found?: string;
+  cite?: string;
+}
 /** Published work. */
-export interface Source { citation: string; found: string }
+export interface Source {
+  citation: string;
+  found: string;
+}
 
 /** A test on a stage's facts; all of a rule's tests must hold. */
 export type StageTest =
@@ -78,7 +100,10 @@ export type LimbSide = 'Right' | 'Left';
 
 export type AlertKind = 'stop' | 'refer' | 'clearance' | 'ask' | 'conflict' | 'stage';
 /** Something to know before class. */
-export interface Alert { kind: AlertKind; text: string }
+export interface Alert {
+  kind: AlertKind;
+  text: string;
+}
 
 /** What a condition means on a date. */
 export interface Stage {
@@ -93,7 +118,11 @@ export interface Stage {
 /** Details of one person's condition, as entered: dates, words, numbers, lists. */
 export type Details = Readonly<Record<string, string | number | boolean | readonly string[]>>;
 
-export interface StageInput { details: Details; person: Person; on: string }
+export interface StageInput {
+  details: Details;
+  person: Person;
+  on: string;
+}
 
 /** One question a condition asks about itself. */
 export interface DetailField {
@@ -106,7 +135,19 @@ export interface DetailField {
 }
 
 /** Where a condition stands in the rulebook. */
-export type ConditionGroup = 'life' | 'ability' | 'heart' | 'eyes' | 'back' | 'neck' | 'arms' | 'legs' | 'belly' | 'nerves' | 'breath' | 'whole';
+export type ConditionGroup =
+  | 'life'
+  | 'ability'
+  | 'heart'
+  | 'eyes'
+  | 'back'
+  | 'neck'
+  | 'arms'
+  | 'legs'
+  | 'belly'
+  | 'nerves'
+  | 'breath'
+  | 'whole';
 
 /** A diagnosis, a life stage or a group. */
 export interface Condition {

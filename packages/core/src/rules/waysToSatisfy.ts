@@ -1,7 +1,16 @@
 import type { Rule } from './types.js';
 
 /** A way in which a rule can be met. */
-export type Satisfies = 'lower rung' | 'prop' | 'shorter hold' | 'other breath' | 'support' | 'other level' | 'another pose' | 'keep moving' | 'slowly';
+export type Satisfies =
+  | 'lower rung'
+  | 'prop'
+  | 'shorter hold'
+  | 'other breath'
+  | 'support'
+  | 'other level'
+  | 'another pose'
+  | 'keep moving'
+  | 'slowly';
 
 /**
  * The ways that satisfy a rule, read off its bounds: undoing any one of them is enough.

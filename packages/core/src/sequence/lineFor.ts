@@ -5,4 +5,5 @@ import type { Pose } from '../poses/types.js';
  *
  * @example lineFor(eagle) // 'Eagle, 5 breaths each side'
  */
-export const lineFor = ({ name, hold, side }: Pick<Pose, 'name' | 'hold' | 'side'>): string => `${name}, ${hold.usual} ${hold.unit}${side ? ' each side' : ''}`;
+export const lineFor = ({ name, hold, side }: Pick<Pose, 'name' | 'hold' | 'side'>): string =>
+  `${name}, ${hold.usual} ${hold.unit}${side ? ' each side' : ''}`;

@@ -7,10 +7,21 @@ import { parseSequence } from './parseSequence.js';
  *
  * @example nextHold('- Tree, 20 s each side', 1, 1) // '25 s'
  */
-export function nextHold(source: string, step: number, by: 1 | -1, poses?: readonly Pose[]): string | undefined {
+export function nextHold(
+  source: string,
+  step: number,
+  by: 1 | -1,
+  poses?: readonly Pose[],
+): string | undefined {
   const found = parseSequence(source, poses).sequence.steps[step - 1];
   if (!found) return undefined;
-  const { unit, count } = found.hold, size = unit === 'seconds' ? (count >= 120 ? 30 : 5) : 1, next = Math.round((count + by * size) * 10) / 10;
+  const { unit, count } = found.hold;
+  const size = unit === 'seconds' ? (count >= 120 ? 30 : 5) : 1;
+  const next = Math.round((count + by * size) * 10) / 10;
   if (next < size) return undefined;
-  return unit === 'seconds' ? (next >= 120 && next % 60 === 0 ? `${next / 60} min` : `${next} s`) : `${next} ${next === 1 ? unit.slice(0, -1) : unit}`;
+  return unit === 'seconds'
+    ? next >= 120 && next % 60 === 0
+      ? `${next / 60} min`
+      : `${next} s`
+    : `${next} ${next === 1 ? unit.slice(0, -1) : unit}`;
 }

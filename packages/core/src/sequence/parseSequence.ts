@@ -19,10 +19,19 @@ export interface Step {
   sides: readonly ('right' | 'left')[];
 }
 
-export interface Sequence { title: string; minutes: number; steps: readonly Step[] }
+export interface Sequence {
+  title: string;
+  minutes: number;
+  steps: readonly Step[];
+}
 
 /** A line that could not be read. */
-export interface SequenceError { line: number; text: string; message: string; nearest: readonly string[] }
+export interface SequenceError {
+  line: number;
+  text: string;
+  message: string;
+  nearest: readonly string[];
+}
 
 /** Length of a class when the sequence does not say. */
 const USUAL_MINUTES = 60;
@@ -33,10 +42,12 @@ const TIMES = /[x×]\s*(\d+)\b/i;
 const BULLET = /^\s*(?:[-–—*•·]|\d+[.)])\s+/;
 
 function readHold(text: string, pose: Pose): AskedHold {
-  const match = HOLD.exec(text), times = TIMES.exec(text);
+  const match = HOLD.exec(text);
+  const times = TIMES.exec(text);
   if (!match && times) return { unit: pose.hold.unit, count: Number(times[1]) };
   if (!match) return { unit: pose.hold.unit, count: pose.hold.usual };
-  const count = Number(match[1]!.replace(',', '.')), word = match[2]!.toLowerCase();
+  const count = Number(match[1]!.replace(',', '.'));
+  const word = match[2]!.toLowerCase();
   if (word.startsWith('b')) return { unit: 'breaths', count };
   if (word.startsWith('r') || word === 'times' || word === 'x') return { unit: 'rounds', count };
   return { unit: 'seconds', count: word.startsWith('m') ? count * 60 : count };
@@ -47,44 +58,97 @@ function readHold(text: string, pose: Pose): AskedHold {
  *
  * @example bareName('Low lunge, 4 breaths right') // 'Low lunge'
  */
-export const bareName = (text: string): string => text.replace(HOLD, ' ').replace(TIMES, ' ').replace(/\b(?:on )?(?:each|both|either|the right|the left|right|left) sides?\b|\b(?:on the )?(?:right|left)\b|\bheld?\b|\bfor\b/gi, ' ').replace(/[,;:()]+/g, ' ').trim();
+export const bareName = (text: string): string =>
+  text
+    .replace(HOLD, ' ')
+    .replace(TIMES, ' ')
+    .replace(
+      /\b(?:on )?(?:each|both|either|the right|the left|right|left) sides?\b|\b(?:on the )?(?:right|left)\b|\bheld?\b|\bfor\b/gi,
+      ' ',
+    )
+    .replace(/[,;:()]+/g, ' ')
+    .trim();
 
 /**
  * Reads a sequence: `#` title, `key: value` lines, `##` sections, `-` steps, `>` note to the step above.
  * Lenient about dashes, bullets, case and extra words; a pose that is not known is an error with its
  * line and the three nearest names, and the other lines are read all the same.
  */
-export function parseSequence(source: string, poses?: readonly Pose[]): { sequence: Sequence; errors: SequenceError[] } {
-  const errors: SequenceError[] = [], steps: Step[] = [];
-  let title = 'Untitled class', minutes = USUAL_MINUTES, section: string | undefined;
-  source.replace(/^\uFEFF/, '').split(/\r?\n/).forEach((raw, i) => {
-    const line = raw.trim(), fail = (message: string, nearest: readonly string[] = []): void => { errors.push({ line: i + 1, text: line, message, nearest }); };
-    if (!line) return;
-    if (line.startsWith('##')) { section = line.replace(/^#+\s*/, ''); return; }
-    if (line.startsWith('#')) { title = line.replace(/^#+\s*/, '') || title; return; }
-    if (line.startsWith('>')) {
-      const last = steps[steps.length - 1];
-      if (last) last.note = [last.note, line.replace(/^>\s*/, '')].filter(Boolean).join(' ');
-      return;
-    }
-    if (BULLET.test(raw)) {
-      const text = raw.replace(BULLET, '').trim(), resolved = resolvePose(bareName(text), poses);
-      if ('nearest' in resolved) return fail(`Line ${i + 1}: "${bareName(text)}" is not a pose we know. Nearest: ${resolved.nearest.join(', ')}.`, resolved.nearest);
-      const hold = readHold(text, resolved.pose);
-      if (hold.count <= 0 || hold.count > 3600) return fail(`Line ${i + 1}: a hold of ${hold.count} cannot be right.`);
-      const one = /\b(?:each|both|either)\b/i.test(text) ? null : /\b(right|left)\b/i.exec(text);
-      const sides = !resolved.pose.side ? [] : one ? [one[1]!.toLowerCase() as 'right' | 'left'] : (['right', 'left'] as const);
-      steps.push({ number: steps.length + 1, text, ...(section ? { section } : {}), ...resolved, hold, sides });
-      return;
-    }
-    const key = /^([\p{L} ]+):\s*(.*)$/u.exec(line);
-    if (!key) return fail(`Line ${i + 1}: "${line}" is neither a step (start it with -), a title (#), a section (##), a note (>) nor "key: value".`);
-    if (key[1]!.trim().toLowerCase() === 'minutes') {
-      const value = Number(key[2]!.replace(/[^\d.]/g, ''));
-      if (!(value >= 5 && value <= 240)) return fail(`Line ${i + 1}: minutes are between 5 and 240.`);
-      minutes = value;
-    }
-  });
-  if (!steps.length && !errors.length) errors.push({ line: 1, text: '', message: 'There is no step in this sequence. Start each step with a dash.', nearest: [] });
+export function parseSequence(
+  source: string,
+  poses?: readonly Pose[],
+): { sequence: Sequence; errors: SequenceError[] } {
+  const errors: SequenceError[] = [];
+  const steps: Step[] = [];
+  let title = 'Untitled class';
+  let minutes = USUAL_MINUTES;
+  let section: string | undefined;
+  source
+    .replace(/^\uFEFF/, '')
+    .split(/\r?\n/)
+    .forEach((raw, i) => {
+      const line = raw.trim();
+      const fail = (message: string, nearest: readonly string[] = []): void => {
+        errors.push({ line: i + 1, text: line, message, nearest });
+      };
+      if (!line) return;
+      if (line.startsWith('##')) {
+        section = line.replace(/^#+\s*/, '');
+        return;
+      }
+      if (line.startsWith('#')) {
+        title = line.replace(/^#+\s*/, '') || title;
+        return;
+      }
+      if (line.startsWith('>')) {
+        const last = steps[steps.length - 1];
+        if (last) last.note = [last.note, line.replace(/^>\s*/, '')].filter(Boolean).join(' ');
+        return;
+      }
+      if (BULLET.test(raw)) {
+        const text = raw.replace(BULLET, '').trim();
+        const resolved = resolvePose(bareName(text), poses);
+        if ('nearest' in resolved)
+          return fail(
+            `Line ${i + 1}: "${bareName(text)}" is not a pose we know. Nearest: ${resolved.nearest.join(', ')}.`,
+            resolved.nearest,
+          );
+        const hold = readHold(text, resolved.pose);
+        if (hold.count <= 0 || hold.count > 3600)
+          return fail(`Line ${i + 1}: a hold of ${hold.count} cannot be right.`);
+        const one = /\b(?:each|both|either)\b/i.test(text) ? null : /\b(right|left)\b/i.exec(text);
+        const sides = !resolved.pose.side
+          ? []
+          : one
+            ? [one[1]!.toLowerCase() as 'right' | 'left']
+            : (['right', 'left'] as const);
+        steps.push({
+          number: steps.length + 1,
+          text,
+          ...(section ? { section } : {}),
+          ...resolved,
+          hold,
+          sides,
+        });
+        return;
+      }
+      const key = /^([\p{L} ]+):\s*(.*)$/u.exec(line);
+      if (!key)
+        return fail(
+          `Line ${i + 1}: "${line}" is neither a step (start it with -), a title (#), a section (##), a note (>) nor "key: value".`,
+        );
+      if (key[1]!.trim().toLowerCase() === 'minutes') {
+        const value = Number(key[2]!.replace(/[^\d.]/g, ''));
+        if (!(value >= 5 && value <= 240)) return fail(`Line ${i + 1}: minutes are between 5 and 240.`);
+        minutes = value;
+      }
+    });
+  if (!steps.length && !errors.length)
+    errors.push({
+      line: 1,
+      text: '',
+      message: 'There is no step in this sequence. Start each step with a dash.',
+      nearest: [],
+    });
   return { sequence: { title, minutes, steps }, errors };
 }

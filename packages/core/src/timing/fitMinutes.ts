@@ -1,9 +1,21 @@
 /** One way to take a step: its seconds in the class, and what it costs against what was asked. */
-export interface TimeOption { seconds: number; cost: number }
+export interface TimeOption {
+  seconds: number;
+  cost: number;
+}
 /** A step's ways, the first as asked, and what it costs to leave it out; without that it stays. */
-export interface TimeStage { options: readonly TimeOption[]; leaveOut?: number }
+export interface TimeStage {
+  options: readonly TimeOption[];
+  leaveOut?: number;
+}
 
-interface Label { seconds: number; cost: number; choice: number; step: number; back?: Label }
+interface Label {
+  seconds: number;
+  cost: number;
+  choice: number;
+  step: number;
+  back?: Label;
+}
 
 const tenth = (seconds: number): number => Math.round(seconds * 10) / 10;
 const EPSILON = 1e-6;
@@ -12,19 +24,35 @@ const EPSILON = 1e-6;
 function pareto(labels: Label[]): Label[] {
   labels.sort((a, b) => a.seconds - b.seconds || a.cost - b.cost);
   const kept: Label[] = [];
-  for (const label of labels) if (!kept.length || label.cost < kept[kept.length - 1]!.cost - 1e-9) kept.push(label);
+  for (const label of labels)
+    if (!kept.length || label.cost < kept[kept.length - 1]!.cost - 1e-9) kept.push(label);
   return kept;
 }
 
 /** The cheapest way from each step to the end where a second costs `price`: its price, seconds and cost. Step -1 is the start. */
-function backwards(stages: readonly TimeStage[], gap: (from: number, to: number) => number, price: number): { total: number[]; seconds: number; cost: number } {
-  const n = stages.length, total = new Array<number>(n + 1).fill(Infinity), seconds = new Array<number>(n + 1).fill(0), cost = new Array<number>(n + 1).fill(0);
-  const own = stages.map(({ options }) => options.reduce((best, option) => (option.cost + price * option.seconds < best.cost + price * best.seconds - 1e-12 ? option : best)));
+function backwards(
+  stages: readonly TimeStage[],
+  gap: (from: number, to: number) => number,
+  price: number,
+): { total: number[]; seconds: number; cost: number } {
+  const n = stages.length;
+  const total = new Array<number>(n + 1).fill(Infinity);
+  const seconds = new Array<number>(n + 1).fill(0);
+  const cost = new Array<number>(n + 1).fill(0);
+  const own = stages.map(({ options }) =>
+    options.reduce((best, option) =>
+      option.cost + price * option.seconds < best.cost + price * best.seconds - 1e-12 ? option : best,
+    ),
+  );
   for (let from = n - 1; from >= -1; from--) {
     let left = 0;
     for (let to = from + 1; to <= n; to++) {
-      const stage = stages[to], step = stage ? own[to]! : { seconds: 0, cost: 0 }, between = stage ? tenth(gap(from, to)) : 0, after = stage ? to + 1 : undefined;
-      const here = left + step.cost + price * (step.seconds + between) + (after === undefined ? 0 : total[after]!);
+      const stage = stages[to];
+      const step = stage ? own[to]! : { seconds: 0, cost: 0 };
+      const between = stage ? tenth(gap(from, to)) : 0;
+      const after = stage ? to + 1 : undefined;
+      const here =
+        left + step.cost + price * (step.seconds + between) + (after === undefined ? 0 : total[after]!);
       if (here < total[from + 1]!) {
         total[from + 1] = here;
         seconds[from + 1] = step.seconds + between + (after === undefined ? 0 : seconds[after]!);
@@ -49,37 +77,73 @@ function backwards(stages: readonly TimeStage[], gap: (from: number, to: number)
  * @returns the place of the chosen option in each step's list; -1 where the step is left out
  * @example fitMinutes([{ options: [{ seconds: 60, cost: 0 }, { seconds: 40, cost: 2 }] }, { options: [{ seconds: 60, cost: 0 }, { seconds: 50, cost: 1 }] }], () => 0, 110) // [0, 1]
  */
-export function fitMinutes(stages: readonly TimeStage[], gap: (from: number, to: number) => number, budget: number): number[] {
-  let price = 0, { total, seconds, cost: known } = backwards(stages, gap, price), fits = seconds <= budget + EPSILON;
+export function fitMinutes(
+  stages: readonly TimeStage[],
+  gap: (from: number, to: number) => number,
+  budget: number,
+): number[] {
+  let price = 0;
+  let { total, seconds, cost: known } = backwards(stages, gap, price);
+  let fits = seconds <= budget + EPSILON;
   if (!fits) {
-    let low = 0, high = 1;
-    for (let tries = 0; tries < 40 && backwards(stages, gap, high).seconds > budget + EPSILON; tries++) [low, high] = [high, high * 4];
+    let low = 0;
+    let high = 1;
+    for (let tries = 0; tries < 40 && backwards(stages, gap, high).seconds > budget + EPSILON; tries++)
+      [low, high] = [high, high * 4];
     for (let tries = 0; tries < 40; tries++) {
       const middle = (low + high) / 2;
-      if (backwards(stages, gap, middle).seconds <= budget + EPSILON) high = middle; else low = middle;
+      if (backwards(stages, gap, middle).seconds <= budget + EPSILON) high = middle;
+      else low = middle;
     }
     price = high;
     ({ total, seconds, cost: known } = backwards(stages, gap, price));
     fits = seconds <= budget + EPSILON;
   }
-  const worthIt = (label: Label): boolean => !fits || label.cost + total[label.step + 1]! - price * (budget - label.seconds) <= known + EPSILON;
+  const worthIt = (label: Label): boolean =>
+    !fits || label.cost + total[label.step + 1]! - price * (budget - label.seconds) <= known + EPSILON;
   const at: Label[][] = [[{ seconds: 0, cost: 0, choice: -1, step: -1 }]];
   const reach = (to: number): Label[] => {
-    let labels: Label[] = [], left = 0;
+    let labels: Label[] = [];
+    let left = 0;
     for (let from = to - 1; from >= -1; from--) {
       const between = to < stages.length ? tenth(gap(from, to)) : 0;
-      for (const back of at[from + 1]!) labels.push({ seconds: tenth(back.seconds + between), cost: back.cost + left, choice: -1, step: to, back });
+      for (const back of at[from + 1]!)
+        labels.push({
+          seconds: tenth(back.seconds + between),
+          cost: back.cost + left,
+          choice: -1,
+          step: to,
+          back,
+        });
       const skipped = from >= 0 ? stages[from]!.leaveOut : undefined;
       if (skipped === undefined) break;
       left += skipped;
     }
     labels = pareto(labels);
-    return to === stages.length ? labels : pareto(labels.flatMap((label) => stages[to]!.options.map((option, choice): Label => ({ ...label, seconds: tenth(label.seconds + option.seconds), cost: label.cost + option.cost, choice }))).filter(worthIt));
+    return to === stages.length
+      ? labels
+      : pareto(
+          labels
+            .flatMap((label) =>
+              stages[to]!.options.map((option, choice): Label => ({
+                ...label,
+                seconds: tenth(label.seconds + option.seconds),
+                cost: label.cost + option.cost,
+                choice,
+              })),
+            )
+            .filter(worthIt),
+        );
   };
   for (let step = 0; step < stages.length; step++) at.push(reach(step));
   const ends = reach(stages.length);
   // Longer costs less: the last that fits is the cheapest.
   const chosen = stages.map(() => -1);
-  for (let label = (ends.filter((end) => end.seconds <= budget + EPSILON).pop() ?? ends[0])?.back; label && label.step >= 0; label = label.back) chosen[label.step] = label.choice;
+  for (
+    let label = (ends.filter((end) => end.seconds <= budget + EPSILON).pop() ?? ends[0])?.back;
+    label && label.step >= 0;
+    label = label.back
+  )
+    chosen[label.step] = label.choice;
   return chosen;
 }

@@ -3,29 +3,65 @@ import fc from 'fast-check';
 import highs from 'highs';
 import type { TimeStage } from '../../src/timing/fitMinutes.js';
 
-export interface Solver { solve(model: string): { Status: string; ObjectiveValue: number; Columns: Record<string, { Primal?: number }> } }
+export interface Solver {
+  solve(model: string): {
+    Status: string;
+    ObjectiveValue: number;
+    Columns: Record<string, { Primal?: number }>;
+  };
+}
 export const solver = (): Promise<Solver> => (highs as unknown as () => Promise<Solver>)();
 
-export interface TimeProblem { stages: readonly TimeStage[]; gap: (from: number, to: number) => number; budget: number }
+export interface TimeProblem {
+  stages: readonly TimeStage[];
+  gap: (from: number, to: number) => number;
+  budget: number;
+}
 
 /** Generated classes of 1 to 9 steps, some of which may be left out, with seconds between them that depend on what comes before. */
 export function timeProblems(count: number, seed: number): TimeProblem[] {
   const problems = fc.record({
-    steps: fc.array(fc.record({ options: fc.array(fc.record({ seconds: fc.integer({ min: 5, max: 120 }), cost: fc.integer({ min: 0, max: 50 }) }), { minLength: 1, maxLength: 6 }), leaveOut: fc.option(fc.integer({ min: 10, max: 90 }), { nil: undefined }), level: fc.integer({ min: 0, max: 3 }) }), { minLength: 1, maxLength: 9 }),
+    steps: fc.array(
+      fc.record({
+        options: fc.array(
+          fc.record({ seconds: fc.integer({ min: 5, max: 120 }), cost: fc.integer({ min: 0, max: 50 }) }),
+          { minLength: 1, maxLength: 6 },
+        ),
+        leaveOut: fc.option(fc.integer({ min: 10, max: 90 }), { nil: undefined }),
+        level: fc.integer({ min: 0, max: 3 }),
+      }),
+      { minLength: 1, maxLength: 9 },
+    ),
     share: fc.double({ min: 0.25, max: 1, noNaN: true }),
   });
   return fc.sample(problems, { numRuns: count, seed }).map(({ steps, share }) => ({
-    stages: steps.map(({ options, leaveOut }) => ({ options, ...(leaveOut === undefined ? {} : { leaveOut }) })),
-    gap: (from, to) => (from >= 0 && steps[from]!.level !== steps[to]!.level ? 10 * Math.abs(steps[from]!.level - steps[to]!.level) : 0),
-    budget: Math.floor(share * steps.reduce((sum, { options }) => sum + Math.max(...options.map(({ seconds }) => seconds)), 0)),
+    stages: steps.map(({ options, leaveOut }) => ({
+      options,
+      ...(leaveOut === undefined ? {} : { leaveOut }),
+    })),
+    gap: (from, to) =>
+      from >= 0 && steps[from]!.level !== steps[to]!.level
+        ? 10 * Math.abs(steps[from]!.level - steps[to]!.level)
+        : 0,
+    budget: Math.floor(
+      share * steps.reduce((sum, { options }) => sum + Math.max(...options.map(({ seconds }) => seconds)), 0),
+    ),
   }));
 }
 
 /** What a choice comes to. */
-export function timeOf({ stages, gap }: TimeProblem, chosen: readonly number[]): { seconds: number; cost: number } {
-  let seconds = 0, cost = 0, last = -1;
+export function timeOf(
+  { stages, gap }: TimeProblem,
+  chosen: readonly number[],
+): { seconds: number; cost: number } {
+  let seconds = 0;
+  let cost = 0;
+  let last = -1;
   chosen.forEach((choice, i) => {
-    if (choice < 0) { cost += stages[i]!.leaveOut!; return; }
+    if (choice < 0) {
+      cost += stages[i]!.leaveOut!;
+      return;
+    }
     seconds += gap(last, i) + stages[i]!.options[choice]!.seconds;
     cost += stages[i]!.options[choice]!.cost;
     last = i;
@@ -33,11 +69,18 @@ export function timeOf({ stages, gap }: TimeProblem, chosen: readonly number[]):
   return { seconds, cost };
 }
 
-const sum = (terms: readonly (readonly [number, string])[]): string => (terms.length ? terms.map(([by, name]) => `${by < 0 ? '-' : '+'} ${Math.abs(by)} ${name}`).join(' ') : '0 nothing');
+const sum = (terms: readonly (readonly [number, string])[]): string =>
+  terms.length
+    ? terms.map(([by, name]) => `${by < 0 ? '-' : '+'} ${Math.abs(by)} ${name}`).join(' ')
+    : '0 nothing';
 
 /** The least cost that fits, by the solver; undefined where nothing fits. One binary for each option, one for each pair of steps that follow each other. */
 export function solveTime(highs: Solver, { stages, gap, budget }: TimeProblem): number | undefined {
-  const n = stages.length, options = stages.flatMap((stage, i) => stage.options.map((option, j) => ({ name: `x${i}_${j}`, i, ...option }))), arcs: { name: string; from: number; to: number; seconds: number; cost: number }[] = [];
+  const n = stages.length;
+  const options = stages.flatMap((stage, i) =>
+    stage.options.map((option, j) => ({ name: `x${i}_${j}`, i, ...option })),
+  );
+  const arcs: { name: string; from: number; to: number; seconds: number; cost: number }[] = [];
   for (let from = -1; from < n; from++) {
     let left = 0;
     for (let to = from + 1; to <= n; to++) {
@@ -46,11 +89,22 @@ export function solveTime(highs: Solver, { stages, gap, budget }: TimeProblem): 
       left += stages[to]!.leaveOut!;
     }
   }
-  const into = (to: number) => arcs.filter((arc) => arc.to === to), out = (from: number) => arcs.filter((arc) => arc.from === from);
+  const into = (to: number) => arcs.filter((arc) => arc.to === to);
+  const out = (from: number) => arcs.filter((arc) => arc.from === from);
   const model = [
-    'Minimize', ` obj: ${sum([...options, ...arcs].map(({ cost, name }) => [cost, name]))}`, 'Subject To', ` time: ${sum([...options, ...arcs].map(({ seconds, name }) => [seconds, name]))} <= ${budget}`, ` start: ${sum(out(-1).map(({ name }) => [1, name]))} = 1`,
-    ...stages.flatMap((_, i) => [` flow${i}: ${sum([...into(i).map(({ name }) => [1, name] as const), ...out(i).map(({ name }) => [-1, name] as const)])} = 0`, ` one${i}: ${sum([...options.filter((option) => option.i === i).map(({ name }) => [1, name] as const), ...into(i).map(({ name }) => [-1, name] as const)])} = 0`]),
-    'Binary', ` ${[...options, ...arcs].map(({ name }) => name).join(' ')}`, 'End',
-  ].join('\n'), found = highs.solve(model);
+    'Minimize',
+    ` obj: ${sum([...options, ...arcs].map(({ cost, name }) => [cost, name]))}`,
+    'Subject To',
+    ` time: ${sum([...options, ...arcs].map(({ seconds, name }) => [seconds, name]))} <= ${budget}`,
+    ` start: ${sum(out(-1).map(({ name }) => [1, name]))} = 1`,
+    ...stages.flatMap((_, i) => [
+      ` flow${i}: ${sum([...into(i).map(({ name }) => [1, name] as const), ...out(i).map(({ name }) => [-1, name] as const)])} = 0`,
+      ` one${i}: ${sum([...options.filter((option) => option.i === i).map(({ name }) => [1, name] as const), ...into(i).map(({ name }) => [-1, name] as const)])} = 0`,
+    ]),
+    'Binary',
+    ` ${[...options, ...arcs].map(({ name }) => name).join(' ')}`,
+    'End',
+  ].join('\n');
+  const found = highs.solve(model);
   return found.Status === 'Optimal' ? found.ObjectiveValue : undefined;
 }

@@ -1,4 +1,15 @@
-import { careFor, CONDITIONS, partsOnFloor, rankPoses, somebodyWith, suits, words as foldWords, type Level, type Pose, type Variant } from '@lotus-steady/core';
+import {
+  careFor,
+  CONDITIONS,
+  partsOnFloor,
+  rankPoses,
+  somebodyWith,
+  suits,
+  words as foldWords,
+  type Level,
+  type Pose,
+  type Variant,
+} from '@lotus-steady/core';
 import { Printer, X } from 'lucide-react';
 import { memo, useCallback, useDeferredValue, useMemo } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
@@ -11,27 +22,70 @@ import { Empty } from '../../ui/states.js';
 import { LazyFigure } from './LazyFigure.js';
 import { FAMILIES } from './words.js';
 
-const LEVELS: readonly Level[] = ['chair', 'standing', 'squatting', 'all-fours', 'kneeling', 'sitting', 'prone', 'lying', 'side-lying', 'inverted'];
+const LEVELS: readonly Level[] = [
+  'chair',
+  'standing',
+  'squatting',
+  'all-fours',
+  'kneeling',
+  'sitting',
+  'prone',
+  'lying',
+  'side-lying',
+  'inverted',
+];
 const PROPS = ['chair', 'wall', 'block', 'blanket', 'bolster', 'strap', 'stool', 'roll'] as const;
 const ACTIONS = ['open', 'strengthen', 'mobilise', 'balance', 'settle', 'breathe', 'invert', 'rest'] as const;
-const REGIONS = ['neck', 'chest', 'shoulders', 'wrists', 'upper back', 'low back', 'side body', 'front hip', 'outer hip', 'inner thigh', 'hamstrings', 'calves', 'feet', 'belly', 'pelvic floor', 'whole'] as const;
+const REGIONS = [
+  'neck',
+  'chest',
+  'shoulders',
+  'wrists',
+  'upper back',
+  'low back',
+  'side body',
+  'front hip',
+  'outer hip',
+  'inner thigh',
+  'hamstrings',
+  'calves',
+  'feet',
+  'belly',
+  'pelvic floor',
+  'whole',
+] as const;
 
 /** What is asked for, as it stands in the address: a search can be kept and sent. */
 type Asked = Readonly<Record<'find' | 'action' | 'part' | 'level' | 'prop' | 'floor' | 'group', string>>;
 
 /** Variants of a pose that answer the filters; none leaves the pose out. */
-function answers(pose: Pose, { action, part, level, prop, floor }: Asked, fits: (pose: Pose, variant: Variant) => boolean): Variant[] {
+function answers(
+  pose: Pose,
+  { action, part, level, prop, floor }: Asked,
+  fits: (pose: Pose, variant: Variant) => boolean,
+): Variant[] {
   if (action && !pose.purposes.some((purpose) => purpose.action === action)) return [];
-  if (part && !pose.parts.includes(part as never) && !pose.purposes.some((purpose) => purpose.region === part)) return [];
-  return pose.ladder.filter((variant) => (!level || variant.level === level) && (!prop || (prop === 'none' ? !variant.props.length : variant.props.some(({ kind }) => kind === prop)))
-    && (!floor || partsOnFloor(variant).length === Number(floor)) && fits(pose, variant));
+  if (
+    part &&
+    !pose.parts.includes(part as never) &&
+    !pose.purposes.some((purpose) => purpose.region === part)
+  )
+    return [];
+  return pose.ladder.filter(
+    (variant) =>
+      (!level || variant.level === level) &&
+      (!prop ||
+        (prop === 'none' ? !variant.props.length : variant.props.some(({ kind }) => kind === prop))) &&
+      (!floor || partsOnFloor(variant).length === Number(floor)) &&
+      fits(pose, variant),
+  );
 }
 
 const folded = new WeakMap<Pose, string[][]>();
 /** The folded words of each of a pose's names, worked out once. */
 function namesOf(pose: Pose): string[][] {
   let names = folded.get(pose);
-  if (!names) folded.set(pose, names = [pose.name, pose.sanskrit ?? '', ...pose.aliases].map(foldWords));
+  if (!names) folded.set(pose, (names = [pose.name, pose.sanskrit ?? '', ...pose.aliases].map(foldWords)));
   return names;
 }
 
@@ -39,15 +93,39 @@ function namesOf(pose: Pose): string[][] {
 function search(find: string, poses: readonly Pose[]): readonly Pose[] {
   const typed = foldWords(find);
   if (!typed.length) return poses;
-  const begins = poses.filter((pose) => namesOf(pose).some((own) => typed.every((word) => own.some((part) => part.startsWith(word)))));
-  const near = rankPoses(find, 12, poses).filter(({ sure }) => sure > 0.62).map(({ pose }) => pose);
+  const begins = poses.filter((pose) =>
+    namesOf(pose).some((own) => typed.every((word) => own.some((part) => part.startsWith(word)))),
+  );
+  const near = rankPoses(find, 12, poses)
+    .filter(({ sure }) => sure > 0.62)
+    .map(({ pose }) => pose);
   return [...new Set([...near.filter((pose) => begins.includes(pose)), ...begins, ...near])];
 }
 
-const Choice = ({ label, value, onChange, options }: { label: string; value: string; onChange: (value: string) => void; options: readonly (readonly [string, string])[] }) => (
-  <label className="flex flex-col text-sm text-soft">{label}
-    <select value={value} onChange={(event) => onChange(event.target.value)} className={`min-h-11 rounded-lg border bg-paper px-2 text-ink ${value ? 'border-teal border-2 font-semibold' : 'border-strong-line'}`}>
-      <option value="">any</option>{options.map(([key, name]) => <option key={key} value={key}>{name}</option>)}
+const Choice = ({
+  label,
+  value,
+  onChange,
+  options,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  options: readonly (readonly [string, string])[];
+}) => (
+  <label className="flex flex-col text-sm text-soft">
+    {label}
+    <select
+      value={value}
+      onChange={(event) => onChange(event.target.value)}
+      className={`min-h-11 rounded-lg border bg-paper px-2 text-ink ${value ? 'border-teal border-2 font-semibold' : 'border-strong-line'}`}
+    >
+      <option value="">any</option>
+      {options.map(([key, name]) => (
+        <option key={key} value={key}>
+          {name}
+        </option>
+      ))}
     </select>
   </label>
 );
@@ -56,32 +134,67 @@ const plain = (list: readonly string[]): [string, string][] => list.map((word) =
 /** Puts a value into the address, or takes it out. From the address, not from the last drawing: two quick choices must both count. */
 function useAsk(): (key: string, value: string | ((now: string) => string)) => void {
   const navigate = useNavigate();
-  return useCallback((key, value) => {
-    const next = new URLSearchParams(window.location.search), to = typeof value === 'string' ? value : value(next.get(key) ?? '');
-    if (to) next.set(key, to); else next.delete(key);
-    void navigate(`?${next.toString()}`, { replace: true, flushSync: true });
-  }, [navigate]);
+  return useCallback(
+    (key, value) => {
+      const next = new URLSearchParams(window.location.search);
+      const to = typeof value === 'string' ? value : value(next.get(key) ?? '');
+      if (to) next.set(key, to);
+      else next.delete(key);
+      void navigate(`?${next.toString()}`, { replace: true, flushSync: true });
+    },
+    [navigate],
+  );
 }
 
 /** Takes an id into a list in the address, or out of it. */
-const toggled = (id: string) => (list: string): string => {
-  const ids = list ? list.split(',') : [];
-  return (ids.includes(id) ? ids.filter((other) => other !== id) : [...ids, id]).join(',');
-};
+const toggled =
+  (id: string) =>
+  (list: string): string => {
+    const ids = list ? list.split(',') : [];
+    return (ids.includes(id) ? ids.filter((other) => other !== id) : [...ids, id]).join(',');
+  };
 
 /** One pose on the shelf. Drawn again only when something about it changes: typing must not wait for two hundred of them. */
-const PoseCard = memo(function PoseCard({ pose, first, ways, marked }: { pose: Pose; first: string; ways: number; marked: boolean }) {
-  const ask = useAsk(), usual = first === pose.usual;
+const PoseCard = memo(function PoseCard({
+  pose,
+  first,
+  ways,
+  marked,
+}: {
+  pose: Pose;
+  first: string;
+  ways: number;
+  marked: boolean;
+}) {
+  const ask = useAsk();
+  const usual = first === pose.usual;
   return (
-    <li className={`relative rounded-2xl border bg-(--fig-paper) ${marked ? 'border-2 border-teal' : 'border-line'} hover:border-teal`}>
+    <li
+      className={`relative rounded-2xl border bg-(--fig-paper) ${marked ? 'border-2 border-teal' : 'border-line'} hover:border-teal`}
+    >
       <Link to={`/atlas/${pose.id}${usual ? '' : `?variant=${first}`}`} className="block p-2">
         <LazyFigure variant={first} width={168} height={132} className="w-full" decorative />
         <span className="mt-1 block font-display text-lg leading-tight font-semibold">{pose.name}</span>
-        {pose.sanskrit && <span lang="sa" className="block text-sm text-soft italic">{pose.sanskrit}</span>}
-        <span className="block text-sm text-soft">{ways === 1 ? pose.ladder.find((variant) => variant.id === first)!.name : `${ways} ways`}</span>
+        {pose.sanskrit && (
+          <span lang="sa" className="block text-sm text-soft italic">
+            {pose.sanskrit}
+          </span>
+        )}
+        <span className="block text-sm text-soft">
+          {ways === 1 ? pose.ladder.find((variant) => variant.id === first)!.name : `${ways} ways`}
+        </span>
       </Link>
-      <label className="absolute top-1 right-1 grid size-11 cursor-pointer place-items-center" title="for a card">
-        <input type="checkbox" className="size-5 accent-(--teal)" aria-label={`${pose.name} on a card`} checked={marked} onChange={() => ask('cards', toggled(pose.id))} />
+      <label
+        className="absolute top-1 right-1 grid size-11 cursor-pointer place-items-center"
+        title="for a card"
+      >
+        <input
+          type="checkbox"
+          className="size-5 accent-(--teal)"
+          aria-label={`${pose.name} on a card`}
+          checked={marked}
+          onChange={() => ask('cards', toggled(pose.id))}
+        />
       </label>
     </li>
   );
@@ -89,50 +202,145 @@ const PoseCard = memo(function PoseCard({ pose, first, ways, marked }: { pose: P
 
 /** Every pose and movement, to browse, search and choose for cards. */
 export function AtlasScreen() {
-  const [params, setParams] = useSearchParams(), { poses } = catalogue(), houseView = useHouseView();
+  const [params, setParams] = useSearchParams();
+  const { poses } = catalogue();
+  const houseView = useHouseView();
   const get = (key: string): string => params.get(key) ?? '';
-  const asked: Asked = { find: get('find'), action: get('action'), part: get('part'), level: get('level'), prop: get('prop'), floor: get('floor'), group: get('group') };
+  const asked: Asked = {
+    find: get('find'),
+    action: get('action'),
+    part: get('part'),
+    level: get('level'),
+    prop: get('prop'),
+    floor: get('floor'),
+    group: get('group'),
+  };
   const set = useAsk();
-  const cards = get('cards') ? get('cards').split(',') : [], later = useDeferredValue(JSON.stringify(asked));
+  const cards = get('cards') ? get('cards').split(',') : [];
+  const later = useDeferredValue(JSON.stringify(asked));
   const shown = useMemo(() => {
-    const now = JSON.parse(later) as Asked, staged = now.group ? somebodyWith(now.group, today(), houseView) : undefined;
+    const now = JSON.parse(later) as Asked;
+    const staged = now.group ? somebodyWith(now.group, today(), houseView) : undefined;
     // What a shorter hold makes fit is not hidden.
-    const fits = (pose: Pose, variant: Variant): boolean => !staged || suits(careFor(catalogue(), pose, variant, staged, today(), pose.hold.least));
-    return search(now.find, poses).map((pose) => ({ pose, variants: answers(pose, now, fits) })).filter(({ variants }) => variants.length);
+    const fits = (pose: Pose, variant: Variant): boolean =>
+      !staged || suits(careFor(catalogue(), pose, variant, staged, today(), pose.hold.least));
+    return search(now.find, poses)
+      .map((pose) => ({ pose, variants: answers(pose, now, fits) }))
+      .filter(({ variants }) => variants.length);
   }, [later, poses, houseView]);
-  const filtered = Object.entries(asked).some(([key, value]) => key !== 'find' && value), count = shown.reduce((sum, { variants }) => sum + variants.length, 0);
+  const filtered = Object.entries(asked).some(([key, value]) => key !== 'find' && value);
+  const count = shown.reduce((sum, { variants }) => sum + variants.length, 0);
   const groups = asked.find ? [['', ''] as const] : FAMILIES;
   return (
     <Page
-      title="Atlas" wide
-      actions={<>
-        <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">Find a pose, however you write it
-          <input type="search" value={asked.find} onChange={(event) => set('find', event.target.value)} placeholder="down dog, vrksasana, legs up the wall …" className="min-h-11 rounded-lg border border-strong-line bg-paper px-3 text-base text-ink" />
-        </label>
-        <Choice label="What for" value={asked.action} onChange={(value) => set('action', value)} options={plain(ACTIONS)} />
-        <Choice label="Part of the body" value={asked.part} onChange={(value) => set('part', value)} options={plain(REGIONS)} />
-        <Choice label="Where the body is" value={asked.level} onChange={(value) => set('level', value)} options={plain(LEVELS)} />
-        <Choice label="With" value={asked.prop} onChange={(value) => set('prop', value)} options={[['none', 'nothing'], ...plain(PROPS)]} />
-        <Choice label="Parts on the floor" value={asked.floor} onChange={(value) => set('floor', value)} options={plain(['1', '2', '3', '4', '5'])} />
-        <Choice label="Suits" value={asked.group} onChange={(value) => set('group', value)} options={CONDITIONS.map(({ id, name }) => [id, name])} />
-      </>}
+      title="Atlas"
+      wide
+      actions={
+        <>
+          <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">
+            Find a pose, however you write it
+            <input
+              type="search"
+              value={asked.find}
+              onChange={(event) => set('find', event.target.value)}
+              placeholder="down dog, vrksasana, legs up the wall …"
+              className="min-h-11 rounded-lg border border-strong-line bg-paper px-3 text-base text-ink"
+            />
+          </label>
+          <Choice
+            label="What for"
+            value={asked.action}
+            onChange={(value) => set('action', value)}
+            options={plain(ACTIONS)}
+          />
+          <Choice
+            label="Part of the body"
+            value={asked.part}
+            onChange={(value) => set('part', value)}
+            options={plain(REGIONS)}
+          />
+          <Choice
+            label="Where the body is"
+            value={asked.level}
+            onChange={(value) => set('level', value)}
+            options={plain(LEVELS)}
+          />
+          <Choice
+            label="With"
+            value={asked.prop}
+            onChange={(value) => set('prop', value)}
+            options={[['none', 'nothing'], ...plain(PROPS)]}
+          />
+          <Choice
+            label="Parts on the floor"
+            value={asked.floor}
+            onChange={(value) => set('floor', value)}
+            options={plain(['1', '2', '3', '4', '5'])}
+          />
+          <Choice
+            label="Suits"
+            value={asked.group}
+            onChange={(value) => set('group', value)}
+            options={CONDITIONS.map(({ id, name }) => [id, name])}
+          />
+        </>
+      }
     >
       <div className="px-5 py-4">
         <div className="mb-3 flex min-h-11 flex-wrap items-center gap-3">
-          <p role="status" className="text-soft">{shown.length} poses and movements, {count} ways to do them{asked.group && ', at the careful stage'}.</p>
-          {(filtered || asked.find) && <Button look="quiet" onClick={() => setParams(get('cards') ? { cards: get('cards') } : {}, { replace: true })}><X aria-hidden size={18} />Clear</Button>}
-          {cards.length > 0 && <span className="ml-auto flex gap-2"><Button look="quiet" onClick={() => set('cards', '')}>Unmark all</Button><ButtonLink look="main" to={`/atlas/cards?ids=${cards.join(',')}`}><Printer aria-hidden size={18} />Cards of {cards.length}</ButtonLink></span>}
+          <p role="status" className="text-soft">
+            {shown.length} poses and movements, {count} ways to do them
+            {asked.group && ', at the careful stage'}.
+          </p>
+          {(filtered || asked.find) && (
+            <Button
+              look="quiet"
+              onClick={() => setParams(get('cards') ? { cards: get('cards') } : {}, { replace: true })}
+            >
+              <X aria-hidden size={18} />
+              Clear
+            </Button>
+          )}
+          {cards.length > 0 && (
+            <span className="ml-auto flex gap-2">
+              <Button look="quiet" onClick={() => set('cards', '')}>
+                Unmark all
+              </Button>
+              <ButtonLink look="main" to={`/atlas/cards?ids=${cards.join(',')}`}>
+                <Printer aria-hidden size={18} />
+                Cards of {cards.length}
+              </ButtonLink>
+            </span>
+          )}
         </div>
-        {!shown.length && <Empty action={<Button onClick={() => setParams({}, { replace: true })}>Show everything</Button>}>Nothing answers to that.</Empty>}
+        {!shown.length && (
+          <Empty action={<Button onClick={() => setParams({}, { replace: true })}>Show everything</Button>}>
+            Nothing answers to that.
+          </Empty>
+        )}
         {groups.map(([family, name]) => {
           const list = family ? shown.filter(({ pose }) => pose.family === family) : shown;
-          return list.length > 0 && (
-            <section key={family} className="mb-8">
-              {name && <h2 className="mb-3 text-xl">{name} <span className="font-sans text-base font-normal text-soft">{list.length}</span></h2>}
-              <ul className="grid grid-cols-[repeat(auto-fill,minmax(10.5rem,1fr))] gap-3">
-                {list.map(({ pose, variants }) => <PoseCard key={pose.id} pose={pose} first={(variants.find((variant) => variant.id === pose.usual) ?? variants[0]!).id} ways={variants.length} marked={cards.includes(pose.id)} />)}
-              </ul>
-            </section>
+          return (
+            list.length > 0 && (
+              <section key={family} className="mb-8">
+                {name && (
+                  <h2 className="mb-3 text-xl">
+                    {name} <span className="font-sans text-base font-normal text-soft">{list.length}</span>
+                  </h2>
+                )}
+                <ul className="grid grid-cols-[repeat(auto-fill,minmax(10.5rem,1fr))] gap-3">
+                  {list.map(({ pose, variants }) => (
+                    <PoseCard
+                      key={pose.id}
+                      pose={pose}
+                      first={(variants.find((variant) => variant.id === pose.usual) ?? variants[0]!).id}
+                      ways={variants.length}
+                      marked={cards.includes(pose.id)}
+                    />
+                  ))}
+                </ul>
+              </section>
+            )
           );
         })}
       </div>

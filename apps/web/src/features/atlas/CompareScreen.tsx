@@ -7,25 +7,86 @@ import { MeasureBars } from './MeasureBars.js';
 
 /** Two variants side by side: figures, and every measure in which either has something to say. */
 export function CompareScreen() {
-  const [params, setParams] = useSearchParams(), { poses } = catalogue(), all = poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));
-  const pick = (key: 'a' | 'b', spare: number) => all.find(({ variant }) => variant.id === params.get(key)) ?? all[spare]!, a = pick('a', 0), b = pick('b', 1);
+  const [params, setParams] = useSearchParams();
+  const { poses } = catalogue();
+  const all = poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));
+  const pick = (key: 'a' | 'b', spare: number) =>
+    all.find(({ variant }) => variant.id === params.get(key)) ?? all[spare]!;
+  const a = pick('a', 0);
+  const b = pick('b', 1);
   return (
-    <Page title="Compare" about="What two ways ask of a grown person of 165 cm." actions={<ButtonLink look="quiet" to={`/atlas/${a.pose.id}?variant=${a.variant.id}`}>Back to {a.pose.name}</ButtonLink>}>
+    <Page
+      title="Compare"
+      about="What two ways ask of a grown person of 165 cm."
+      actions={
+        <ButtonLink look="quiet" to={`/atlas/${a.pose.id}?variant=${a.variant.id}`}>
+          Back to {a.pose.name}
+        </ButtonLink>
+      }
+    >
       <div className="mb-6 grid gap-6 sm:grid-cols-2">
-        {([['a', a, 'text-teal'], ['b', b, 'text-indigo']] as const).map(([key, { pose, variant }, tone]) => (
+        {(
+          [
+            ['a', a, 'text-teal'],
+            ['b', b, 'text-indigo'],
+          ] as const
+        ).map(([key, { pose, variant }, tone]) => (
           <section key={key} className="rounded-2xl border border-line bg-(--fig-paper) p-3">
-            <label className="text-sm text-soft">{key === 'a' ? 'This' : 'with this'}
-              <select value={variant.id} onChange={(event) => setParams((old) => { const next = new URLSearchParams(old); next.set(key, event.target.value); return next; }, { replace: true })} className="block min-h-11 w-full rounded-lg border border-strong-line bg-paper px-2 text-ink">
-                {poses.map((each) => <optgroup key={each.id} label={each.name}>{each.ladder.map((rung) => <option key={rung.id} value={rung.id}>{each.name}, {rung.name}</option>)}</optgroup>)}
+            <label className="text-sm text-soft">
+              {key === 'a' ? 'This' : 'with this'}
+              <select
+                value={variant.id}
+                onChange={(event) =>
+                  setParams(
+                    (old) => {
+                      const next = new URLSearchParams(old);
+                      next.set(key, event.target.value);
+                      return next;
+                    },
+                    { replace: true },
+                  )
+                }
+                className="block min-h-11 w-full rounded-lg border border-strong-line bg-paper px-2 text-ink"
+              >
+                {poses.map((each) => (
+                  <optgroup key={each.id} label={each.name}>
+                    {each.ladder.map((rung) => (
+                      <option key={rung.id} value={rung.id}>
+                        {each.name}, {rung.name}
+                      </option>
+                    ))}
+                  </optgroup>
+                ))}
               </select>
             </label>
-            <div className="flex">{variant.frames.map((_, i) => <Figure key={i} variant={variant.id} frame={i} width={320} height={260} className="min-w-0 flex-1" />)}</div>
-            <h2 className={`text-xl ${tone}`}>{pose.name}, {variant.name}</h2>
-            <p className="text-soft">{variant.level}; {variant.props.length ? variant.props.map(({ kind }) => kind).join(', ') : 'no props'}; about {variant.declared.met} METs</p>
+            <div className="flex">
+              {variant.frames.map((_, i) => (
+                <Figure
+                  key={i}
+                  variant={variant.id}
+                  frame={i}
+                  width={320}
+                  height={260}
+                  className="min-w-0 flex-1"
+                />
+              ))}
+            </div>
+            <h2 className={`text-xl ${tone}`}>
+              {pose.name}, {variant.name}
+            </h2>
+            <p className="text-soft">
+              {variant.level};{' '}
+              {variant.props.length ? variant.props.map(({ kind }) => kind).join(', ') : 'no props'}; about{' '}
+              {variant.declared.met} METs
+            </p>
           </section>
         ))}
       </div>
-      <MeasureBars measures={catalogue().measures(a.variant.id, 165)} other={catalogue().measures(b.variant.id, 165)} names={[`${a.pose.name}, ${a.variant.name}`, `${b.pose.name}, ${b.variant.name}`]} />
+      <MeasureBars
+        measures={catalogue().measures(a.variant.id, 165)}
+        other={catalogue().measures(b.variant.id, 165)}
+        names={[`${a.pose.name}, ${a.variant.name}`, `${b.pose.name}, ${b.variant.name}`]}
+      />
     </Page>
   );
 }

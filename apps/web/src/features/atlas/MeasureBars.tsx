@@ -1,41 +1,90 @@
 import { USUAL_RANGE, type Measures } from '@lotus-steady/core';
 import { BARS } from './words.js';
 
-const say = (value: number, unit: string): string => (unit.startsWith(' %') ? `${Math.round(value * 100)}${unit}` : `${Math.round(value)}${unit}`);
+const say = (value: number, unit: string): string =>
+  unit.startsWith(' %') ? `${Math.round(value * 100)}${unit}` : `${Math.round(value)}${unit}`;
 /** Below this nothing is asked of the joint. */
 const least = (unit: string): number => (unit === '°' ? 4 : unit === ' cm' ? 1 : 0.02);
 
 /** What a variant asks for, as bars: filled to the value, with the usual range as the end. A second set is drawn beside the first. */
-export function MeasureBars({ measures, other, names = ['', ''] }: { measures: Measures; other?: Measures; names?: readonly [string, string] }) {
-  const shown = BARS.filter(({ measure, unit }) => [measures, other].some((set) => set && set[measure] > least(unit)));
+export function MeasureBars({
+  measures,
+  other,
+  names = ['', ''],
+}: {
+  measures: Measures;
+  other?: Measures;
+  names?: readonly [string, string];
+}) {
+  const shown = BARS.filter(({ measure, unit }) =>
+    [measures, other].some((set) => set && set[measure] > least(unit)),
+  );
   // The figure is a supple body; what a usual one pays for straight legs is said.
-  const stretched = [measures, other].some((set) => set && Math.max(set.hipFlexionWithKneeStraightRight, set.hipFlexionWithKneeStraightLeft) > USUAL_RANGE.hipFlexionWithKneeStraight + 5);
+  const stretched = [measures, other].some(
+    (set) =>
+      set &&
+      Math.max(set.hipFlexionWithKneeStraightRight, set.hipFlexionWithKneeStraightLeft) >
+        USUAL_RANGE.hipFlexionWithKneeStraight + 5,
+  );
   if (!shown.length) return <p className="text-soft">Nothing is bent, turned or loaded to speak of.</p>;
-  return (<>
-    <table className="w-full border-collapse text-sm">
-      <thead className="sr-only"><tr><th>What is asked</th><th>{names[0] || 'value'}</th>{other && <th>{names[1]}</th>}</tr></thead>
-      <tbody>
-        {shown.map(({ measure, words, unit, most, use }) => (
-          <tr key={measure}>
-            <th scope="row" className="w-44 py-1 pr-3 text-left font-normal">{words}</th>
-            {[measures, ...(other ? [other] : [])].map((set, i) => {
-              const value = Math.max(0, set[measure]), share = Math.min(1.15, value / most), end = use && value / most > 0.8;
-              return (
-                <td key={i} className="py-1 pr-4">
-                  <div className="flex items-center gap-2">
-                    <div className="relative h-2.5 min-w-16 flex-1 rounded-full bg-sunk outline outline-line" aria-hidden>
-                      <div className={`h-full rounded-full ${end ? 'bg-clay' : i ? 'bg-indigo' : 'bg-teal'}`} style={{ width: `${Math.min(100, (share / 1.15) * 100)}%` }} />
-                      {use && <div className="absolute -top-1 h-4.5 w-0.5 bg-ink" style={{ left: `${100 / 1.15}%` }} />}
-                    </div>
-                    <span className={`w-30 shrink-0 tabular-nums ${end ? 'font-bold text-clay' : ''}`}>{say(value, unit)}{use && <span className="font-normal text-soft"> of {most}</span>}{end && <span className="sr-only"> near the end of the usual range</span>}</span>
-                  </div>
-                </td>
-              );
-            })}
+  return (
+    <>
+      <table className="w-full border-collapse text-sm">
+        <thead className="sr-only">
+          <tr>
+            <th>What is asked</th>
+            <th>{names[0] || 'value'}</th>
+            {other && <th>{names[1]}</th>}
           </tr>
-        ))}
-      </tbody>
-    </table>
-    {stretched && <p className="mt-1 text-sm text-soft">How far the low back rounds is that of somebody whose hips fold {USUAL_RANGE.hipFlexionWithKneeStraight}° over straight legs; the figure folds further. Bent knees spare the back.</p>}
-  </>);
+        </thead>
+        <tbody>
+          {shown.map(({ measure, words, unit, most, use }) => (
+            <tr key={measure}>
+              <th scope="row" className="w-44 py-1 pr-3 text-left font-normal">
+                {words}
+              </th>
+              {[measures, ...(other ? [other] : [])].map((set, i) => {
+                const value = Math.max(0, set[measure]);
+                const share = Math.min(1.15, value / most);
+                const end = use && value / most > 0.8;
+                return (
+                  <td key={i} className="py-1 pr-4">
+                    <div className="flex items-center gap-2">
+                      <div
+                        className="relative h-2.5 min-w-16 flex-1 rounded-full bg-sunk outline outline-line"
+                        aria-hidden
+                      >
+                        <div
+                          className={`h-full rounded-full ${end ? 'bg-clay' : i ? 'bg-indigo' : 'bg-teal'}`}
+                          style={{ width: `${Math.min(100, (share / 1.15) * 100)}%` }}
+                        />
+                        {use && (
+                          <div
+                            className="absolute -top-1 h-4.5 w-0.5 bg-ink"
+                            style={{ left: `${100 / 1.15}%` }}
+                          />
+                        )}
+                      </div>
+                      <span className={`w-30 shrink-0 tabular-nums ${end ? 'font-bold text-clay' : ''}`}>
+                        {say(value, unit)}
+                        {use && <span className="font-normal text-soft"> of {most}</span>}
+                        {end && <span className="sr-only"> near the end of the usual range</span>}
+                      </span>
+                    </div>
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {stretched && (
+        <p className="mt-1 text-sm text-soft">
+          How far the low back rounds is that of somebody whose hips fold{' '}
+          {USUAL_RANGE.hipFlexionWithKneeStraight}° over straight legs; the figure folds further. Bent knees
+          spare the back.
+        </p>
+      )}
+    </>
+  );
 }

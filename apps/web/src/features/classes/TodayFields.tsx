@@ -1,45 +1,161 @@
-import { CONDITIONS, readPeople, stagePerson, WARNING_SIGNS, type Today, type WarningSign } from '@lotus-steady/core';
+import {
+  CONDITIONS,
+  readPeople,
+  stagePerson,
+  WARNING_SIGNS,
+  type Today,
+  type WarningSign,
+} from '@lotus-steady/core';
 import { useMemo } from 'react';
 import { useHallRules, useHouseView, type PersonLine } from '../../api/queries.js';
 
 const SIGNS: Readonly<Record<string, WarningSign>> = WARNING_SIGNS;
-const YES_NO = [['dizzy', 'dizzy'], ['headache', 'headache'], ['bleeding', 'bleeding'], ['fever', 'fever']] as const;
+const YES_NO = [
+  ['dizzy', 'dizzy'],
+  ['headache', 'headache'],
+  ['bleeding', 'bleeding'],
+  ['fever', 'fever'],
+] as const;
 
-interface Props { person: PersonLine; on: string; state: Today; onChange: (state: Today) => void }
+interface Props {
+  person: PersonLine;
+  on: string;
+  state: Today;
+  onChange: (state: Today) => void;
+}
 
 /** How someone is today, asked before class: the usual questions, the warning signs for this person, and at once what they come to. */
 export function TodayFields({ person, on, state, onChange }: Props) {
-  const view = useHouseView(), hall = useHallRules(), { id: _id, ...line } = person, text = JSON.stringify({ ...line, today: state });
-  const set = (part: Today): void => onChange(Object.fromEntries(Object.entries({ ...state, ...part }).filter(([, value]) => value !== undefined && value !== '')) as Today);
+  const view = useHouseView();
+  const hall = useHallRules();
+  const { id: _id, ...line } = person;
+  const text = JSON.stringify({ ...line, today: state });
+  const set = (part: Today): void =>
+    onChange(
+      Object.fromEntries(
+        Object.entries({ ...state, ...part }).filter(([, value]) => value !== undefined && value !== ''),
+      ) as Today,
+    );
   const alerts = useMemo(() => {
     const { people, errors } = readPeople([JSON.parse(text)], on);
-    return errors.length ? [] : stagePerson(people[0]!, on, view, hall).alerts.filter(({ kind }) => kind !== 'stage');
+    return errors.length
+      ? []
+      : stagePerson(people[0]!, on, view, hall).alerts.filter(({ kind }) => kind !== 'stage');
   }, [text, on, view, hall]);
-  const signs = Object.entries(SIGNS).filter(([id, { everyone }]) => everyone || person.conditions.some(({ condition }) => (CONDITIONS.find((known) => known.id === condition)?.warnings as readonly string[] | undefined)?.includes(id)));
-  const chosen = state.signs ?? [], stopped = alerts.filter(({ kind }) => kind === 'stop'), others = alerts.filter(({ kind }) => kind !== 'stop');
-  const box = 'min-h-9 rounded-md border border-strong-line bg-paper px-2', { name } = person;
+  const signs = Object.entries(SIGNS).filter(
+    ([id, { everyone }]) =>
+      everyone ||
+      person.conditions.some(({ condition }) =>
+        (
+          CONDITIONS.find((known) => known.id === condition)?.warnings as readonly string[] | undefined
+        )?.includes(id),
+      ),
+  );
+  const chosen = state.signs ?? [];
+  const stopped = alerts.filter(({ kind }) => kind === 'stop');
+  const others = alerts.filter(({ kind }) => kind !== 'stop');
+  const box = 'min-h-9 rounded-md border border-strong-line bg-paper px-2';
+  const { name } = person;
   return (
     <div role="group" aria-label={`Today, ${name}`} className="space-y-1 pb-2 pl-8">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 text-soft">
         <span>Today:</span>
-        <label className="flex items-center gap-2">pain<input aria-label={`Pain today, ${name}`} type="number" min={0} max={10} className={`${box} w-16`} value={state.pain ?? ''} onChange={(event) => set({ pain: event.target.value === '' ? undefined : Number(event.target.value) })} /></label>
-        <label className="flex items-center gap-2">pressure<input aria-label={`Blood pressure today, ${name}`} placeholder="128/82" className={`${box} w-24`} value={state.bp ?? ''} onChange={(event) => set({ bp: event.target.value })} /></label>
-        <label className="flex items-center gap-2">slept, hours<input aria-label={`Hours slept, ${name}`} type="number" min={0} max={16} className={`${box} w-16`} value={typeof state.slept === 'number' ? state.slept : ''} onChange={(event) => set({ slept: event.target.value === '' ? undefined : Number(event.target.value) })} /></label>
-        {YES_NO.map(([key, words]) => <label key={key} className="flex min-h-9 items-center gap-2"><input type="checkbox" className="size-4 accent-(--teal)" checked={state[key] ?? false} onChange={(event) => set({ [key]: event.target.checked || undefined })} />{words}</label>)}
+        <label className="flex items-center gap-2">
+          pain
+          <input
+            aria-label={`Pain today, ${name}`}
+            type="number"
+            min={0}
+            max={10}
+            className={`${box} w-16`}
+            value={state.pain ?? ''}
+            onChange={(event) =>
+              set({ pain: event.target.value === '' ? undefined : Number(event.target.value) })
+            }
+          />
+        </label>
+        <label className="flex items-center gap-2">
+          pressure
+          <input
+            aria-label={`Blood pressure today, ${name}`}
+            placeholder="128/82"
+            className={`${box} w-24`}
+            value={state.bp ?? ''}
+            onChange={(event) => set({ bp: event.target.value })}
+          />
+        </label>
+        <label className="flex items-center gap-2">
+          slept, hours
+          <input
+            aria-label={`Hours slept, ${name}`}
+            type="number"
+            min={0}
+            max={16}
+            className={`${box} w-16`}
+            value={typeof state.slept === 'number' ? state.slept : ''}
+            onChange={(event) =>
+              set({ slept: event.target.value === '' ? undefined : Number(event.target.value) })
+            }
+          />
+        </label>
+        {YES_NO.map(([key, words]) => (
+          <label key={key} className="flex min-h-9 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-(--teal)"
+              checked={state[key] ?? false}
+              onChange={(event) => set({ [key]: event.target.checked || undefined })}
+            />
+            {words}
+          </label>
+        ))}
       </div>
       <details>
-        <summary className="min-h-9 content-center text-teal">Warning signs{chosen.length > 0 && `: ${chosen.length} today`}</summary>
+        <summary className="min-h-9 content-center text-teal">
+          Warning signs{chosen.length > 0 && `: ${chosen.length} today`}
+        </summary>
         <ul className="grid gap-x-4">
           {signs.map(([id, { asks, who }]) => (
-            <li key={id}><label className="flex gap-2 py-0.5"><input type="checkbox" className="mt-1 size-4 shrink-0 accent-(--teal)" checked={chosen.includes(id)} onChange={(event) => {
-              const next = event.target.checked ? [...chosen, id] : chosen.filter((sign) => sign !== id);
-              set({ signs: next.length ? next : undefined });
-            }} /><span>{asks} <span className="text-soft">({who})</span></span></label></li>
+            <li key={id}>
+              <label className="flex gap-2 py-0.5">
+                <input
+                  type="checkbox"
+                  className="mt-1 size-4 shrink-0 accent-(--teal)"
+                  checked={chosen.includes(id)}
+                  onChange={(event) => {
+                    const next = event.target.checked
+                      ? [...chosen, id]
+                      : chosen.filter((sign) => sign !== id);
+                    set({ signs: next.length ? next : undefined });
+                  }}
+                />
+                <span>
+                  {asks} <span className="text-soft">({who})</span>
+                </span>
+              </label>
+            </li>
           ))}
         </ul>
       </details>
-      {stopped.length > 0 && <div role="alert" className="rounded-lg border border-clay bg-clay-wash px-3 py-2"><b className="text-clay">{name} must not practise today.</b><ul>{stopped.map(({ text: words }) => <li key={words}>{words}</li>)}</ul></div>}
-      {others.length > 0 && <ul className="text-soft">{others.map(({ kind, text: words }) => <li key={words} className={kind === 'conflict' ? 'font-semibold text-clay' : ''}>{words}</li>)}</ul>}
+      {stopped.length > 0 && (
+        <div role="alert" className="rounded-lg border border-clay bg-clay-wash px-3 py-2">
+          <b className="text-clay">{name} must not practise today.</b>
+          <ul>
+            {stopped.map(({ text: words }) => (
+              <li key={words}>{words}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {others.length > 0 && (
+        <ul className="text-soft">
+          {others.map(({ kind, text: words }) => (
+            <li key={words} className={kind === 'conflict' ? 'font-semibold text-clay' : ''}>
+              {words}
+            </li>
+          ))}
+        </ul>
+      )}
     </div>
   );
 }

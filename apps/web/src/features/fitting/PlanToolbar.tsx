@@ -7,40 +7,109 @@ import type { Kept, LivePlan } from './useLivePlan.js';
 
 /** What can be done with the class as a whole: undo, fewer versions, one for all; and whether it is kept. */
 export function PlanToolbar({ live }: { live: LivePlan }) {
-  const { fitting, plan, undo, redo, canUndo, canRedo, choose } = live, [found, setFound] = useState<{ said: string; swaps: StepSwap[] }>(), [looking, setLooking] = useState(false);
+  const { fitting, plan, undo, redo, canUndo, canRedo, choose } = live;
+  const [found, setFound] = useState<{ said: string; swaps: StepSwap[] }>();
+  const [looking, setLooking] = useState(false);
   async function lookForOne(): Promise<void> {
     setLooking(true);
-    const swaps: StepSwap[] = [], without: number[] = [], leaving = new Set<string>();
+    const swaps: StepSwap[] = [];
+    const without: number[] = [];
+    const leaving = new Set<string>();
     let cost = 0;
     for (const { step, versions, leftOut } of fitting.steps) {
       if (versions <= 1 || leftOut) continue;
       const [best] = await live.oneForAll(step);
-      if (!best) { without.push(step); continue; }
+      if (!best) {
+        without.push(step);
+        continue;
+      }
       swaps.push({ step, variant: best.variant, reason: 'One version for everybody' });
       best.leaving.forEach((name) => leaving.add(name));
       cost += best.cost;
     }
     setLooking(false);
-    setFound({ swaps, said: `${swaps.length} steps would be one for everybody; ${leaving.size} people leave what was asked somewhere; in all ${sayCost(cost)} from what was asked.${without.length ? ` None suits all at step ${without.join(', ')}.` : ''}` });
+    setFound({
+      swaps,
+      said: `${swaps.length} steps would be one for everybody; ${leaving.size} people leave what was asked somewhere; in all ${sayCost(cost)} from what was asked.${without.length ? ` None suits all at step ${without.join(', ')}.` : ''}`,
+    });
   }
   return (
-    <div role="toolbar" aria-label="Plan" className="no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-ground px-5">
-      <Button look="quiet" className="px-2" disabled={!canUndo} onClick={undo} title="Ctrl+Z"><Undo2 aria-hidden size={18} />Undo</Button>
-      <Button look="quiet" className="px-2" disabled={!canRedo} onClick={redo} title="Ctrl+Shift+Z"><Redo2 aria-hidden size={18} />Redo</Button>
-      <CheckField label="Fewer versions in the room" checked={plan.choices.fewerVersions} onChange={(event) => { const fewerVersions = event.target.checked; choose((choices) => ({ ...choices, fewerVersions })); }} />
-      <Button look="quiet" className="px-2" disabled={looking || fitting.steps.every(({ versions }) => versions <= 1)} onClick={() => void lookForOne()}><UsersRound aria-hidden size={18} />{looking ? 'Looking …' : 'One version safe for all'}</Button>
-      {live.working && <span role="status" className="text-soft">Fitting {live.working.done} of {live.working.of} …</span>}
-      <span role="status" className="ml-auto text-soft">{sayKept(live.kept)}</span>
+    <div
+      role="toolbar"
+      aria-label="Plan"
+      className="no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-ground px-5"
+    >
+      <Button look="quiet" className="px-2" disabled={!canUndo} onClick={undo} title="Ctrl+Z">
+        <Undo2 aria-hidden size={18} />
+        Undo
+      </Button>
+      <Button look="quiet" className="px-2" disabled={!canRedo} onClick={redo} title="Ctrl+Shift+Z">
+        <Redo2 aria-hidden size={18} />
+        Redo
+      </Button>
+      <CheckField
+        label="Fewer versions in the room"
+        checked={plan.choices.fewerVersions}
+        onChange={(event) => {
+          const fewerVersions = event.target.checked;
+          choose((choices) => ({ ...choices, fewerVersions }));
+        }}
+      />
+      <Button
+        look="quiet"
+        className="px-2"
+        disabled={looking || fitting.steps.every(({ versions }) => versions <= 1)}
+        onClick={() => void lookForOne()}
+      >
+        <UsersRound aria-hidden size={18} />
+        {looking ? 'Looking …' : 'One version safe for all'}
+      </Button>
+      {live.working && (
+        <span role="status" className="text-soft">
+          Fitting {live.working.done} of {live.working.of} …
+        </span>
+      )}
+      <span role="status" className="ml-auto text-soft">
+        {sayKept(live.kept)}
+      </span>
       {typeof live.kept === 'object' && <Button onClick={live.keepNow}>Try again</Button>}
-      {live.problem && <p role="alert" className="w-full py-1 font-semibold text-clay">{live.problem}</p>}
+      {live.problem && (
+        <p role="alert" className="w-full py-1 font-semibold text-clay">
+          {live.problem}
+        </p>
+      )}
       {found && (
-        <div role="status" className="flex w-full flex-wrap items-center gap-3 border-t border-line py-2"><p className="flex-1">{found.said}</p>
-          <Button look="main" disabled={!found.swaps.length} onClick={() => { const { swaps } = found; choose((choices) => ({ ...choices, swaps: [...choices.swaps.filter((one) => !swaps.some(({ step }) => step === one.step)), ...swaps] })); setFound(undefined); }}>Do it that way</Button>
-          <Button look="quiet" onClick={() => setFound(undefined)}>Leave it</Button>
+        <div role="status" className="flex w-full flex-wrap items-center gap-3 border-t border-line py-2">
+          <p className="flex-1">{found.said}</p>
+          <Button
+            look="main"
+            disabled={!found.swaps.length}
+            onClick={() => {
+              const { swaps } = found;
+              choose((choices) => ({
+                ...choices,
+                swaps: [
+                  ...choices.swaps.filter((one) => !swaps.some(({ step }) => step === one.step)),
+                  ...swaps,
+                ],
+              }));
+              setFound(undefined);
+            }}
+          >
+            Do it that way
+          </Button>
+          <Button look="quiet" onClick={() => setFound(undefined)}>
+            Leave it
+          </Button>
         </div>
       )}
     </div>
   );
 }
 
-const sayKept = (kept: Kept): string => (typeof kept === 'object' ? `Not kept: ${kept.error.message}` : kept === 'kept' ? 'Everything is kept' : 'Keeping …');
+const sayKept = (kept: Kept): string =>
+  typeof kept === 'object'
+    ? `Not kept: ${kept.error.message}`
+    : kept === 'kept'
+      ? 'Everything is kept'
+      : 'Keeping …';

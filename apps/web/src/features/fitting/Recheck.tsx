@@ -15,14 +15,33 @@ function nameOf(id: string): string {
 }
 
 /** What differs between a class as it was planned and as it would be fitted now. */
-export function Differences({ comparison: { says, differences }, children }: { comparison: Comparison; children?: ReactNode }) {
+export function Differences({
+  comparison: { says, differences },
+  children,
+}: {
+  comparison: Comparison;
+  children?: ReactNode;
+}) {
   if (!differences.length) return null;
   return (
-    <section aria-label="Changed since" className="no-print flex flex-wrap items-start gap-3 border-b border-clay bg-clay-wash px-5 py-3">
-      <details className="min-w-72 flex-1"><summary className="font-semibold">{says}</summary>
-        <ul className="mt-2 space-y-1">{differences.map((one, i) => (
-          <li key={i}><b>{one.person}</b>{one.step ? `, step ${one.step} (${one.asked})` : ''}: {one.what}{one.before && one.after && one.before !== one.after ? `, ${nameOf(one.before)} → ${nameOf(one.after)}` : ''}. <span className="text-soft">{one.why}</span></li>
-        ))}</ul>
+    <section
+      aria-label="Changed since"
+      className="no-print flex flex-wrap items-start gap-3 border-b border-clay bg-clay-wash px-5 py-3"
+    >
+      <details className="min-w-72 flex-1">
+        <summary className="font-semibold">{says}</summary>
+        <ul className="mt-2 space-y-1">
+          {differences.map((one, i) => (
+            <li key={i}>
+              <b>{one.person}</b>
+              {one.step ? `, step ${one.step} (${one.asked})` : ''}: {one.what}
+              {one.before && one.after && one.before !== one.after
+                ? `, ${nameOf(one.before)} → ${nameOf(one.after)}`
+                : ''}
+              . <span className="text-soft">{one.why}</span>
+            </li>
+          ))}
+        </ul>
       </details>
       {children}
     </section>
@@ -32,5 +51,9 @@ export function Differences({ comparison: { says, differences }, children }: { c
 /** What would differ if a kept class were fitted today, and a way to take it over. */
 export function Recheck({ id, onTake }: { id: string; onTake: () => void }) {
   const { data } = useRecheck(id);
-  return data ? <Differences comparison={data}><Button onClick={onTake}>Take it over</Button></Differences> : null;
+  return data ? (
+    <Differences comparison={data}>
+      <Button onClick={onTake}>Take it over</Button>
+    </Differences>
+  ) : null;
 }

@@ -6,7 +6,9 @@ export type Latest<T> = Readonly<RefObject<T>>;
 
 export function useLatest<T>(value: T): Latest<T> {
   const latest = useRef(value);
-  useLayoutEffect(() => { latest.current = value; });
+  useLayoutEffect(() => {
+    latest.current = value;
+  });
   return latest;
 }
 

@@ -9,27 +9,73 @@ import { Reading } from '../../ui/states.js';
 
 /** Half a page that another teacher could take the class from. */
 export function HandoverScreen({ id }: { id: string }) {
-  const reading = useClass(id), { data } = reading;
-  if (!data) return <Page title="Half a page"><Reading what="Reading the class" of={reading} /></Page>;
-  const { facts, know, sections } = handover(data.fitting, catalogue()), names = shortNames(data.fitting.lanes.map(({ person }) => person)), short = (people: readonly string[]): string => people.map((name) => names.get(name) ?? name).join(', ');
+  const reading = useClass(id);
+  const { data } = reading;
+  if (!data)
+    return (
+      <Page title="Half a page">
+        <Reading what="Reading the class" of={reading} />
+      </Page>
+    );
+  const { facts, know, sections } = handover(data.fitting, catalogue());
+  const names = shortNames(data.fitting.lanes.map(({ person }) => person));
+  const short = (people: readonly string[]): string =>
+    people.map((name) => names.get(name) ?? name).join(', ');
   return (
-    <Page title={data.title} about={`${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} · ${facts.join(' · ')}`}
-      actions={<><ButtonLink to={`/classes/${id}/fitting`}>Back to the fitting</ButtonLink><Button onClick={() => window.print()}><Printer aria-hidden size={20} />Print</Button></>}>
+    <Page
+      title={data.title}
+      about={`${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} · ${facts.join(' · ')}`}
+      actions={
+        <>
+          <ButtonLink to={`/classes/${id}/fitting`}>Back to the fitting</ButtonLink>
+          <Button onClick={() => window.print()}>
+            <Printer aria-hidden size={20} />
+            Print
+          </Button>
+        </>
+      }
+    >
       {know.length > 0 && (
-        <section className="mb-4"><h2 className="text-xl print:text-base">Before anyone begins</h2>
-          <ul className="lg:columns-2 lg:gap-8 print:columns-2">{know.map(({ person, text }) => <li key={person + text} className="break-inside-avoid"><b>{names.get(person) ?? person}</b>: {text}</li>)}</ul>
+        <section className="mb-4">
+          <h2 className="text-xl print:text-base">Before anyone begins</h2>
+          <ul className="lg:columns-2 lg:gap-8 print:columns-2">
+            {know.map(({ person, text }) => (
+              <li key={person + text} className="break-inside-avoid">
+                <b>{names.get(person) ?? person}</b>: {text}
+              </li>
+            ))}
+          </ul>
         </section>
       )}
       <div className="gap-10 lg:columns-2 print:columns-2 print:text-[11px]">
         {sections.map(({ name, steps }) => (
-          <section key={steps[0]!.step} className="mb-3">{name && <h2 className="text-lg text-teal print:text-base">{name}</h2>}
-            <ol>{steps.map(({ step, says, others }) => (
-              <li key={step} className="mb-1 break-inside-avoid"><b>{step}. {says}</b>{others.length > 0 && <ul className="ml-5">{others.map((one) => <li key={one.says} className="leading-tight"><span className="text-indigo">{short(one.people)}</span>: {one.says}</li>)}</ul>}</li>
-            ))}</ol>
+          <section key={steps[0]!.step} className="mb-3">
+            {name && <h2 className="text-lg text-teal print:text-base">{name}</h2>}
+            <ol>
+              {steps.map(({ step, says, others }) => (
+                <li key={step} className="mb-1 break-inside-avoid">
+                  <b>
+                    {step}. {says}
+                  </b>
+                  {others.length > 0 && (
+                    <ul className="ml-5">
+                      {others.map((one) => (
+                        <li key={one.says} className="leading-tight">
+                          <span className="text-indigo">{short(one.people)}</span>: {one.says}
+                        </li>
+                      ))}
+                    </ul>
+                  )}
+                </li>
+              ))}
+            </ol>
           </section>
         ))}
       </div>
-      <p className="mt-4 text-soft">Who is not named does what is written. Sharp pain, dizziness, or breath that no longer comes easily: come out slowly and rest.</p>
+      <p className="mt-4 text-soft">
+        Who is not named does what is written. Sharp pain, dizziness, or breath that no longer comes easily:
+        come out slowly and rest.
+      </p>
     </Page>
   );
 }

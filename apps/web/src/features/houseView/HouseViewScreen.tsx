@@ -3,32 +3,80 @@ import { useHouseView, useKeepHouseView } from '../../api/queries.js';
 import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
 
-const EVIDENCE = { published: 'published', 'common-practice': 'common practice', memory: 'from memory' } as const;
+const EVIDENCE = {
+  published: 'published',
+  'common-practice': 'common practice',
+  memory: 'from memory',
+} as const;
 
 /** Rules that hang on a topic. */
-const RULES: ReadonlyMap<string, number> = new Map(Object.keys(HOUSE_VIEW_TOPICS).map((topic) => [topic, exportRulebook().rules.filter(({ house }) => house?.topic === topic).length]));
+const RULES: ReadonlyMap<string, number> = new Map(
+  Object.keys(HOUSE_VIEW_TOPICS).map((topic) => [
+    topic,
+    exportRulebook().rules.filter(({ house }) => house?.topic === topic).length,
+  ]),
+);
 
 /** Where good teachers differ: each topic with its positions and their reasons; the chosen one is kept for the hall. */
 export function HouseViewScreen() {
-  const view = useHouseView(), keep = useKeepHouseView();
+  const view = useHouseView();
+  const keep = useKeepHouseView();
   return (
-    <Page title="Where teachers differ" about={<>Read, decide once for the hall; a class may differ. <b role="status">{keep.isPending ? 'Keeping …' : keep.isSuccess ? 'Kept.' : ''}</b></>}>
-      {keep.error && <div className="sticky top-2 z-10 mb-4"><Problem error={keep.error} /></div>}
+    <Page
+      title="Where teachers differ"
+      about={
+        <>
+          Read, decide once for the hall; a class may differ.{' '}
+          <b role="status">{keep.isPending ? 'Keeping …' : keep.isSuccess ? 'Kept.' : ''}</b>
+        </>
+      }
+    >
+      {keep.error && (
+        <div className="sticky top-2 z-10 mb-4">
+          <Problem error={keep.error} />
+        </div>
+      )}
       <div className="space-y-5">
         {Object.entries(HOUSE_VIEW_TOPICS).map(([id, topic]) => {
-          const rules = RULES.get(id)!, cues = topic.positions.some(({ cue }) => cue);
+          const rules = RULES.get(id)!;
+          const cues = topic.positions.some(({ cue }) => cue);
           return (
             <fieldset key={id} id={id} className="scroll-mt-4 rounded-2xl border border-line bg-paper p-5">
               <legend className="sr-only">{topic.name}</legend>
               <h2 className="text-xl">{topic.name}</h2>
-              <p className="mb-3 text-soft">{topic.question}{rules ? ` Decides ${rules === 1 ? 'one rule' : `${rules} rules`}.` : cues ? ' Decides what is said in class.' : ' Decides whether a missing go-ahead is a question or stands in the way.'}</p>
+              <p className="mb-3 text-soft">
+                {topic.question}
+                {rules
+                  ? ` Decides ${rules === 1 ? 'one rule' : `${rules} rules`}.`
+                  : cues
+                    ? ' Decides what is said in class.'
+                    : ' Decides whether a missing go-ahead is a question or stands in the way.'}
+              </p>
               <div className="grid gap-3 md:grid-cols-[repeat(auto-fit,minmax(15rem,1fr))]">
                 {topic.positions.map((position) => (
-                  <label key={position.id} className={`flex cursor-pointer gap-3 rounded-xl border p-4 ${view[id] === position.id ? 'border-2 border-teal bg-teal-wash' : 'border-line hover:border-teal'}`}>
-                    <input type="radio" name={id} className="mt-1 size-5 shrink-0 accent-(--teal)" checked={view[id] === position.id} onChange={() => keep.mutate({ ...view, [id]: position.id })} />
-                    <span><b>{position.name}</b>{position.id === topic.usual && <span className="text-soft"> · usual</span>}<span className="block">{position.reason}</span>
+                  <label
+                    key={position.id}
+                    className={`flex cursor-pointer gap-3 rounded-xl border p-4 ${view[id] === position.id ? 'border-2 border-teal bg-teal-wash' : 'border-line hover:border-teal'}`}
+                  >
+                    <input
+                      type="radio"
+                      name={id}
+                      className="mt-1 size-5 shrink-0 accent-(--teal)"
+                      checked={view[id] === position.id}
+                      onChange={() => keep.mutate({ ...view, [id]: position.id })}
+                    />
+                    <span>
+                      <b>{position.name}</b>
+                      {position.id === topic.usual && <span className="text-soft"> · usual</span>}
+                      <span className="block">{position.reason}</span>
                       {position.cue && <span className="block text-teal">“{position.cue.says}”</span>}
-                      <span className="block text-sm text-soft"><b className="text-indigo">{EVIDENCE[position.evidence.kind]}</b>{position.evidence.source.startsWith('common practice, no') ? '' : `: ${position.evidence.source}`}</span></span>
+                      <span className="block text-sm text-soft">
+                        <b className="text-indigo">{EVIDENCE[position.evidence.kind]}</b>
+                        {position.evidence.source.startsWith('common practice, no')
+                          ? ''
+                          : `: ${position.evidence.source}`}
+                      </span>
+                    </span>
                   </label>
                 ))}
               </div>

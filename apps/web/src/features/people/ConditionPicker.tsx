@@ -2,15 +2,33 @@ import { CONDITIONS } from '@lotus-steady/core';
 import { SelectField } from '../../ui/Field.js';
 import { GROUPS } from '../rulebook/words.js';
 
-interface Props { label: string; taken: readonly string[]; onPick: (id: string) => void; without?: ReadonlySet<string> }
+interface Props {
+  label: string;
+  taken: readonly string[];
+  onPick: (id: string) => void;
+  without?: ReadonlySet<string>;
+}
 
 /** Conditions and groups to choose from, by where they stand in the rulebook. */
 export const ConditionPicker = ({ label, taken, onPick, without }: Props) => (
-  <SelectField label={label} value="" onChange={(event) => { if (event.target.value) onPick(event.target.value); }}>
+  <SelectField
+    label={label}
+    value=""
+    onChange={(event) => {
+      if (event.target.value) onPick(event.target.value);
+    }}
+  >
     <option value="">Choose …</option>
     {GROUPS.map(([group, name]) => (
       <optgroup key={group} label={name}>
-        {CONDITIONS.filter((condition) => condition.group === group && !taken.includes(condition.id) && !without?.has(condition.id)).map((condition) => <option key={condition.id} value={condition.id}>{condition.name}</option>)}
+        {CONDITIONS.filter(
+          (condition) =>
+            condition.group === group && !taken.includes(condition.id) && !without?.has(condition.id),
+        ).map((condition) => (
+          <option key={condition.id} value={condition.id}>
+            {condition.name}
+          </option>
+        ))}
       </optgroup>
     ))}
   </SelectField>

@@ -2,7 +2,13 @@ import { nextChanges, ruleById, conditionName, stagePerson } from '@lotus-steady
 import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { useDeletePerson, useHallRules, useHouseView, usePerson, type PersonWhole } from '../../api/queries.js';
+import {
+  useDeletePerson,
+  useHallRules,
+  useHouseView,
+  usePerson,
+  type PersonWhole,
+} from '../../api/queries.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate, today } from '../../ui/say.js';
@@ -13,18 +19,53 @@ import { PropSizes } from './PropSizes.js';
 
 /** One person: what is known, and how the classes were. */
 export function PersonScreen({ id }: { id: string }) {
-  const reading = usePerson(id), { data: person } = reading, [editing, setEditing] = useState(false), remove = useDeletePerson(), navigate = useNavigate();
+  const reading = usePerson(id);
+  const { data: person } = reading;
+  const [editing, setEditing] = useState(false);
+  const remove = useDeletePerson();
+  const navigate = useNavigate();
   return (
-    <Page title={person?.name ?? 'Person'} actions={person && <>
-      <Button look="main" onClick={() => setEditing(true)}>Change</Button>
-      <Button look="quiet" className="ml-auto" disabled={remove.isPending} onClick={() => {
-        if (window.confirm(`Remove ${person.name} and what was recorded? Classes already planned stay as they are. This cannot be undone.`)) remove.mutate(id, { onSuccess: () => void navigate('/people') });
-      }}><Trash2 aria-hidden size={20} />Remove</Button>
-    </>}>
+    <Page
+      title={person?.name ?? 'Person'}
+      actions={
+        person && (
+          <>
+            <Button look="main" onClick={() => setEditing(true)}>
+              Change
+            </Button>
+            <Button
+              look="quiet"
+              className="ml-auto"
+              disabled={remove.isPending}
+              onClick={() => {
+                if (
+                  window.confirm(
+                    `Remove ${person.name} and what was recorded? Classes already planned stay as they are. This cannot be undone.`,
+                  )
+                )
+                  remove.mutate(id, { onSuccess: () => void navigate('/people') });
+              }}
+            >
+              <Trash2 aria-hidden size={20} />
+              Remove
+            </Button>
+          </>
+        )
+      }
+    >
       <Reading what="Reading" of={reading} />
       {remove.error && <Problem error={remove.error} />}
-      {person && <><Known person={person} /><Ahead person={person} /><PropSizes person={person} /><Classes records={person.records} /></>}
-      {person && editing && <PersonDialog person={person} onClose={() => setEditing(false)} onSaved={() => setEditing(false)} />}
+      {person && (
+        <>
+          <Known person={person} />
+          <Ahead person={person} />
+          <PropSizes person={person} />
+          <Classes records={person.records} />
+        </>
+      )}
+      {person && editing && (
+        <PersonDialog person={person} onClose={() => setEditing(false)} onSaved={() => setEditing(false)} />
+      )}
     </Page>
   );
 }
@@ -32,28 +73,86 @@ export function PersonScreen({ id }: { id: string }) {
 function Known({ person: { records: _records, propNotes: _notes, ...person } }: { person: PersonWhole }) {
   const limits = ownLimits(person).join(' · ');
   const facts: [string, string][] = [
-    ['Today', stagesToday(person).join(' · ') || 'nothing known that matters'], ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],
-    ...(person.born ? [['Born', person.born] as [string, string]] : []), ...(limits ? [['Own limits', limits] as [string, string]] : []),
-    ...person.clearances.map(({ for: what, by, on, until }): [string, string] => ['Go-ahead', `${ruleById(what)?.rule.reason ?? conditionName(what)} by ${by}, ${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}`]),
+    ['Today', stagesToday(person).join(' · ') || 'nothing known that matters'],
+    ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],
+    ...(person.born ? [['Born', person.born] as [string, string]] : []),
+    ...(limits ? [['Own limits', limits] as [string, string]] : []),
+    ...person.clearances.map(({ for: what, by, on, until }): [string, string] => [
+      'Go-ahead',
+      `${ruleById(what)?.rule.reason ?? conditionName(what)} by ${by}, ${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}`,
+    ]),
   ];
-  return <dl className="mb-8 grid gap-x-6 gap-y-2 rounded-2xl border border-line bg-paper p-5 sm:grid-cols-[8rem_1fr]">{facts.map(([term, text]) => <div key={term + text} className="contents"><dt className="text-soft">{term}</dt><dd>{text}</dd></div>)}</dl>;
+  return (
+    <dl className="mb-8 grid gap-x-6 gap-y-2 rounded-2xl border border-line bg-paper p-5 sm:grid-cols-[8rem_1fr]">
+      {facts.map(([term, text]) => (
+        <div key={term + text} className="contents">
+          <dt className="text-soft">{term}</dt>
+          <dd>{text}</dd>
+        </div>
+      ))}
+    </dl>
+  );
 }
 
 /** What to know and ask now, and the next days on which something changes. */
 function Ahead({ person: { records: _records, propNotes: _notes, ...line } }: { person: PersonWhole }) {
-  const view = useHouseView(), hall = useHallRules(), text = JSON.stringify(line);
+  const view = useHouseView();
+  const hall = useHallRules();
+  const text = JSON.stringify(line);
   const { alerts, changes } = useMemo(() => {
     const person = personOf(JSON.parse(text) as typeof line);
-    return person ? { alerts: stagePerson(person, today(), view, hall).alerts, changes: nextChanges(person, today(), view, hall) } : { alerts: [], changes: [] };
+    return person
+      ? {
+          alerts: stagePerson(person, today(), view, hall).alerts,
+          changes: nextChanges(person, today(), view, hall),
+        }
+      : { alerts: [], changes: [] };
   }, [text, view, hall]);
   if (!alerts.length && !changes.length) return null;
   return (
     <section className="mb-8 grid gap-x-10 gap-y-5 md:grid-cols-2">
-      {alerts.length > 0 && <div><h2 className="mb-2 text-xl">To know and to ask</h2><ul className="space-y-1">{alerts.map(({ kind, text: words }) => <li key={words} className={kind === 'stop' || kind === 'conflict' ? 'font-semibold text-clay' : ''}>{kind === 'stop' ? 'No class today. ' : ''}{words}</li>)}</ul></div>}
-      {changes.length > 0 && <div><h2 className="mb-2 text-xl">What changes next</h2><ul className="space-y-3">{changes.map(({ on, begins, ends, stages }) => (
-        <li key={on}><b>From {sayDate(on)}{stages.length > 0 && ` (${stages.join('; ')})`}</b>
-          <ul className="list-disc pl-5">{begins.map((reason) => <li key={reason}>{reason}</li>)}{ends.map((reason) => <li key={reason} className="text-soft"><span className="sr-only">no longer: </span><s>{reason}</s></li>)}</ul></li>
-      ))}</ul></div>}
+      {alerts.length > 0 && (
+        <div>
+          <h2 className="mb-2 text-xl">To know and to ask</h2>
+          <ul className="space-y-1">
+            {alerts.map(({ kind, text: words }) => (
+              <li
+                key={words}
+                className={kind === 'stop' || kind === 'conflict' ? 'font-semibold text-clay' : ''}
+              >
+                {kind === 'stop' ? 'No class today. ' : ''}
+                {words}
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {changes.length > 0 && (
+        <div>
+          <h2 className="mb-2 text-xl">What changes next</h2>
+          <ul className="space-y-3">
+            {changes.map(({ on, begins, ends, stages }) => (
+              <li key={on}>
+                <b>
+                  From {sayDate(on)}
+                  {stages.length > 0 && ` (${stages.join('; ')})`}
+                </b>
+                <ul className="list-disc pl-5">
+                  {begins.map((reason) => (
+                    <li key={reason}>{reason}</li>
+                  ))}
+                  {ends.map((reason) => (
+                    <li key={reason} className="text-soft">
+                      <span className="sr-only">no longer: </span>
+                      <s>{reason}</s>
+                    </li>
+                  ))}
+                </ul>
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
     </section>
   );
 }
@@ -61,18 +160,47 @@ function Ahead({ person: { records: _records, propNotes: _notes, ...line } }: { 
 const Classes = ({ records }: { records: PersonWhole['records'] }) => (
   <section>
     <h2 className="mb-3 text-xl">How the classes were</h2>
-    {!records.length && <Empty>No class recorded yet. After a class, open <em>After class</em> and write it down.</Empty>}
+    {!records.length && (
+      <Empty>
+        No class recorded yet. After a class, open <em>After class</em> and write it down.
+      </Empty>
+    )}
     {records.length > 0 && (
-      <div className="overflow-x-auto rounded-2xl border border-line bg-paper"><table className="w-full text-left">
-        <thead><tr className="border-b border-line text-soft">{['Class', 'Came', 'Pain before', 'Pain after', 'Eased or stopped', 'A word'].map((head) => <th key={head} scope="col" className="px-4 py-2 font-semibold">{head}</th>)}</tr></thead>
-        <tbody>{records.map((record) => (
-          <tr key={record.classId} className="border-b border-line last:border-0 align-top">
-            <th scope="row" className="px-4 py-2"><Link className="font-semibold text-teal underline" to={`/classes/${record.classId}/fitting`}>{record.title}</Link><span className="block font-normal text-soft">{sayDate(record.on)}</span></th>
-            <td className="px-4 py-2">{record.came ? 'yes' : 'no'}</td><td className="px-4 py-2 tabular-nums">{record.painBefore ?? '–'}</td><td className="px-4 py-2 tabular-nums">{record.painAfter ?? '–'}</td>
-            <td className="px-4 py-2">{record.changes.map(({ step, what }) => `step ${step} ${what}`).join(', ') || '–'}</td><td className="px-4 py-2">{record.word || '–'}</td>
-          </tr>
-        ))}</tbody>
-      </table></div>
+      <div className="overflow-x-auto rounded-2xl border border-line bg-paper">
+        <table className="w-full text-left">
+          <thead>
+            <tr className="border-b border-line text-soft">
+              {['Class', 'Came', 'Pain before', 'Pain after', 'Eased or stopped', 'A word'].map((head) => (
+                <th key={head} scope="col" className="px-4 py-2 font-semibold">
+                  {head}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {records.map((record) => (
+              <tr key={record.classId} className="border-b border-line last:border-0 align-top">
+                <th scope="row" className="px-4 py-2">
+                  <Link
+                    className="font-semibold text-teal underline"
+                    to={`/classes/${record.classId}/fitting`}
+                  >
+                    {record.title}
+                  </Link>
+                  <span className="block font-normal text-soft">{sayDate(record.on)}</span>
+                </th>
+                <td className="px-4 py-2">{record.came ? 'yes' : 'no'}</td>
+                <td className="px-4 py-2 tabular-nums">{record.painBefore ?? '–'}</td>
+                <td className="px-4 py-2 tabular-nums">{record.painAfter ?? '–'}</td>
+                <td className="px-4 py-2">
+                  {record.changes.map(({ step, what }) => `step ${step} ${what}`).join(', ') || '–'}
+                </td>
+                <td className="px-4 py-2">{record.word || '–'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     )}
   </section>
 );

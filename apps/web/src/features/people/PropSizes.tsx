@@ -1,4 +1,12 @@
-import { ageOn, buildOf, PROP_TASKS, USUAL_STOCK, type Fits, type PropTask, type Stock } from '@lotus-steady/core';
+import {
+  ageOn,
+  buildOf,
+  PROP_TASKS,
+  USUAL_STOCK,
+  type Fits,
+  type PropTask,
+  type Stock,
+} from '@lotus-steady/core';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { useKeepProp, useStudio, type PersonWhole } from '../../api/queries.js';
@@ -8,31 +16,62 @@ import { sayDate, today } from '../../ui/say.js';
 import { Problem } from '../../ui/states.js';
 
 const WHAT: Readonly<Record<PropTask, string>> = {
-  'shoulder-stand-blankets': 'Shoulder stand: under the shoulders', 'twist-knees': 'Lying twist: under the knees', 'fold-hands': 'Standing fold: under the hands', 'seat-legs-long': 'Legs long: under the seat',
-  'seat-cross-legged': 'Cross-legged: under the seat', 'head-on-side': 'On the side: under the head', 'thigh-roll': 'Roll between the thighs',
+  'shoulder-stand-blankets': 'Shoulder stand: under the shoulders',
+  'twist-knees': 'Lying twist: under the knees',
+  'fold-hands': 'Standing fold: under the hands',
+  'seat-legs-long': 'Legs long: under the seat',
+  'seat-cross-legged': 'Cross-legged: under the seat',
+  'head-on-side': 'On the side: under the head',
+  'thigh-roll': 'Roll between the thighs',
 };
 /** Where a measured range decides: the poorer side counts. */
 const RANGES: Readonly<Partial<Record<PropTask, readonly [key: keyof Fits, label: string]>>> = {
-  'shoulder-stand-blankets': ['neckFlexion', 'neck bends forward, degrees'], 'twist-knees': ['trunkRotation', 'trunk turns, degrees'], 'fold-hands': ['hipFlexionWithKneeStraight', 'straight leg rises, degrees'],
-  'seat-legs-long': ['hipFlexionWithKneeStraight', 'straight leg rises, degrees'], 'seat-cross-legged': ['hipFlexion', 'hip bends, degrees'], 'thigh-roll': ['hipWidthCm', 'between the front hip bones, cm'],
+  'shoulder-stand-blankets': ['neckFlexion', 'neck bends forward, degrees'],
+  'twist-knees': ['trunkRotation', 'trunk turns, degrees'],
+  'fold-hands': ['hipFlexionWithKneeStraight', 'straight leg rises, degrees'],
+  'seat-legs-long': ['hipFlexionWithKneeStraight', 'straight leg rises, degrees'],
+  'seat-cross-legged': ['hipFlexion', 'hip bends, degrees'],
+  'thigh-roll': ['hipWidthCm', 'between the front hip bones, cm'],
 };
 
 /** What is known of someone for sizing: the poorer side of each measured range. */
-export function fitsOf({ heightCm = 165, ranges, born }: Pick<PersonWhole, 'heightCm' | 'ranges' | 'born'>): Fits {
+export function fitsOf({
+  heightCm = 165,
+  ranges,
+  born,
+}: Pick<PersonWhole, 'heightCm' | 'ranges' | 'born'>): Fits {
   const least = (name: string): number | undefined => {
-    const known = [ranges[name], ranges[`${name}Right`], ranges[`${name}Left`]].filter((value): value is number => value !== undefined);
+    const known = [ranges[name], ranges[`${name}Right`], ranges[`${name}Left`]].filter(
+      (value): value is number => value !== undefined,
+    );
     return known.length ? Math.min(...known) : undefined;
   };
-  const turn = [least('lumbarTwist'), least('thoracicTwist')], fits: Record<string, number | undefined> = {
-    neckFlexion: least('neckFlexion'), shoulderExtension: least('shoulderExtension'), hipFlexion: least('hipFlexion'), hipFlexionWithKneeStraight: least('hipFlexionWithKneeStraight'),
+  const turn = [least('lumbarTwist'), least('thoracicTwist')];
+  const fits: Record<string, number | undefined> = {
+    neckFlexion: least('neckFlexion'),
+    shoulderExtension: least('shoulderExtension'),
+    hipFlexion: least('hipFlexion'),
+    hipFlexionWithKneeStraight: least('hipFlexionWithKneeStraight'),
     trunkRotation: turn.some((value) => value !== undefined) ? (turn[0] ?? 9) + (turn[1] ?? 36) : undefined,
   };
-  return { heightCm, build: buildOf(born ? ageOn(born, today()) : undefined), ...Object.fromEntries(Object.entries(fits).filter(([, value]) => value !== undefined)) };
+  return {
+    heightCm,
+    build: buildOf(born ? ageOn(born, today()) : undefined),
+    ...Object.fromEntries(Object.entries(fits).filter(([, value]) => value !== undefined)),
+  };
 }
 
 function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; stock: Stock }) {
-  const [measured, setMeasured] = useState(''), range = RANGES[task], keep = useKeepProp(person.id), kept = person.propNotes.find((note) => note.task === task);
-  const value = Number(measured), fits: Fits = { ...fitsOf(person), ...(range && measured && value > 0 && value < 200 ? { [range[0]]: value } : {}) }, { data: size, error } = useSize(task, fits, stock);
+  const [measured, setMeasured] = useState('');
+  const range = RANGES[task];
+  const keep = useKeepProp(person.id);
+  const kept = person.propNotes.find((note) => note.task === task);
+  const value = Number(measured);
+  const fits: Fits = {
+    ...fitsOf(person),
+    ...(range && measured && value > 0 && value < 200 ? { [range[0]]: value } : {}),
+  };
+  const { data: size, error } = useSize(task, fits, stock);
   return (
     <li className="rounded-xl border border-line bg-paper p-4">
       <div className="flex flex-wrap items-start gap-x-6 gap-y-2">
@@ -40,15 +79,54 @@ function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; st
           <h3 className="font-semibold">{WHAT[task]}</h3>
           {error && <Problem error={error} />}
           {!size && !error && <p className="animate-pulse text-soft">working it out …</p>}
-          {size && <>
-            <p><strong className="tabular-nums">{size.heightCm} cm</strong>: {size.words}{size.layers.missCm > 1 && size.heightCm <= 45 && <span className="text-clay"> ({size.layers.missCm.toFixed(1)} cm off with what is here)</span>}</p>
-            <p className="text-sm text-soft">{size.from.measured ? 'From the measured range' : 'From the usual range, not measured yet'}. At home: {size.household}. {size.also}</p>
-            <p className="mt-1">{size.check}</p>
-          </>}
-          {kept && <p className="mt-1 flex items-center gap-1 font-semibold text-teal"><Check aria-hidden size={18} />What worked on {sayDate(kept.on)}: {kept.heightCm} cm, {kept.words}</p>}
+          {size && (
+            <>
+              <p>
+                <strong className="tabular-nums">{size.heightCm} cm</strong>: {size.words}
+                {size.layers.missCm > 1 && size.heightCm <= 45 && (
+                  <span className="text-clay">
+                    {' '}
+                    ({size.layers.missCm.toFixed(1)} cm off with what is here)
+                  </span>
+                )}
+              </p>
+              <p className="text-sm text-soft">
+                {size.from.measured ? 'From the measured range' : 'From the usual range, not measured yet'}.
+                At home: {size.household}. {size.also}
+              </p>
+              <p className="mt-1">{size.check}</p>
+            </>
+          )}
+          {kept && (
+            <p className="mt-1 flex items-center gap-1 font-semibold text-teal">
+              <Check aria-hidden size={18} />
+              What worked on {sayDate(kept.on)}: {kept.heightCm} cm, {kept.words}
+            </p>
+          )}
         </div>
-        {range && <label className="text-sm text-soft">{range[1]}<input type="number" inputMode="numeric" min={1} max={199} value={measured} placeholder={String(fits[range[0]] ?? 'usual')} onChange={(event) => setMeasured(event.target.value)} className="block min-h-11 w-40 rounded-lg border border-strong-line bg-paper px-2 text-ink" /></label>}
-        {size && <Button disabled={keep.isPending} onClick={() => keep.mutate({ task, heightCm: size.heightCm, words: size.words, on: today() })}>This worked</Button>}
+        {range && (
+          <label className="text-sm text-soft">
+            {range[1]}
+            <input
+              type="number"
+              inputMode="numeric"
+              min={1}
+              max={199}
+              value={measured}
+              placeholder={String(fits[range[0]] ?? 'usual')}
+              onChange={(event) => setMeasured(event.target.value)}
+              className="block min-h-11 w-40 rounded-lg border border-strong-line bg-paper px-2 text-ink"
+            />
+          </label>
+        )}
+        {size && (
+          <Button
+            disabled={keep.isPending}
+            onClick={() => keep.mutate({ task, heightCm: size.heightCm, words: size.words, on: today() })}
+          >
+            This worked
+          </Button>
+        )}
       </div>
       {keep.error && <Problem error={keep.error} />}
     </li>
@@ -57,13 +135,46 @@ function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; st
 
 /** How high things should be for someone, from their height and ranges; what worked is kept. */
 export function PropSizes({ person }: { person: PersonWhole }) {
-  const studio = useStudio(), [open, setOpen] = useState(false);
-  const stock: Stock = { ...USUAL_STOCK, ...Object.fromEntries((['blankets', 'blocks', 'bolsters', 'chairs', 'straps'] as const).flatMap((key) => { const count = studio.stock[key] ?? studio.stock[key.slice(0, -1)]; return count === undefined ? [] : [[key, count]]; })) };
+  const studio = useStudio();
+  const [open, setOpen] = useState(false);
+  const stock: Stock = {
+    ...USUAL_STOCK,
+    ...Object.fromEntries(
+      (['blankets', 'blocks', 'bolsters', 'chairs', 'straps'] as const).flatMap((key) => {
+        const count = studio.stock[key] ?? studio.stock[key.slice(0, -1)];
+        return count === undefined ? [] : [[key, count]];
+      }),
+    ),
+  };
   return (
     <section className="mb-8">
-      <div className="mb-3 flex items-center gap-4"><h2 className="text-xl">Props that fit</h2><Button aria-expanded={open} onClick={() => setOpen(!open)}>{open ? 'Close' : 'Work out heights'}</Button></div>
-      {!open && person.propNotes.length > 0 && <ul className="list-disc pl-5">{person.propNotes.map((note) => <li key={note.task}>{WHAT[note.task]}: {note.heightCm} cm, {note.words} ({sayDate(note.on)})</li>)}</ul>}
-      {open && <><p className="mb-3 text-soft">Worked out from this person’s height and ranges. The check in the room decides.</p><ul className="space-y-3">{PROP_TASKS.map((task) => <Size key={task} person={person} task={task} stock={stock} />)}</ul></>}
+      <div className="mb-3 flex items-center gap-4">
+        <h2 className="text-xl">Props that fit</h2>
+        <Button aria-expanded={open} onClick={() => setOpen(!open)}>
+          {open ? 'Close' : 'Work out heights'}
+        </Button>
+      </div>
+      {!open && person.propNotes.length > 0 && (
+        <ul className="list-disc pl-5">
+          {person.propNotes.map((note) => (
+            <li key={note.task}>
+              {WHAT[note.task]}: {note.heightCm} cm, {note.words} ({sayDate(note.on)})
+            </li>
+          ))}
+        </ul>
+      )}
+      {open && (
+        <>
+          <p className="mb-3 text-soft">
+            Worked out from this person’s height and ranges. The check in the room decides.
+          </p>
+          <ul className="space-y-3">
+            {PROP_TASKS.map((task) => (
+              <Size key={task} person={person} task={task} stock={stock} />
+            ))}
+          </ul>
+        </>
+      )}
     </section>
   );
 }

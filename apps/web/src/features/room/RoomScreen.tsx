@@ -11,16 +11,40 @@ const STATIONS = { wall: 'By the wall', chair: 'Chair row', mat: 'Mats' } as con
 
 /** What must be in the room, where everyone is, and what the hall owns. */
 export function RoomScreen({ id }: { id: string }) {
-  const reading = useClass(id), { data } = reading, studio = useStudio();
-  if (!data) return <Page title="Room"><Reading what="Reading the room" of={reading} /></Page>;
+  const reading = useClass(id);
+  const { data } = reading;
+  const studio = useStudio();
+  if (!data)
+    return (
+      <Page title="Room">
+        <Reading what="Reading the room" of={reading} />
+      </Page>
+    );
   const { fitting } = data;
   return (
-    <Page title={`Room: ${data.title}`} about={`${sayDate(data.on)}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
-      actions={<><ButtonLink to={`/classes/${id}/fitting`}>Back to the fitting</ButtonLink><Button onClick={() => window.print()}><Printer aria-hidden size={20} />Print</Button></>}>
+    <Page
+      title={`Room: ${data.title}`}
+      about={`${sayDate(data.on)}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
+      actions={
+        <>
+          <ButtonLink to={`/classes/${id}/fitting`}>Back to the fitting</ButtonLink>
+          <Button onClick={() => window.print()}>
+            <Printer aria-hidden size={20} />
+            Print
+          </Button>
+        </>
+      }
+    >
       <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_22rem] print:grid-cols-1">
-        <section aria-label="Places"><Places fitting={fitting} /></section>
-        <section><h2 className="text-xl">Props</h2>
-          <p className="mb-3 text-soft">Needed at once, at the step that needs most, beside what the hall owns. Classes are fitted within it.</p>
+        <section aria-label="Places">
+          <Places fitting={fitting} />
+        </section>
+        <section>
+          <h2 className="text-xl">Props</h2>
+          <p className="mb-3 text-soft">
+            Needed at once, at the step that needs most, beside what the hall owns. Classes are fitted within
+            it.
+          </p>
           <StockTable needed={fitting.room} stock={studio.stock} />
         </section>
       </div>
@@ -36,11 +60,36 @@ function Places({ fitting: { places } }: { fitting: Fitting }) {
         const here = places.filter((one) => one.station === station);
         if (!here.length) return null;
         return (
-          <section key={station}><h2 className="text-xl">{STATIONS[station]} <span className="font-sans text-base font-normal text-soft">{here.length} {here.length === 1 ? 'place' : 'places'}</span></h2>
+          <section key={station}>
+            <h2 className="text-xl">
+              {STATIONS[station]}{' '}
+              <span className="font-sans text-base font-normal text-soft">
+                {here.length} {here.length === 1 ? 'place' : 'places'}
+              </span>
+            </h2>
             <ol className="mt-2 grid gap-2 sm:grid-cols-2 xl:grid-cols-3">
               {here.map(({ person, place, props }) => (
-                <li key={person} className="flex gap-3 rounded-xl border border-line bg-paper p-3 break-inside-avoid"><span className="font-display text-2xl text-teal tabular-nums">{place}</span>
-                  <div className="min-w-0"><b>{person}</b>{props.length ? <ul>{props.map(({ prop, count, steps }) => <li key={prop}>{sayProps([{ prop, count }])} <span className="text-soft">step {steps.join(', ')}</span></li>)}</ul> : <p className="text-soft">a mat is enough</p>}</div></li>
+                <li
+                  key={person}
+                  className="flex gap-3 rounded-xl border border-line bg-paper p-3 break-inside-avoid"
+                >
+                  <span className="font-display text-2xl text-teal tabular-nums">{place}</span>
+                  <div className="min-w-0">
+                    <b>{person}</b>
+                    {props.length ? (
+                      <ul>
+                        {props.map(({ prop, count, steps }) => (
+                          <li key={prop}>
+                            {sayProps([{ prop, count }])}{' '}
+                            <span className="text-soft">step {steps.join(', ')}</span>
+                          </li>
+                        ))}
+                      </ul>
+                    ) : (
+                      <p className="text-soft">a mat is enough</p>
+                    )}
+                  </div>
+                </li>
               ))}
             </ol>
           </section>

@@ -1,4 +1,11 @@
-import { CONDITIONS, CONFLICTS, conflictText, WARNING_SIGNS, type Condition, type WarningSign } from '@lotus-steady/core';
+import {
+  CONDITIONS,
+  CONFLICTS,
+  conflictText,
+  WARNING_SIGNS,
+  type Condition,
+  type WarningSign,
+} from '@lotus-steady/core';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
@@ -13,38 +20,100 @@ const SIGNS: Readonly<Record<string, WarningSign>> = WARNING_SIGNS;
 
 /** One condition: what goes well, what to ask, and every rule with what it touches right now. */
 export function ConditionScreen() {
-  const { id = '' } = useParams(), condition = CONDITIONS.find((known) => known.id === id);
-  if (!condition) return <Page title="Rulebook"><Empty action={<ButtonLink to="/rulebook">To the rulebook</ButtonLink>}>There is no such condition in the rulebook.</Empty></Page>;
+  const { id = '' } = useParams();
+  const condition = CONDITIONS.find((known) => known.id === id);
+  if (!condition)
+    return (
+      <Page title="Rulebook">
+        <Empty action={<ButtonLink to="/rulebook">To the rulebook</ButtonLink>}>
+          There is no such condition in the rulebook.
+        </Empty>
+      </Page>
+    );
   return <Whole key={id} condition={condition} />;
 }
 
 function Whole({ condition }: { condition: Condition }) {
-  const { id, name, aliases, fields, well, clearance, warnings, say, refer, rules } = condition, hall = useHallRules(), [adding, setAdding] = useState(false);
+  const { id, name, aliases, fields, well, clearance, warnings, say, refer, rules } = condition;
+  const hall = useHallRules();
+  const [adding, setAdding] = useState(false);
   const conflicts = CONFLICTS.filter(({ between }) => between.includes(id));
-  const facts: readonly (readonly [string, string | undefined])[] = [['Goes well', well], ['Go-ahead', clearance], ['Ask', fields.map((field) => field.question ?? `${field.label}?`).join(' ') || undefined], ['Say', say], ['Refer', refer], ['Also called', aliases.join(', ')]];
+  const facts: readonly (readonly [string, string | undefined])[] = [
+    ['Goes well', well],
+    ['Go-ahead', clearance],
+    ['Ask', fields.map((field) => field.question ?? `${field.label}?`).join(' ') || undefined],
+    ['Say', say],
+    ['Refer', refer],
+    ['Also called', aliases.join(', ')],
+  ];
   return (
-    <Page title={name} actions={<>
-      <ButtonLink look="quiet" to="/rulebook">The whole rulebook</ButtonLink>
-      <ButtonLink to={`/rulebook/what-if?with=${id}`}>What if …</ButtonLink>
-      <Button onClick={() => setAdding(true)}><Plus aria-hidden size={18} />A rule of my own</Button>
-    </>}>
+    <Page
+      title={name}
+      actions={
+        <>
+          <ButtonLink look="quiet" to="/rulebook">
+            The whole rulebook
+          </ButtonLink>
+          <ButtonLink to={`/rulebook/what-if?with=${id}`}>What if …</ButtonLink>
+          <Button onClick={() => setAdding(true)}>
+            <Plus aria-hidden size={18} />A rule of my own
+          </Button>
+        </>
+      }
+    >
       <dl className="mb-6 grid gap-x-6 gap-y-2 rounded-2xl border border-line bg-paper p-5 sm:grid-cols-[8rem_1fr]">
-        {facts.map(([term, text]) => text && <div key={term} className="contents"><dt className="text-soft">{term}</dt><dd>{text}</dd></div>)}
+        {facts.map(
+          ([term, text]) =>
+            text && (
+              <div key={term} className="contents">
+                <dt className="text-soft">{term}</dt>
+                <dd>{text}</dd>
+              </div>
+            ),
+        )}
       </dl>
       {warnings.length > 0 && (
         <section className="mb-6 rounded-2xl border border-clay bg-clay-wash p-5">
           <h2 className="mb-2 text-xl">Warning signs: no class</h2>
-          <ul className="space-y-1">{warnings.map((sign) => <li key={sign}>{SIGNS[sign]!.asks}: <b>{SIGNS[sign]!.who}</b></li>)}</ul>
+          <ul className="space-y-1">
+            {warnings.map((sign) => (
+              <li key={sign}>
+                {SIGNS[sign]!.asks}: <b>{SIGNS[sign]!.who}</b>
+              </li>
+            ))}
+          </ul>
         </section>
       )}
       {conflicts.map((conflict) => {
-        const { between } = conflict, other = CONDITIONS.find((known) => known.id === between.find((one) => one !== id))!;
-        return <p key={other.id} className="mb-4 rounded-2xl border border-line bg-paper px-5 py-3"><b>Together with <Link className="text-teal underline" to={`/rulebook/${other.id}`}>{other.name}</Link>:</b> {conflictText(conflict)}</p>;
+        const { between } = conflict;
+        const other = CONDITIONS.find((known) => known.id === between.find((one) => one !== id))!;
+        return (
+          <p key={other.id} className="mb-4 rounded-2xl border border-line bg-paper px-5 py-3">
+            <b>
+              Together with{' '}
+              <Link className="text-teal underline" to={`/rulebook/${other.id}`}>
+                {other.name}
+              </Link>
+              :
+            </b>{' '}
+            {conflictText(conflict)}
+          </p>
+        );
       })}
       <h2 className="mb-3 text-xl">Rules</h2>
       <ul className="space-y-4">
-        {hall.own.filter((rule) => rule.condition === id).map((rule) => <li key={rule.id}><OwnRuleCard rule={rule} /></li>)}
-        {rules.map((rule) => <li key={rule.id} id={rule.id}><RuleCard rule={rule} condition={id} /></li>)}
+        {hall.own
+          .filter((rule) => rule.condition === id)
+          .map((rule) => (
+            <li key={rule.id}>
+              <OwnRuleCard rule={rule} />
+            </li>
+          ))}
+        {rules.map((rule) => (
+          <li key={rule.id} id={rule.id}>
+            <RuleCard rule={rule} condition={id} />
+          </li>
+        ))}
       </ul>
       {adding && <OwnRuleDialog condition={id} onClose={() => setAdding(false)} />}
     </Page>

@@ -10,11 +10,24 @@ import { sayLimit } from './words.js';
 
 /** Moves a rule's number, with a reason. A looser number is said to be one, and marked wherever it decides. */
 export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => void }) {
-  const hall = useHallRules(), keep = useKeepHallRules(), studio = useStudio(), movable = movableBound(rule)!, known = hall.moved.find((one) => one.rule === rule.id), bound = rule.all[movable.index]!;
-  const [to, setTo] = useState(String(known?.to ?? movable.value)), [reason, setReason] = useState(known?.reason ?? ''), [by, setBy] = useState(known?.by ?? studio.teacher), [asked, setAsked] = useState(false);
-  const move: MovedLimit = { rule: rule.id, to: Number(to.replace(',', '.')), reason, by, on: today() }, others = hall.moved.filter((one) => one.rule !== rule.id);
-  const errors = readHallRules({ moved: [move], own: [] }).errors, wrong = (key: string): string | undefined => (asked ? errors.find(({ field }) => field === `moved[0].${key}`)?.message : undefined);
-  const loosened = Number.isFinite(move.to) && isLoosened(move), save = (moved: readonly MovedLimit[]): void => keep.mutate({ ...hall, moved }, { onSuccess: onClose });
+  const hall = useHallRules();
+  const keep = useKeepHallRules();
+  const studio = useStudio();
+  const movable = movableBound(rule)!;
+  const known = hall.moved.find((one) => one.rule === rule.id);
+  const bound = rule.all[movable.index]!;
+  const [to, setTo] = useState(String(known?.to ?? movable.value));
+  const [reason, setReason] = useState(known?.reason ?? '');
+  const [by, setBy] = useState(known?.by ?? studio.teacher);
+  const [asked, setAsked] = useState(false);
+  const move: MovedLimit = { rule: rule.id, to: Number(to.replace(',', '.')), reason, by, on: today() };
+  const others = hall.moved.filter((one) => one.rule !== rule.id);
+  const errors = readHallRules({ moved: [move], own: [] }).errors;
+  const wrong = (key: string): string | undefined =>
+    asked ? errors.find(({ field }) => field === `moved[0].${key}`)?.message : undefined;
+  const loosened = Number.isFinite(move.to) && isLoosened(move);
+  const save = (moved: readonly MovedLimit[]): void =>
+    keep.mutate({ ...hall, moved }, { onSuccess: onClose });
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     setAsked(true);
@@ -24,14 +37,47 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
     <Modal title="Move this limit" onClose={onClose}>
       <form noValidate className="space-y-4" onSubmit={submit}>
         <p>{rule.reason}</p>
-        <TextField autoFocus label={`Limit (the rulebook says ${'measure' in bound ? sayLimit(bound.measure, movable.value) : `${movable.value} s`})`} inputMode="decimal" value={to} onChange={(event) => setTo(event.target.value)} error={wrong('to')} hint={'measure' in bound && bound.measure.endsWith('Use') ? 'As a share of the usual range: 0.5 is half.' : undefined} />
-        {loosened && <p role="status" className="rounded-lg border border-clay bg-clay-wash px-3 py-2"><b>This loosens the rule.</b> It will be marked on every fitting where it decides.</p>}
-        <TextField label="Reason" value={reason} onChange={(event) => setReason(event.target.value)} error={wrong('reason')} />
-        <TextField label="Decided by" value={by} onChange={(event) => setBy(event.target.value)} error={wrong('by')} />
+        <TextField
+          autoFocus
+          label={`Limit (the rulebook says ${'measure' in bound ? sayLimit(bound.measure, movable.value) : `${movable.value} s`})`}
+          inputMode="decimal"
+          value={to}
+          onChange={(event) => setTo(event.target.value)}
+          error={wrong('to')}
+          hint={
+            'measure' in bound && bound.measure.endsWith('Use')
+              ? 'As a share of the usual range: 0.5 is half.'
+              : undefined
+          }
+        />
+        {loosened && (
+          <p role="status" className="rounded-lg border border-clay bg-clay-wash px-3 py-2">
+            <b>This loosens the rule.</b> It will be marked on every fitting where it decides.
+          </p>
+        )}
+        <TextField
+          label="Reason"
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+          error={wrong('reason')}
+        />
+        <TextField
+          label="Decided by"
+          value={by}
+          onChange={(event) => setBy(event.target.value)}
+          error={wrong('by')}
+        />
         {keep.error && <Problem error={keep.error} />}
         <div className="flex flex-wrap justify-end gap-3">
-          {known && <Button look="quiet" className="mr-auto" disabled={keep.isPending} onClick={() => save(others)}>As the rulebook has it</Button>}
-          <Button onClick={onClose}>Cancel</Button><Button look="main" type="submit" disabled={keep.isPending}>Keep this limit</Button>
+          {known && (
+            <Button look="quiet" className="mr-auto" disabled={keep.isPending} onClick={() => save(others)}>
+              As the rulebook has it
+            </Button>
+          )}
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="main" type="submit" disabled={keep.isPending}>
+            Keep this limit
+          </Button>
         </div>
       </form>
     </Modal>

@@ -10,16 +10,82 @@ import { measureWords } from '../fitting/measureWords.js';
 import { touchedBy } from './touched.js';
 
 /** Measures an own rule can look at, in the order a teacher thinks of them. */
-const MEASURES: readonly Quantity[] = ['headBelowHeart', 'eyesBelowHeart', 'lumbarFlexion', 'lumbarExtension', 'thoracicTwist', 'lumbarTwist', 'sideBend', 'neckFlexion', 'neckExtension', 'neckRotation', 'hipFlexion', 'hipExtension', 'hipAbduction', 'hipFlexionWithKneeStraight', 'kneeFlexion', 'shoulderFlexion', 'shoulderAbduction', 'shoulderExtension', 'wristExtension', 'handsShare', 'kneesShare', 'neckShare', 'armsAboveHeart', 'legsAboveHeart', 'isometric', 'abdominalLoad', 'oneLeg', 'inverted', 'met'];
+const MEASURES: readonly Quantity[] = [
+  'headBelowHeart',
+  'eyesBelowHeart',
+  'lumbarFlexion',
+  'lumbarExtension',
+  'thoracicTwist',
+  'lumbarTwist',
+  'sideBend',
+  'neckFlexion',
+  'neckExtension',
+  'neckRotation',
+  'hipFlexion',
+  'hipExtension',
+  'hipAbduction',
+  'hipFlexionWithKneeStraight',
+  'kneeFlexion',
+  'shoulderFlexion',
+  'shoulderAbduction',
+  'shoulderExtension',
+  'wristExtension',
+  'handsShare',
+  'kneesShare',
+  'neckShare',
+  'armsAboveHeart',
+  'legsAboveHeart',
+  'isometric',
+  'abdominalLoad',
+  'oneLeg',
+  'inverted',
+  'met',
+];
 
 /** A rule of the teacher's own for a condition: a measure, a number and a reason; what it would touch is shown at once. */
 export function OwnRuleDialog({ condition, onClose }: { condition: string; onClose: () => void }) {
-  const hall = useHallRules(), keep = useKeepHallRules(), studio = useStudio();
-  const [measure, setMeasure] = useState<Quantity>('headBelowHeart'), [over, setOver] = useState('5'), [reason, setReason] = useState(''), [by, setBy] = useState(studio.teacher), [asked, setAsked] = useState(false);
-  const id = `hall.${condition}-${fold(reason).replace(/[^a-z0-9]+/g, '-').slice(0, 30).replace(/^-|-$/g, '') || 'rule'}-${hall.own.length + 1}`;
-  const rule: OwnRule = { id, condition, measure, over: Number(over.replace(',', '.')), reason, by, on: today() };
-  const errors = readHallRules({ moved: [], own: [rule] }).errors, wrong = (key: string): string | undefined => (asked ? errors.find(({ field }) => field === `own[0].${key}`)?.message : undefined);
-  const touched = useMemo(() => (Number.isFinite(rule.over) ? touchedBy({ id: 'hall.try', level: 'limit', all: [{ measure, over: rule.over }], reason: '', evidence: { kind: 'memory', source: '' } }, condition).length : 0), [measure, rule.over, condition]);
+  const hall = useHallRules();
+  const keep = useKeepHallRules();
+  const studio = useStudio();
+  const [measure, setMeasure] = useState<Quantity>('headBelowHeart');
+  const [over, setOver] = useState('5');
+  const [reason, setReason] = useState('');
+  const [by, setBy] = useState(studio.teacher);
+  const [asked, setAsked] = useState(false);
+  const id = `hall.${condition}-${
+    fold(reason)
+      .replace(/[^a-z0-9]+/g, '-')
+      .slice(0, 30)
+      .replace(/^-|-$/g, '') || 'rule'
+  }-${hall.own.length + 1}`;
+  const rule: OwnRule = {
+    id,
+    condition,
+    measure,
+    over: Number(over.replace(',', '.')),
+    reason,
+    by,
+    on: today(),
+  };
+  const errors = readHallRules({ moved: [], own: [rule] }).errors;
+  const wrong = (key: string): string | undefined =>
+    asked ? errors.find(({ field }) => field === `own[0].${key}`)?.message : undefined;
+  const touched = useMemo(
+    () =>
+      Number.isFinite(rule.over)
+        ? touchedBy(
+            {
+              id: 'hall.try',
+              level: 'limit',
+              all: [{ measure, over: rule.over }],
+              reason: '',
+              evidence: { kind: 'memory', source: '' },
+            },
+            condition,
+          ).length
+        : 0,
+    [measure, rule.over, condition],
+  );
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     setAsked(true);
@@ -29,14 +95,48 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
     <Modal title="A rule of my own" onClose={onClose}>
       <form noValidate className="space-y-4" onSubmit={submit}>
         <div className="grid gap-4 sm:grid-cols-2">
-          <SelectField label="What it looks at" value={measure} onChange={(event) => setMeasure(event.target.value as Quantity)} error={wrong('measure')}>{MEASURES.map((name) => <option key={name} value={name}>{measureWords(name, 1, 1).words}</option>)}</SelectField>
-          <TextField label={`At most${measureWords(measure, 1, 1).unit ? `, in${measureWords(measure, 1, 1).unit.replace('°', ' degrees')}` : ''}`} inputMode="decimal" value={over} onChange={(event) => setOver(event.target.value)} error={wrong('over')} />
+          <SelectField
+            label="What it looks at"
+            value={measure}
+            onChange={(event) => setMeasure(event.target.value as Quantity)}
+            error={wrong('measure')}
+          >
+            {MEASURES.map((name) => (
+              <option key={name} value={name}>
+                {measureWords(name, 1, 1).words}
+              </option>
+            ))}
+          </SelectField>
+          <TextField
+            label={`At most${measureWords(measure, 1, 1).unit ? `, in${measureWords(measure, 1, 1).unit.replace('°', ' degrees')}` : ''}`}
+            inputMode="decimal"
+            value={over}
+            onChange={(event) => setOver(event.target.value)}
+            error={wrong('over')}
+          />
         </div>
-        <p role="status" className="text-soft">It would touch {touched} of the ways in the atlas.</p>
-        <TextField label="Reason, as you would say it" value={reason} onChange={(event) => setReason(event.target.value)} error={wrong('reason')} />
-        <TextField label="Decided by" value={by} onChange={(event) => setBy(event.target.value)} error={wrong('by')} />
+        <p role="status" className="text-soft">
+          It would touch {touched} of the ways in the atlas.
+        </p>
+        <TextField
+          label="Reason, as you would say it"
+          value={reason}
+          onChange={(event) => setReason(event.target.value)}
+          error={wrong('reason')}
+        />
+        <TextField
+          label="Decided by"
+          value={by}
+          onChange={(event) => setBy(event.target.value)}
+          error={wrong('by')}
+        />
         {keep.error && <Problem error={keep.error} />}
-        <div className="flex justify-end gap-3"><Button onClick={onClose}>Cancel</Button><Button look="main" type="submit" disabled={keep.isPending}>Keep this rule</Button></div>
+        <div className="flex justify-end gap-3">
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="main" type="submit" disabled={keep.isPending}>
+            Keep this rule
+          </Button>
+        </div>
       </form>
     </Modal>
   );

@@ -1,4 +1,12 @@
-import { HOUSE_VIEW_TOPICS, isLoosened, movableBound, waysToSatisfy, type OwnRule, type Rule, type StageTest } from '@lotus-steady/core';
+import {
+  HOUSE_VIEW_TOPICS,
+  isLoosened,
+  movableBound,
+  waysToSatisfy,
+  type OwnRule,
+  type Rule,
+  type StageTest,
+} from '@lotus-steady/core';
 import { Pencil, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -9,33 +17,76 @@ import { MoveLimitDialog } from './MoveLimitDialog.js';
 import { touchedBy } from './touched.js';
 import { LEVEL_WORDS, sayBounds, sayLimit } from './words.js';
 
-const EVIDENCE = { published: 'published', 'common-practice': 'common practice', memory: 'from memory' } as const, FEW = 7;
+const EVIDENCE = {
+  published: 'published',
+  'common-practice': 'common practice',
+  memory: 'from memory',
+} as const;
+const FEW = 7;
 
 const sayTest = (test: StageTest): string => {
   const fact = test.fact.replace(/([A-Z])/g, ' $1').toLowerCase();
-  return 'is' in test ? `${fact}: ${test.is.map((value) => (value === true ? 'yes' : value === false ? 'no' : value)).join(' or ')}` : 'from' in test ? `${fact} from ${test.from}` : `${fact} below ${test.below}`;
+  return 'is' in test
+    ? `${fact}: ${test.is.map((value) => (value === true ? 'yes' : value === false ? 'no' : value)).join(' or ')}`
+    : 'from' in test
+      ? `${fact} from ${test.from}`
+      : `${fact} below ${test.below}`;
 };
 
 /** One rule: the reason first, then what it looks at, how it is met, what it rests on, and the figures it touches. */
 export function RuleCard({ rule, condition }: { rule: Rule; condition: string }) {
-  const hall = useHallRules(), [moving, setMoving] = useState(false), moved = hall.moved.find((one) => one.rule === rule.id), movable = movableBound(rule), bound = movable && rule.all[movable.index];
+  const hall = useHallRules();
+  const [moving, setMoving] = useState(false);
+  const moved = hall.moved.find((one) => one.rule === rule.id);
+  const movable = movableBound(rule);
+  const bound = movable && rule.all[movable.index];
   return (
     <article className="rounded-2xl border border-line bg-paper p-5">
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1">
         <h3 className="min-w-60 flex-1 text-lg">{rule.reason}</h3>
-        <span className={`rounded-full border px-3 py-0.5 ${rule.level === 'watch' ? 'border-line text-soft' : rule.level === 'never' ? 'border-clay text-clay' : 'border-indigo text-indigo'}`}>{LEVEL_WORDS[rule.level]}</span>
+        <span
+          className={`rounded-full border px-3 py-0.5 ${rule.level === 'watch' ? 'border-line text-soft' : rule.level === 'never' ? 'border-clay text-clay' : 'border-indigo text-indigo'}`}
+        >
+          {LEVEL_WORDS[rule.level]}
+        </span>
       </div>
-      <p className="mt-1 text-soft">Broken where {sayBounds(rule)}.{(rule.when ?? []).length > 0 && ` When ${rule.when!.map(sayTest).join(', ')}.`}{rule.adds && ` Adds ${rule.adds.prop} ${rule.adds.where}.`} Met by {waysToSatisfy(rule).join(', ')}.</p>
+      <p className="mt-1 text-soft">
+        Broken where {sayBounds(rule)}.
+        {(rule.when ?? []).length > 0 && ` When ${rule.when!.map(sayTest).join(', ')}.`}
+        {rule.adds && ` Adds ${rule.adds.prop} ${rule.adds.where}.`} Met by {waysToSatisfy(rule).join(', ')}.
+      </p>
       {rule.cue && <p className="mt-1">Say: “{rule.cue}”</p>}
-      {rule.house && <p className="mt-1 text-indigo">By your view on <Link className="underline" to={`/house-view#${rule.house.topic}`}>{HOUSE_VIEW_TOPICS[rule.house.topic]!.name}</Link>.</p>}
-      <p className="mt-1"><b className="text-indigo">{EVIDENCE[rule.evidence.kind]}</b>{rule.evidence.source.startsWith('common practice, no') ? '' : `: ${rule.evidence.source}`}{rule.evidence.found && <span className="block text-soft">{rule.evidence.found}</span>}</p>
+      {rule.house && (
+        <p className="mt-1 text-indigo">
+          By your view on{' '}
+          <Link className="underline" to={`/house-view#${rule.house.topic}`}>
+            {HOUSE_VIEW_TOPICS[rule.house.topic]!.name}
+          </Link>
+          .
+        </p>
+      )}
+      <p className="mt-1">
+        <b className="text-indigo">{EVIDENCE[rule.evidence.kind]}</b>
+        {rule.evidence.source.startsWith('common practice, no') ? '' : `: ${rule.evidence.source}`}
+        {rule.evidence.found && <span className="block text-soft">{rule.evidence.found}</span>}
+      </p>
       {moved && movable && bound && (
-        <p className={`mt-2 rounded-lg border px-3 py-2 ${isLoosened(moved) ? 'border-clay bg-clay-wash' : 'border-teal bg-teal-wash'}`}>
-          <b>{isLoosened(moved) ? 'Loosened' : 'Tightened'} here</b> from {'measure' in bound ? sayLimit(bound.measure, movable.value) : `${movable.value} s`} to {'measure' in bound ? sayLimit(bound.measure, moved.to) : `${moved.to} s`} by {moved.by}: {moved.reason}
+        <p
+          className={`mt-2 rounded-lg border px-3 py-2 ${isLoosened(moved) ? 'border-clay bg-clay-wash' : 'border-teal bg-teal-wash'}`}
+        >
+          <b>{isLoosened(moved) ? 'Loosened' : 'Tightened'} here</b> from{' '}
+          {'measure' in bound ? sayLimit(bound.measure, movable.value) : `${movable.value} s`} to{' '}
+          {'measure' in bound ? sayLimit(bound.measure, moved.to) : `${moved.to} s`} by {moved.by}:{' '}
+          {moved.reason}
         </p>
       )}
       <Touched rule={rule} condition={condition} />
-      {movable && <Button look="quiet" className="-ml-3" onClick={() => setMoving(true)}><Pencil aria-hidden size={16} />{moved ? 'Change or take back the moved limit' : 'Move this limit'}</Button>}
+      {movable && (
+        <Button look="quiet" className="-ml-3" onClick={() => setMoving(true)}>
+          <Pencil aria-hidden size={16} />
+          {moved ? 'Change or take back the moved limit' : 'Move this limit'}
+        </Button>
+      )}
       {moving && movable && <MoveLimitDialog rule={rule} onClose={() => setMoving(false)} />}
     </article>
   );
@@ -43,31 +94,68 @@ export function RuleCard({ rule, condition }: { rule: Rule; condition: string })
 
 /** A rule of the hall's own. */
 export function OwnRuleCard({ rule: { id, condition, measure, over, reason, by } }: { rule: OwnRule }) {
-  const hall = useHallRules(), keep = useKeepHallRules();
-  const rule: Rule = { id, level: 'limit', all: [{ measure, over }], reason, evidence: { kind: 'common-practice', source: `own rule of the hall, ${by}` } };
+  const hall = useHallRules();
+  const keep = useKeepHallRules();
+  const rule: Rule = {
+    id,
+    level: 'limit',
+    all: [{ measure, over }],
+    reason,
+    evidence: { kind: 'common-practice', source: `own rule of the hall, ${by}` },
+  };
   return (
     <article className="rounded-2xl border-2 border-teal bg-paper p-5">
       <h3 className="text-lg">{reason}</h3>
-      <p className="mt-1 text-soft">Broken where {sayBounds(rule)}. A rule of your own, by {by}.</p>
+      <p className="mt-1 text-soft">
+        Broken where {sayBounds(rule)}. A rule of your own, by {by}.
+      </p>
       <Touched rule={rule} condition={condition} />
-      <Button look="quiet" className="-ml-3" disabled={keep.isPending} onClick={() => keep.mutate({ ...hall, own: hall.own.filter((one) => one.id !== id) })}><Trash2 aria-hidden size={16} />Take it away</Button>
+      <Button
+        look="quiet"
+        className="-ml-3"
+        disabled={keep.isPending}
+        onClick={() => keep.mutate({ ...hall, own: hall.own.filter((one) => one.id !== id) })}
+      >
+        <Trash2 aria-hidden size={16} />
+        Take it away
+      </Button>
     </article>
   );
 }
 
 /** The variants a rule touches right now, as figures. */
 function Touched({ rule, condition }: { rule: Rule; condition: string }) {
-  const [all, setAll] = useState(false), touched = useMemo(() => touchedBy(rule, condition), [rule, condition]), shown = all ? touched : touched.slice(0, FEW);
-  if (!touched.length) return <p className="mt-2 text-soft">Touches no way at its usual hold; a longer hold, a class sum or a change of level does.</p>;
+  const [all, setAll] = useState(false);
+  const touched = useMemo(() => touchedBy(rule, condition), [rule, condition]);
+  const shown = all ? touched : touched.slice(0, FEW);
+  if (!touched.length)
+    return (
+      <p className="mt-2 text-soft">
+        Touches no way at its usual hold; a longer hold, a class sum or a change of level does.
+      </p>
+    );
   return (
     <div className="mt-2">
       <p className="text-soft">Touches {touched.length} of the ways in the atlas:</p>
       <ul className="mt-1 flex flex-wrap gap-2">
         {shown.map(({ pose, variant }) => (
-          <li key={variant.id} className="w-27"><Link to={`/atlas/${pose.id}?variant=${variant.id}`} className="block rounded-xl bg-(--fig-paper) p-1 text-center text-sm leading-tight hover:bg-teal-wash" title={`${pose.name}, ${variant.name}`}><LazyFigure variant={variant.id} width={100} height={78} decorative className="w-full" />{pose.name}</Link></li>
+          <li key={variant.id} className="w-27">
+            <Link
+              to={`/atlas/${pose.id}?variant=${variant.id}`}
+              className="block rounded-xl bg-(--fig-paper) p-1 text-center text-sm leading-tight hover:bg-teal-wash"
+              title={`${pose.name}, ${variant.name}`}
+            >
+              <LazyFigure variant={variant.id} width={100} height={78} decorative className="w-full" />
+              {pose.name}
+            </Link>
+          </li>
         ))}
       </ul>
-      {touched.length > FEW && <Button look="quiet" className="-ml-3" aria-expanded={all} onClick={() => setAll(!all)}>{all ? 'Show fewer' : `Show all ${touched.length}`}</Button>}
+      {touched.length > FEW && (
+        <Button look="quiet" className="-ml-3" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'Show fewer' : `Show all ${touched.length}`}
+        </Button>
+      )}
     </div>
   );
 }

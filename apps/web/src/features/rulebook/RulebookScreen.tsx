@@ -7,41 +7,80 @@ import { Empty } from '../../ui/states.js';
 import { GROUPS } from './words.js';
 
 const RULES = CONDITIONS.reduce((sum, { rules }) => sum + rules.length, 0);
-const EVERYONE: readonly WarningSign[] = Object.values(WARNING_SIGNS as Readonly<Record<string, WarningSign>>).filter(({ everyone }) => everyone);
+const EVERYONE: readonly WarningSign[] = Object.values(
+  WARNING_SIGNS as Readonly<Record<string, WarningSign>>,
+).filter(({ everyone }) => everyone);
 
 /** Every condition and group, to find and open. */
 export function RulebookScreen() {
-  const [find, setFind] = useState(''), typed = find.trim().toLowerCase();
-  const found = CONDITIONS.filter(({ name, aliases }) => !typed || [name, ...aliases].some((word) => word.toLowerCase().includes(typed)));
+  const [find, setFind] = useState('');
+  const typed = find.trim().toLowerCase();
+  const found = CONDITIONS.filter(
+    ({ name, aliases }) => !typed || [name, ...aliases].some((word) => word.toLowerCase().includes(typed)),
+  );
   return (
-    <Page title="Rulebook" about={`${CONDITIONS.length} conditions and groups, ${RULES} rules`} actions={<>
-      <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">Find a condition, however it is called
-        <input type="search" value={find} onChange={(event) => setFind(event.target.value)} placeholder="osteopenia, slipped disc, POTS …" className="min-h-11 rounded-lg border border-strong-line bg-paper px-3 text-base text-ink" />
-      </label>
-      <ButtonLink className="self-end" to="/rulebook/what-if">What if …</ButtonLink>
-    </>}>
-      {!found.length && <Empty>No condition of that name. Ask the person’s doctor or physiotherapist, and write what they say as an own limit.</Empty>}
+    <Page
+      title="Rulebook"
+      about={`${CONDITIONS.length} conditions and groups, ${RULES} rules`}
+      actions={
+        <>
+          <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">
+            Find a condition, however it is called
+            <input
+              type="search"
+              value={find}
+              onChange={(event) => setFind(event.target.value)}
+              placeholder="osteopenia, slipped disc, POTS …"
+              className="min-h-11 rounded-lg border border-strong-line bg-paper px-3 text-base text-ink"
+            />
+          </label>
+          <ButtonLink className="self-end" to="/rulebook/what-if">
+            What if …
+          </ButtonLink>
+        </>
+      }
+    >
+      {!found.length && (
+        <Empty>
+          No condition of that name. Ask the person’s doctor or physiotherapist, and write what they say as an
+          own limit.
+        </Empty>
+      )}
       <div className="gap-x-10 lg:columns-2">
         {GROUPS.map(([group, name]) => {
           const list = found.filter((condition) => condition.group === group);
-          return list.length > 0 && (
-            <section key={group} className="mb-7 break-inside-avoid">
-              <h2 className="mb-2 text-xl">{name}</h2>
-              <ul className="divide-y divide-line overflow-hidden rounded-2xl border border-line bg-paper">
-                {list.map((condition) => (
-                  <li key={condition.id}><Link to={`/rulebook/${condition.id}`} className="flex min-h-11 flex-wrap items-baseline gap-x-3 px-4 py-2 hover:bg-teal-wash">
-                    <span className="font-semibold">{condition.name}</span><span className="ml-auto text-soft tabular-nums">{condition.rules.length} rules</span>
-                  </Link></li>
-                ))}
-              </ul>
-            </section>
+          return (
+            list.length > 0 && (
+              <section key={group} className="mb-7 break-inside-avoid">
+                <h2 className="mb-2 text-xl">{name}</h2>
+                <ul className="divide-y divide-line overflow-hidden rounded-2xl border border-line bg-paper">
+                  {list.map((condition) => (
+                    <li key={condition.id}>
+                      <Link
+                        to={`/rulebook/${condition.id}`}
+                        className="flex min-h-11 flex-wrap items-baseline gap-x-3 px-4 py-2 hover:bg-teal-wash"
+                      >
+                        <span className="font-semibold">{condition.name}</span>
+                        <span className="ml-auto text-soft tabular-nums">{condition.rules.length} rules</span>
+                      </Link>
+                    </li>
+                  ))}
+                </ul>
+              </section>
+            )
           );
         })}
       </div>
       {!typed && (
         <section className="rounded-2xl border border-clay bg-paper p-5">
           <h2 className="mb-2 text-xl">Signs that stop a class for anyone</h2>
-          <ul className="grid gap-x-8 gap-y-1 sm:grid-cols-2">{EVERYONE.map(({ asks, who }) => <li key={asks}>{asks}: <b>{who}</b></li>)}</ul>
+          <ul className="grid gap-x-8 gap-y-1 sm:grid-cols-2">
+            {EVERYONE.map(({ asks, who }) => (
+              <li key={asks}>
+                {asks}: <b>{who}</b>
+              </li>
+            ))}
+          </ul>
         </section>
       )}
     </Page>

@@ -1,9 +1,18 @@
-import { compileRules, measureTable, rowsBroken, SOMEBODY, type Pose, type Rule, type Variant } from '@lotus-steady/core';
+import {
+  compileRules,
+  measureTable,
+  rowsBroken,
+  SOMEBODY,
+  type Pose,
+  type Rule,
+  type Variant,
+} from '@lotus-steady/core';
 import { catalogue } from '../../catalogue.js';
 import { today } from '../../ui/say.js';
 
 /** The variants that a rule touches right now, for a grown person of 165 cm and the usual holds. */
 export function touchedBy(rule: Rule, condition: string): readonly { pose: Pose; variant: Variant }[] {
-  const table = measureTable(catalogue(), SOMEBODY, today()), [compiled] = compileRules({ rules: [{ rule, condition }], person: SOMEBODY });
+  const table = measureTable(catalogue(), SOMEBODY, today());
+  const [compiled] = compileRules({ rules: [{ rule, condition }], person: SOMEBODY });
   return compiled ? rowsBroken(compiled, table).map((row) => table.rows[row]!) : [];
 }

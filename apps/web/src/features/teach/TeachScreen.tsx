@@ -20,7 +20,11 @@ import { useCountdown } from './useCountdown.js';
 export function TeachScreen({ id }: { id: string }) {
   const reading = useClass(id);
   if (reading.data) return <Walk known={reading.data} />;
-  return <Page title="Teach"><Reading what="Reading the class" of={reading} /></Page>;
+  return (
+    <Page title="Teach">
+      <Reading what="Reading the class" of={reading} />
+    </Page>
+  );
 }
 
 /** Facing a class, her right is their left: both are said. */
@@ -29,17 +33,27 @@ const SIDES = {
   left: { theirs: 'Their left', yours: 'on your right as you face them' },
 } as const;
 
-const nameOf = ({ step, side, then }: Moment): string => `${then ? 'What follows: after ' : ''}${variantById(step.variant).pose.name}${side ? `, ${side} side` : ''}`;
+const nameOf = ({ step, side, then }: Moment): string =>
+  `${then ? 'What follows: after ' : ''}${variantById(step.variant).pose.name}${side ? `, ${side} side` : ''}`;
 
 function Walk({ known }: { known: ClassWhole }) {
-  const moments = useMemo(() => momentsOf(known.fitting), [known.fitting]), names = useMemo(() => shortNames(known.people.map((person) => person.name)), [known.people]);
-  const [at, setAt] = useState(0), navigate = useNavigate(), now = moments[at]!, next = moments[at + 1];
+  const moments = useMemo(() => momentsOf(known.fitting), [known.fitting]);
+  const names = useMemo(() => shortNames(known.people.map((person) => person.name)), [known.people]);
+  const [at, setAt] = useState(0);
+  const navigate = useNavigate();
+  const now = moments[at]!;
+  const next = moments[at + 1];
   const { left, runs, toggle } = useCountdown(now.seconds, at);
-  const go = useCallback((by: number) => setAt((i) => Math.max(0, Math.min(moments.length - 1, i + by))), [moments.length]);
+  const go = useCallback(
+    (by: number) => setAt((i) => Math.max(0, Math.min(moments.length - 1, i + by))),
+    [moments.length],
+  );
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
-      if (event.key === ' ') { event.preventDefault(); toggle(); }
-      else if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1);
+      if (event.key === ' ') {
+        event.preventDefault();
+        toggle();
+      } else if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1);
       else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1);
       else if (event.key === 'Escape') void navigate(`/classes/${known.id}/fitting`);
     };
@@ -49,47 +63,135 @@ function Walk({ known }: { known: ClassWhole }) {
   useEffect(() => {
     // The screen stays on while she teaches, where the browser can do that.
     let lock: WakeLockSentinel | undefined;
-    void navigator.wakeLock?.request('screen').then((held) => { lock = held; }).catch(() => undefined);
+    void navigator.wakeLock
+      ?.request('screen')
+      .then((held) => {
+        lock = held;
+      })
+      .catch(() => undefined);
     return () => void lock?.release();
   }, []);
-  const { pose, variant } = variantById(now.step.variant), part = now.seconds ? left / now.seconds : 0;
+  const { pose, variant } = variantById(now.step.variant);
+  const part = now.seconds ? left / now.seconds : 0;
   return (
     <div className="flex h-screen flex-col overflow-hidden text-lg">
       <title>{`Teach ${known.title} · Lotus Steady`}</title>
       <header className="flex items-center gap-4 border-b border-line px-5 py-2">
-        <h1 className="text-xl">{known.title}</h1><span className="text-soft tabular-nums">{at + 1} of {moments.length}</span>{!now.differing.length && <span className="text-soft">everyone together</span>}
-        <ButtonLink look="quiet" className="ml-auto" to={`/classes/${known.id}/fitting`}>Leave</ButtonLink>
-        {at === moments.length - 1 && <ButtonLink look="main" to={`/classes/${known.id}/after`}>After class</ButtonLink>}
+        <h1 className="text-xl">{known.title}</h1>
+        <span className="text-soft tabular-nums">
+          {at + 1} of {moments.length}
+        </span>
+        {!now.differing.length && <span className="text-soft">everyone together</span>}
+        <ButtonLink look="quiet" className="ml-auto" to={`/classes/${known.id}/fitting`}>
+          Leave
+        </ButtonLink>
+        {at === moments.length - 1 && (
+          <ButtonLink look="main" to={`/classes/${known.id}/after`}>
+            After class
+          </ButtonLink>
+        )}
       </header>
-      <main className={`grid min-h-0 flex-1 gap-4 overflow-y-auto p-5 ${now.differing.length ? 'md:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}>
+      <main
+        className={`grid min-h-0 flex-1 gap-4 overflow-y-auto p-5 ${now.differing.length ? 'md:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}
+      >
         <section aria-label="Now" className="flex min-h-0 flex-col">
           <div aria-live="polite">
-            <h2 className="text-3xl md:text-[2.75rem]">{now.then ? `After ${pose.name.toLowerCase()}` : pose.name}</h2>
-            {now.then && <p className="mt-2 text-2xl">Each does what suits; the others rest and follow the breath.</p>}
-            {now.side && <p className="mt-2 text-2xl"><b className="font-display text-teal">{SIDES[now.side].theirs}</b> <span className="text-soft">{SIDES[now.side].yours}</span><span className="block text-lg text-soft">{pose.side}</span></p>}
+            <h2 className="text-3xl md:text-[2.75rem]">
+              {now.then ? `After ${pose.name.toLowerCase()}` : pose.name}
+            </h2>
+            {now.then && (
+              <p className="mt-2 text-2xl">Each does what suits; the others rest and follow the breath.</p>
+            )}
+            {now.side && (
+              <p className="mt-2 text-2xl">
+                <b className="font-display text-teal">{SIDES[now.side].theirs}</b>{' '}
+                <span className="text-soft">{SIDES[now.side].yours}</span>
+                <span className="block text-lg text-soft">{pose.side}</span>
+              </p>
+            )}
           </div>
           <div className="flex min-h-40 flex-1 items-center justify-center gap-3 py-2">
-            {now.then ? <Figure variant={now.differing[0]!.entry.variant} width={420} height={330} className="h-full max-h-[46vh] min-w-0 flex-1" />
-              : variant.frames.map((_, i) => <Figure key={i} variant={now.step.variant} frame={i} side={now.side} width={420} height={330} className="h-full max-h-[46vh] min-w-0 flex-1" />)}
+            {now.then ? (
+              <Figure
+                variant={now.differing[0]!.entry.variant}
+                width={420}
+                height={330}
+                className="h-full max-h-[46vh] min-w-0 flex-1"
+              />
+            ) : (
+              variant.frames.map((_, i) => (
+                <Figure
+                  key={i}
+                  variant={now.step.variant}
+                  frame={i}
+                  side={now.side}
+                  width={420}
+                  height={330}
+                  className="h-full max-h-[46vh] min-w-0 flex-1"
+                />
+              ))
+            )}
           </div>
-          <ul className="mb-3 space-y-1 text-xl">{!now.then && variant.cues.map((cue) => <li key={cue}>{cue}</li>)}{!now.then && now.step.note && <li className="italic text-soft">{now.step.note}</li>}</ul>
+          <ul className="mb-3 space-y-1 text-xl">
+            {!now.then && variant.cues.map((cue) => <li key={cue}>{cue}</li>)}
+            {!now.then && now.step.note && <li className="italic text-soft">{now.step.note}</li>}
+          </ul>
           <div className="flex items-center gap-5">
-            <Button look="main" className="min-h-16 w-36 text-xl" onClick={toggle} disabled={left === 0}>{runs ? <Pause aria-hidden /> : <Play aria-hidden />}{runs ? 'Pause' : 'Start'}</Button>
+            <Button look="main" className="min-h-16 w-36 text-xl" onClick={toggle} disabled={left === 0}>
+              {runs ? <Pause aria-hidden /> : <Play aria-hidden />}
+              {runs ? 'Pause' : 'Start'}
+            </Button>
             <div className="flex-1" role="timer" aria-label={`${Math.ceil(left)} seconds left`}>
-              <div className="flex items-baseline justify-between"><span className="font-display text-[2.75rem] font-semibold tabular-nums">{left === 0 ? 'Come out slowly' : sayClock(Math.ceil(left))}</span><span className="text-soft">{now.step.text}</span></div>
-              <div className="h-3 overflow-hidden rounded-full bg-sunk outline outline-line"><div className="h-full rounded-full bg-teal" style={{ width: `${part * 100}%` }} /></div>
+              <div className="flex items-baseline justify-between">
+                <span className="font-display text-[2.75rem] font-semibold tabular-nums">
+                  {left === 0 ? 'Come out slowly' : sayClock(Math.ceil(left))}
+                </span>
+                <span className="text-soft">{now.step.text}</span>
+              </div>
+              <div className="h-3 overflow-hidden rounded-full bg-sunk outline outline-line">
+                <div className="h-full rounded-full bg-teal" style={{ width: `${part * 100}%` }} />
+              </div>
             </div>
           </div>
         </section>
-        {now.differing.length > 0 && <section aria-label="Who differs" className="flex min-h-0 flex-col gap-2 md:border-l md:border-line md:pl-4">
-          <h2 className="text-xl">{now.then ? 'Who does what' : 'Who differs, and how'}</h2>
-          <ul className="min-h-0 flex-1 space-y-2 md:overflow-y-auto">{byWay(now).map(({ entry, people }) => <Way key={people.join()} entry={entry} bare={now.then} people={people.map((name) => names.get(name) ?? name)} side={now.side} />)}</ul>
-        </section>}
+        {now.differing.length > 0 && (
+          <section
+            aria-label="Who differs"
+            className="flex min-h-0 flex-col gap-2 md:border-l md:border-line md:pl-4"
+          >
+            <h2 className="text-xl">{now.then ? 'Who does what' : 'Who differs, and how'}</h2>
+            <ul className="min-h-0 flex-1 space-y-2 md:overflow-y-auto">
+              {byWay(now).map(({ entry, people }) => (
+                <Way
+                  key={people.join()}
+                  entry={entry}
+                  bare={now.then}
+                  people={people.map((name) => names.get(name) ?? name)}
+                  side={now.side}
+                />
+              ))}
+            </ul>
+          </section>
+        )}
       </main>
       <footer className="flex items-center gap-4 border-t border-line bg-paper px-5 py-2">
-        <Button onClick={() => go(-1)} disabled={at === 0}><ChevronLeft aria-hidden />Back</Button>
-        <p className="min-w-0 flex-1 truncate text-center">{next ? <>Next: <b>{nameOf(next)}</b> <span className="text-soft">{next.step.text}</span></> : 'The last step'}</p>
-        <Button onClick={() => go(1)} disabled={!next}>Next<ChevronRight aria-hidden /></Button>
+        <Button onClick={() => go(-1)} disabled={at === 0}>
+          <ChevronLeft aria-hidden />
+          Back
+        </Button>
+        <p className="min-w-0 flex-1 truncate text-center">
+          {next ? (
+            <>
+              Next: <b>{nameOf(next)}</b> <span className="text-soft">{next.step.text}</span>
+            </>
+          ) : (
+            'The last step'
+          )}
+        </p>
+        <Button onClick={() => go(1)} disabled={!next}>
+          Next
+          <ChevronRight aria-hidden />
+        </Button>
       </footer>
     </div>
   );
@@ -99,20 +201,51 @@ function Walk({ known }: { known: ClassWhole }) {
 function byWay({ differing }: Moment): { entry: LaneStep; people: string[] }[] {
   const ways = new Map<string, { entry: LaneStep; people: string[] }>();
   for (const { name, entry } of differing) {
-    const key = `${entry.variant}|${Math.round(entry.hold.seconds)}`, way = ways.get(key) ?? { entry, people: [] };
+    const key = `${entry.variant}|${Math.round(entry.hold.seconds)}`;
+    const way = ways.get(key) ?? { entry, people: [] };
     way.people.push(name);
     ways.set(key, way);
   }
   return [...ways.values()];
 }
 
-function Way({ entry, people, side, bare }: { entry: LaneStep; people: readonly string[]; side?: 'right' | 'left'; bare?: boolean }) {
+function Way({
+  entry,
+  people,
+  side,
+  bare,
+}: {
+  entry: LaneStep;
+  people: readonly string[];
+  side?: 'right' | 'left';
+  bare?: boolean;
+}) {
   const { pose } = variantById(entry.variant);
   return (
     <li className="flex items-center gap-2 rounded-xl border border-line bg-paper p-2">
-      <Figure variant={entry.variant} side={pose.side ? side : undefined} className="w-26 shrink-0" decorative />
-      <div className="leading-tight"><b className="text-indigo">{people.join(', ')}</b><span className="block">{!bare && <VerdictMark verdict={entry.verdict} />}<Loosened entries={[entry]} /><Chosen entries={[entry]} /></span>
-        <span className="block first-letter:uppercase">{sayWay(entry)}</span><span className="block text-soft">{[sayOwnHold(entry), sayProps(entry.props)].filter(Boolean).join(' · ')}</span>{entry.waits && <span className="block text-soft">done {entry.waits} s early: {entry.waitOut ?? 'rests, or follows the breath'}</span>}</div>
+      <Figure
+        variant={entry.variant}
+        side={pose.side ? side : undefined}
+        className="w-26 shrink-0"
+        decorative
+      />
+      <div className="leading-tight">
+        <b className="text-indigo">{people.join(', ')}</b>
+        <span className="block">
+          {!bare && <VerdictMark verdict={entry.verdict} />}
+          <Loosened entries={[entry]} />
+          <Chosen entries={[entry]} />
+        </span>
+        <span className="block first-letter:uppercase">{sayWay(entry)}</span>
+        <span className="block text-soft">
+          {[sayOwnHold(entry), sayProps(entry.props)].filter(Boolean).join(' · ')}
+        </span>
+        {entry.waits && (
+          <span className="block text-soft">
+            done {entry.waits} s early: {entry.waitOut ?? 'rests, or follows the breath'}
+          </span>
+        )}
+      </div>
     </li>
   );
 }
