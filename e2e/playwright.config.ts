@@ -1,6 +1,9 @@
 import { defineConfig } from '@playwright/test';
 
-/** Debian's Chromium, told to keep to itself. The server is started by the test run, which passes its address. */
+/**
+ * Debian's Chromium, told to keep to itself. The server is started by the test run, which passes its
+ * address.
+ */
 export default defineConfig({
   testDir: './tests',
   fullyParallel: false,

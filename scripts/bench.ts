@@ -1,4 +1,7 @@
-/** `npm run bench [-- --out json]`: measures the core in this process and rewrites docs/benchmarks.md. Ratios matter; milliseconds depend on the machine. */
+/**
+ * `npm run bench [-- --out json]`: measures the core in this process and rewrites docs/benchmarks.md.
+ * Ratios matter; milliseconds depend on the machine.
+ */
 import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
@@ -48,7 +51,10 @@ const near = posturesFor('downward-facing-dog.full', 165).postures;
 const figure = { posture: near[0]!, heightCm: 165, props: dog.props, view: dog.view };
 const input = (people: readonly Person[]) => ({ people, on: FIT_DAY, houseView: USUAL_HOUSE_VIEW });
 
-/** Thirty steps, and the same with one hold changed in the middle: an edit that has not been seen before each time. */
+/**
+ * Thirty steps, and the same with one hold changed in the middle: an edit that has not been seen before
+ * each time.
+ */
 const thirty = benchSequence();
 const edits = Array.from({ length: 400 }, (_, i) => benchSequence({ at: 14, seconds: 15 + i / 4 }));
 const edited = createFitter(input(twentyFour));
@@ -89,7 +95,8 @@ const general = async (): Promise<number> => {
   for (const each of facts) broken += (await engine.run(each)).events.length;
   return broken;
 };
-// Both find the same: a rule that looks at a limb is held here against the right and the left of a sided pose, there against the described side.
+// Both find the same: a rule that looks at a limb is held here against the right and the left of a sided
+// pose, there against the described side.
 const same = compiled
   .filter(({ active }) => !active.rule.limb)
   .reduce((sum, rule) => sum + rowsBroken(rule, ways).length, 0);
@@ -142,7 +149,10 @@ const median = (name: keyof typeof TIMED): number =>
 const middle = (list: readonly number[]): number =>
   [...list].sort((a, b) => a - b)[Math.floor(list.length / 2)]!;
 
-/** Twenty-four people whose bodies nobody has looked at, in a process of its own: from the first call to the fitting, reading the solved catalogue included. */
+/**
+ * Twenty-four people whose bodies nobody has looked at, in a process of its own: from the first call to the
+ * fitting, reading the solved catalogue included.
+ */
 const cold = Array.from({ length: 5 }, () =>
   Number(
     execFileSync(
@@ -231,14 +241,18 @@ writeFileSync(
   'docs/benchmarks.md',
   `# Benchmarks
 
-Made by \`npm run bench\` (tinybench, medians, warm, one process, the core as it is built). \`fit-30x24\`: thirty steps, twenty-four people, every rule and the
-whole catalogue of ${POSES.length} poses, everything but the bodies' measures worked out anew; \`refit-one-edit\`: the same class with one hold
-changed, and \`refit-with-stock\` with lanes weighed against each other for props that run short; \`fit-240-people\`: ten times the people; \`fit-cold-24\`: twenty-four new bodies in a new process, the solved catalogue read first.
-\`judge-catalogue\`: ${compiled.length} rules of someone with four conditions against all ${ways.rows.length} variants, here and the same rules in
-json-rules-engine (both find the same; the run stops if not). \`fit-vs-solver\`, \`time-vs-solver\`: the greatest difference in cost from
-HiGHS on 200 generated classes each, and how many times longer HiGHS takes; \`coupled-gap\`: fewer versions in the room, lane by lane,
-above the solver's best for all lanes at once, as a share of it. \`solve-*\`: downward-facing dog put on its contacts, from the author's
-angles and from the stored solution. Compare the ratios; the milliseconds are those of one machine.
+Made by \`npm run bench\` (tinybench, medians, warm, one process, the core as it is built). \`fit-30x24\`:
+thirty steps, twenty-four people, every rule and the whole catalogue of ${POSES.length} poses, everything
+but the bodies' measures worked out anew; \`refit-one-edit\`: the same class with one hold changed, and
+\`refit-with-stock\` with lanes weighed against each other for props that run short; \`fit-240-people\`: ten
+times the people; \`fit-cold-24\`: twenty-four new bodies in a new process, the solved catalogue read first.
+\`judge-catalogue\`: ${compiled.length} rules of someone with four conditions against all
+${ways.rows.length} variants, here and the same rules in json-rules-engine (both find the same; the run
+stops if not). \`fit-vs-solver\`, \`time-vs-solver\`: the greatest difference in cost from HiGHS on 200
+generated classes each, and how many times longer HiGHS takes; \`coupled-gap\`: fewer versions in the room,
+lane by lane, above the solver's best for all lanes at once, as a share of it. \`solve-*\`: downward-facing
+dog put on its contacts, from the author's angles and from the stored solution. Compare the ratios; the
+milliseconds are those of one machine.
 
 | what | measured |
 |---|---|

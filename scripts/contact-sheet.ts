@@ -1,4 +1,8 @@
-/** `npm run sheet [-- words --dark --small]`: every variant as a figure with its misfit and main measures, to look at; small is the 96 pixels of a list. Writes .cache/sheet.html and, where Chromium is at hand, .cache/sheet.png. */
+/**
+ * `npm run sheet [-- words --dark --small]`: every variant as a figure with its misfit and main measures,
+ * to look at; small is the 96 pixels of a list. Writes .cache/sheet.html and, where Chromium is at hand,
+ * .cache/sheet.png.
+ */
 import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { measureShape, POSES, solveShape, WAYS, type Variant } from '@lotus-steady/core/solving';
@@ -12,6 +16,8 @@ const [width, height, columns] = words.includes('--small')
 const wanted = words.filter((word) => !word.startsWith('--'));
 const palette = readFileSync('apps/web/src/figure/palette.css', 'utf8');
 
+/** More of a misfit than this is said on the tile: degrees, or cm. */
+const MISFIT_MOST: Readonly<Record<string, number>> = { tilt: 3, limit: 3, point: 2.5 };
 const tiles: string[] = [];
 const rows: string[] = [];
 const each = (variant: Variant): void =>
@@ -25,13 +31,13 @@ const each = (variant: Variant): void =>
       { width, height, margin: width < 130 ? 4 : 8 },
     );
     const bad = Object.entries(solved.misfit)
-      .filter(
-        ([kind, value]) => value > (kind === 'tilt' || kind === 'limit' ? 3 : kind === 'point' ? 2.5 : 1),
-      )
+      .filter(([kind, value]) => value > (MISFIT_MOST[kind] ?? 1))
       .map(([kind, value]) => `${kind} ${value.toFixed(1)}`)
       .join(' ');
+    const part = variant.frames.length > 1 ? ` ${i + 1}` : '';
     tiles.push(
-      `<figure><svg width="${width}" height="${height}" viewBox="0 0 ${width} ${height}">${svg}</svg><figcaption>${variant.id}${variant.frames.length > 1 ? ` ${i + 1}` : ''}<b>${bad}</b></figcaption></figure>`,
+      `<figure><svg width="${width}" height="${height}" viewBox="0 0 ${width} ` +
+        `${height}">${svg}</svg><figcaption>${variant.id}${part}<b>${bad}</b></figcaption></figure>`,
     );
     const n = (value: number, digits = 0): string => value.toFixed(digits).padStart(5);
     rows.push(
@@ -81,7 +87,12 @@ console.log(rows.join('\n'));
 mkdirSync('.cache', { recursive: true });
 writeFileSync(
   '.cache/sheet.html',
-  `<meta charset="utf-8"><style>${palette}body{margin:0;background:${dark ? '#141e1e' : '#fff'};color:${dark ? '#eee' : '#223'};display:grid;grid-template-columns:repeat(${columns},${width + 6}px);gap:4px;font:11px sans-serif;overflow-wrap:anywhere}figure{margin:0;background:var(--fig-paper);border-radius:8px;position:relative}figcaption{padding:0 6px 4px}b{color:#b5573a;display:block}</style>${tiles.join('')}`,
+  `<meta charset="utf-8"><style>${palette}` +
+    `body{margin:0;background:${dark ? '#141e1e' : '#fff'};color:${dark ? '#eee' : '#223'};` +
+    `display:grid;grid-template-columns:repeat(${columns},${width + 6}px);gap:4px;` +
+    `font:11px sans-serif;overflow-wrap:anywhere}` +
+    `figure{margin:0;background:var(--fig-paper);border-radius:8px;position:relative}figcaption{padding:0 ` +
+    `6px 4px}b{color:#b5573a;display:block}</style>${tiles.join('')}`,
 );
 if (existsSync('/usr/bin/chromium')) {
   execFileSync(

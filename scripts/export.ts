@@ -1,4 +1,7 @@
-/** `npm run --silent export -- catalogue` or `-- rulebook`: prints the built-in data as JSON; its schema is in docs/formats. */
+/**
+ * `npm run --silent export -- catalogue` or `-- rulebook`: prints the built-in data as JSON; its schema is
+ * in docs/formats.
+ */
 import { exportCatalogue, exportRulebook } from '@lotus-steady/core';
 
 const WHAT: Readonly<Record<string, () => unknown>> = {

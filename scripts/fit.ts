@@ -87,19 +87,21 @@ function run(): string {
 const MARKS = { 'as-written': 'as written', eased: 'eased', swapped: 'swapped', rest: 'rest' } as const;
 
 function asText({ title, on, minutes, steps, lanes, room, notes, refused }: Fitting): string {
-  const out = [
-    `${title}, ${on}: ${minutes.planned} of ${minutes.asked} minutes${minutes.written > minutes.planned ? `, shortened from ${minutes.written}` : ''}${minutes.over ? `; still ${minutes.over} over` : ''}`,
-  ];
+  const shortened = minutes.written > minutes.planned ? `, shortened from ${minutes.written}` : '';
+  const over = minutes.over ? `; still ${minutes.over} over` : '';
+  const out = [`${title}, ${on}: ${minutes.planned} of ${minutes.asked} minutes${shortened}${over}`];
   for (const { person, stages, alerts } of lanes) {
-    if (stages.length || alerts.length)
-      out.push(
-        `  ${person}: ${[...stages.map((stage) => `${stage.name}, ${stage.label}`), ...alerts.map((alert) => `[${alert.kind}] ${alert.text}`)].join(' · ')}`,
-      );
+    const known = stages.map((stage) => `${stage.name}, ${stage.label}`);
+    const said = alerts.map((alert) => `[${alert.kind}] ${alert.text}`);
+    if (known.length || said.length) out.push(`  ${person}: ${[...known, ...said].join(' · ')}`);
   }
   for (const step of steps) {
     out.push(
       '',
-      `${step.step}. ${step.text}${step.leftOut ? ' (left out to keep the time)' : ''}${step.shortened ? ` (cut to ${step.shortened.to} ${step.shortened.unit} to keep the time)` : ''}`,
+      `${step.step}. ` +
+        `${step.text}${step.leftOut ? ' (left out to keep the time)' : ''}${
+          step.shortened ? ` (cut to ${step.shortened.to} ${step.shortened.unit} to keep ` + `the time)` : ''
+        }`,
     );
     const entries = lanes.flatMap((lane) =>
       lane.steps.filter((entry) => entry.step === step.step).map((entry) => ({ person: lane.person, entry })),
@@ -107,7 +109,8 @@ function asText({ title, on, minutes, steps, lanes, room, notes, refused }: Fitt
     for (const { person, entry } of entries)
       if (entry.then)
         out.push(
-          `   then, ${person}: ${variantById(entry.then.variant).pose.name}, ${Math.round(entry.then.hold.seconds)} s (${entry.then.reason})`,
+          `   then, ${person}: ${variantById(entry.then.variant).pose.name}, ` +
+            `${Math.round(entry.then.hold.seconds)} s (${entry.then.reason})`,
         );
     const written = entries.filter(({ entry }) => entry.verdict === 'as-written').map(({ person }) => person);
     if (written.length) out.push(`   as written: ${written.join(', ')}`);
@@ -118,7 +121,8 @@ function asText({ title, on, minutes, steps, lanes, room, notes, refused }: Fitt
       const side = entry.sides.length === 1 ? ` (${entry.sides[0]})` : '';
       const props = entry.props.map((prop) => `${prop.count} ${prop.prop}`).join(', ');
       out.push(
-        `   ${MARKS[entry.verdict]}${entry.override ? ', the teacher’s choice' : ''}: ${person}${side}: ${pose.name}, ${variant.name}, ${Math.round(entry.hold.seconds)} s${props ? `, ${props}` : ''}`,
+        `   ${MARKS[entry.verdict]}${entry.override ? ', the teacher’s choice' : ''}: ${person}${side}: ` +
+          `${pose.name}, ${variant.name}, ${Math.round(entry.hold.seconds)} s${props ? `, ${props}` : ''}`,
       );
       if (why)
         out.push(

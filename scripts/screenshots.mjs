@@ -1,4 +1,7 @@
-/** `npm run screenshots`: one picture of each main view from the demo of a fixed day, into docs/screenshots. Starts a server of its own on a throwaway database. */
+/**
+ * `npm run screenshots`: one picture of each main view from the demo of a fixed day, into docs/screenshots.
+ * Starts a server of its own on a throwaway database.
+ */
 import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';

@@ -104,9 +104,12 @@ if (process.send) {
   );
   writeFileSync(
     FILE,
-    `${note}${texts.map((_, i) => `import { PART as part${i + 1} } from './part${i + 1}.js';\n`).join('')}\nexport const SOLVED_VERSION = '${version}';\nexport const SOLVED_PARTS: readonly string[] = [${texts.map((_, i) => `part${i + 1}`).join(', ')}];\n`,
+    `${note}${texts.map((_, i) => `import { PART as part${i + 1} } from './part${i + 1}.js';\n`).join('')}\nexport ` +
+      `const SOLVED_VERSION = '${version}';\nexport const SOLVED_PARTS: readonly string[] = ` +
+      `[${texts.map((_, i) => `part${i + 1}`).join(', ')}];\n`,
   );
   console.log(
-    `${all.length} variants, ${count} solved anew in ${Math.round((performance.now() - started) / 1000)} s, version ${version}.`,
+    `${all.length} variants, ${count} solved anew in ${Math.round((performance.now() - started) / 1000)} ` +
+      `s, version ${version}.`,
   );
 }

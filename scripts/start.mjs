@@ -67,6 +67,7 @@ async function main() {
     closing.push(database.stop);
     url = database.url;
   }
+  const wanted = values.fresh ? 'fresh' : 'once';
   await ensureBuilt(say);
   const server = spawn(process.execPath, ['--enable-source-maps', join(ROOT, 'apps/server/dist/main.js')], {
     cwd: ROOT,
@@ -76,7 +77,7 @@ async function main() {
       ...process.env,
       DATABASE_URL: url,
       PORT: String(port),
-      LOTUS_DEMO: values['no-demo'] ? 'none' : values.fresh ? 'fresh' : 'once',
+      LOTUS_DEMO: values['no-demo'] ? 'none' : wanted,
       NODE_ENV: 'production',
     },
   });

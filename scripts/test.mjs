@@ -1,4 +1,7 @@
-/** `npm test`: types, lint, unit tests, server tests over HTTP and browser journeys, on a throwaway database; one closing line. */
+/**
+ * `npm test`: types, lint, unit tests, server tests over HTTP and browser journeys, on a throwaway
+ * database; one closing line.
+ */
 import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';

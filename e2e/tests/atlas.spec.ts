@@ -1,4 +1,7 @@
-/** The atlas walked through the real interface: find, filter, look, compare, print, make one's own, size a prop. */
+/**
+ * The atlas walked through the real interface: find, filter, look, compare, print, make one's own, size a
+ * prop.
+ */
 import { expect, test } from '@playwright/test';
 import { expectAccessible } from './axe.js';
 

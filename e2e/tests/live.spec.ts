@@ -1,4 +1,7 @@
-/** The fitting changed on the fitting itself: edits, undo, the teacher's own choices, fewer versions, the room, half a page. */
+/**
+ * The fitting changed on the fitting itself: edits, undo, the teacher's own choices, fewer versions, the
+ * room, half a page.
+ */
 import { expect, test, type Page } from '@playwright/test';
 import { expectAccessible } from './axe.js';
 
@@ -12,95 +15,99 @@ const open = async (page: Page, title: string): Promise<void> => {
 const kept = (page: Page) => expect(page.getByText('Everything is kept')).toBeVisible({ timeout: 15_000 });
 const names = (page: Page): Promise<string[]> => page.locator('[data-row] h2').allTextContents();
 
-test('steps are added, moved, held longer and taken out by keyboard and by hand; all of it can be undone and is kept', async ({
-  page,
-}) => {
-  await open(page, 'Bump and Breathe');
-  const before = await names(page);
-  const second = page.getByRole('button', { name: new RegExp(`^Move step 2, ${before[1]}`) });
-  await second.focus();
-  await page.keyboard.press('Alt+ArrowDown');
-  await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
-  await page.keyboard.press('Control+z');
-  await expect.poll(() => names(page)).toEqual(before);
-  await page.getByRole('button', { name: 'Redo' }).click();
-  await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
-  await page.keyboard.press('Control+z');
-  await expect.poll(() => names(page)).toEqual(before);
+test(
+  'steps are added, moved, held longer and taken out by keyboard and by hand; all of it can be undone ' +
+    'and is kept',
+  async ({ page }) => {
+    await open(page, 'Bump and Breathe');
+    const before = await names(page);
+    const second = page.getByRole('button', { name: new RegExp(`^Move step 2, ${before[1]}`) });
+    await second.focus();
+    await page.keyboard.press('Alt+ArrowDown');
+    await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
+    await page.keyboard.press('Control+z');
+    await expect.poll(() => names(page)).toEqual(before);
+    await page.getByRole('button', { name: 'Redo' }).click();
+    await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
+    await page.keyboard.press('Control+z');
+    await expect.poll(() => names(page)).toEqual(before);
 
-  const minutes = page.getByText(/of \d+ min/).first();
-  const planned = await minutes.locator('..').textContent();
-  await second.focus();
-  await page.keyboard.press('+');
-  await page.keyboard.press('+');
-  await expect(minutes.locator('..')).not.toHaveText(planned!);
+    const minutes = page.getByText(/of \d+ min/).first();
+    const planned = await minutes.locator('..').textContent();
+    await second.focus();
+    await page.keyboard.press('+');
+    await page.keyboard.press('+');
+    await expect(minutes.locator('..')).not.toHaveText(planned!);
 
-  const handle = await page.getByRole('button', { name: /^Move step 3,/ }).boundingBox();
-  const onto = await page.getByRole('button', { name: /^Move step 1,/ }).boundingBox();
-  await page.mouse.move(handle!.x + 10, handle!.y + 15);
-  await page.mouse.down();
-  await page.mouse.move(onto!.x + 10, onto!.y + 60, { steps: 8 });
-  await page.mouse.move(onto!.x + 10, onto!.y + 5, { steps: 8 });
-  await page.mouse.up();
-  await expect.poll(() => names(page)).toEqual([before[2], before[0], before[1], ...before.slice(3)]);
+    const handle = await page.getByRole('button', { name: /^Move step 3,/ }).boundingBox();
+    const onto = await page.getByRole('button', { name: /^Move step 1,/ }).boundingBox();
+    await page.mouse.move(handle!.x + 10, handle!.y + 15);
+    await page.mouse.down();
+    await page.mouse.move(onto!.x + 10, onto!.y + 60, { steps: 8 });
+    await page.mouse.move(onto!.x + 10, onto!.y + 5, { steps: 8 });
+    await page.mouse.up();
+    await expect.poll(() => names(page)).toEqual([before[2], before[0], before[1], ...before.slice(3)]);
 
-  await page.getByRole('button', { name: /^Change step 1,/ }).click();
-  await page.getByRole('button', { name: 'Step after this' }).click();
-  await page.getByLabel('Find a pose').fill('garudasana');
-  await page.keyboard.press('Enter');
-  await expect
-    .poll(() => names(page))
-    .toEqual([before[2], 'Eagle', before[0], before[1], ...before.slice(3)]);
-  await kept(page);
-  await page.reload();
-  await expect
-    .poll(() => names(page))
-    .toEqual([before[2], 'Eagle', before[0], before[1], ...before.slice(3)]);
-  await page.getByRole('button', { name: /^Move step 2, Eagle/ }).focus();
-  await page.keyboard.press('Delete');
-  await expect.poll(async () => (await names(page)).includes('Eagle')).toBe(false);
+    await page.getByRole('button', { name: /^Change step 1,/ }).click();
+    await page.getByRole('button', { name: 'Step after this' }).click();
+    await page.getByLabel('Find a pose').fill('garudasana');
+    await page.keyboard.press('Enter');
+    await expect
+      .poll(() => names(page))
+      .toEqual([before[2], 'Eagle', before[0], before[1], ...before.slice(3)]);
+    await kept(page);
+    await page.reload();
+    await expect
+      .poll(() => names(page))
+      .toEqual([before[2], 'Eagle', before[0], before[1], ...before.slice(3)]);
+    await page.getByRole('button', { name: /^Move step 2, Eagle/ }).focus();
+    await page.keyboard.press('Delete');
+    await expect.poll(async () => (await names(page)).includes('Eagle')).toBe(false);
 
-  // What is odd about the order is said with what settles it.
-  await page
-    .getByRole('button', { name: /, Final rest$/ })
-    .and(page.getByRole('button', { name: /^Move/ }))
-    .focus();
-  await page.keyboard.press('Delete');
-  await page.getByRole('button', { name: 'Add 5 minutes of rest' }).click();
-  await expect.poll(async () => (await names(page)).at(-1)).toBe('Final rest');
-  await expect(page.getByText('The class ends without a rest.')).toBeHidden();
-  await kept(page);
-  await expectAccessible(page);
-});
+    // What is odd about the order is said with what settles it.
+    await page
+      .getByRole('button', { name: /, Final rest$/ })
+      .and(page.getByRole('button', { name: /^Move/ }))
+      .focus();
+    await page.keyboard.press('Delete');
+    await page.getByRole('button', { name: 'Add 5 minutes of rest' }).click();
+    await expect.poll(async () => (await names(page)).at(-1)).toBe('Final rest');
+    await expect(page.getByText('The class ends without a rest.')).toBeHidden();
+    await kept(page);
+    await expectAccessible(page);
+  },
+);
 
-test('keys faster than the page mean what they mean, the hand stays in the list, and who leaves at once finds the edit where they go', async ({
-  page,
-}) => {
-  await open(page, 'Steady Backs');
-  const before = await names(page);
-  await page.getByRole('button', { name: /^Move step 2,/ }).focus();
-  // Twice in one breath, before the page has drawn the first.
-  await page.evaluate(() => {
-    for (let i = 0; i < 2; i++)
-      document.activeElement!.dispatchEvent(
-        new KeyboardEvent('keydown', { key: 'ArrowDown', altKey: true, bubbles: true, cancelable: true }),
-      );
-  });
-  await expect
-    .poll(() => names(page))
-    .toEqual([before[0], before[2], before[3], before[1], ...before.slice(4)]);
-  await expect(page.getByRole('button', { name: `Move step 4, ${before[1]}`, exact: true })).toBeFocused();
-  await page.keyboard.press('Delete');
-  await expect.poll(() => names(page)).toEqual([before[0], before[2], before[3], ...before.slice(4)]);
-  await expect(page.getByRole('button', { name: `Move step 4, ${before[4]}`, exact: true })).toBeFocused();
+test(
+  'keys faster than the page mean what they mean, the hand stays in the list, and who leaves at once ' +
+    'finds the edit where they go',
+  async ({ page }) => {
+    await open(page, 'Steady Backs');
+    const before = await names(page);
+    await page.getByRole('button', { name: /^Move step 2,/ }).focus();
+    // Twice in one breath, before the page has drawn the first.
+    await page.evaluate(() => {
+      for (let i = 0; i < 2; i++)
+        document.activeElement!.dispatchEvent(
+          new KeyboardEvent('keydown', { key: 'ArrowDown', altKey: true, bubbles: true, cancelable: true }),
+        );
+    });
+    await expect
+      .poll(() => names(page))
+      .toEqual([before[0], before[2], before[3], before[1], ...before.slice(4)]);
+    await expect(page.getByRole('button', { name: `Move step 4, ${before[1]}`, exact: true })).toBeFocused();
+    await page.keyboard.press('Delete');
+    await expect.poll(() => names(page)).toEqual([before[0], before[2], before[3], ...before.slice(4)]);
+    await expect(page.getByRole('button', { name: `Move step 4, ${before[4]}`, exact: true })).toBeFocused();
 
-  await page.keyboard.press('Control+z');
-  await expect.poll(() => names(page)).toHaveLength(before.length);
-  await page.getByRole('link', { name: 'Change the plan' }).click();
-  await expect(page.getByLabel('Sequence')).toHaveValue(
-    new RegExp(`${before[3]}[^]*${before[1]}[^]*${before[4]}`),
-  );
-});
+    await page.keyboard.press('Control+z');
+    await expect.poll(() => names(page)).toHaveLength(before.length);
+    await page.getByRole('link', { name: 'Change the plan' }).click();
+    await expect(page.getByLabel('Sequence')).toHaveValue(
+      new RegExp(`${before[3]}[^]*${before[1]}[^]*${before[4]}`),
+    );
+  },
+);
 
 test('who leaves while the server does not answer finds the edit when it answers again', async ({ page }) => {
   const plan = '**/api/classes/*/plan';

@@ -1,50 +1,55 @@
-/** The rulebook through the real interface: look up, ask what if, move a limit, take a position, own limits, a stop today. */
+/**
+ * The rulebook through the real interface: look up, ask what if, move a limit, take a position, own limits,
+ * a stop today.
+ */
 import { expect, test } from '@playwright/test';
 import { expectAccessible } from './axe.js';
 
-test('a condition is found by another name; its rules show what they touch; a limit is loosened, marked everywhere and taken back', async ({
-  page,
-}) => {
-  await page.goto('/rulebook');
-  await page.getByRole('searchbox').fill('osteopenia');
-  await page.getByRole('link', { name: /Low bone density/ }).click();
-  await expect(page.getByText('59 women with spinal osteoporosis', { exact: false }).first()).toBeVisible();
-  await expect(page.getByText(/Touches \d+ of the ways/).first()).toBeVisible();
-  await expectAccessible(page);
+test(
+  'a condition is found by another name; its rules show what they touch; a limit is loosened, marked ' +
+    'everywhere and taken back',
+  async ({ page }) => {
+    await page.goto('/rulebook');
+    await page.getByRole('searchbox').fill('osteopenia');
+    await page.getByRole('link', { name: /Low bone density/ }).click();
+    await expect(page.getByText('59 women with spinal osteoporosis', { exact: false }).first()).toBeVisible();
+    await expect(page.getByText(/Touches \d+ of the ways/).first()).toBeVisible();
+    await expectAccessible(page);
 
-  await page.goto('/rulebook/high-blood-pressure');
-  const rule = page
-    .getByRole('article')
-    .filter({ hasText: 'High blood pressure not under control: the head stays level' });
-  await rule.getByRole('button', { name: 'Move this limit' }).click();
-  const dialog = page.getByRole('dialog');
-  await dialog.getByLabel(/Limit \(the rulebook says/).fill('60');
-  await expect(dialog.getByText('This loosens the rule.')).toBeVisible();
-  await dialog.getByRole('button', { name: 'Keep this limit' }).click();
-  await expect(dialog.getByText('A reason is needed.')).toBeVisible();
-  await dialog.getByLabel('Reason').fill('Her doctor measured in class.');
-  await expectAccessible(page);
-  await dialog.getByRole('button', { name: 'Keep this limit' }).click();
-  await expect(rule.getByText('Loosened here')).toBeVisible();
+    await page.goto('/rulebook/high-blood-pressure');
+    const rule = page
+      .getByRole('article')
+      .filter({ hasText: 'High blood pressure not under control: the head stays level' });
+    await rule.getByRole('button', { name: 'Move this limit' }).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.getByLabel(/Limit \(the rulebook says/).fill('60');
+    await expect(dialog.getByText('This loosens the rule.')).toBeVisible();
+    await dialog.getByRole('button', { name: 'Keep this limit' }).click();
+    await expect(dialog.getByText('A reason is needed.')).toBeVisible();
+    await dialog.getByLabel('Reason').fill('Her doctor measured in class.');
+    await expectAccessible(page);
+    await dialog.getByRole('button', { name: 'Keep this limit' }).click();
+    await expect(rule.getByText('Loosened here')).toBeVisible();
 
-  await page.goto('/classes/new');
-  await page.getByLabel('Sequence', { exact: true }).fill('# Loosened\n- Downward-facing dog, 4 breaths');
-  await page.getByRole('checkbox', { name: 'Perrin Ashlode' }).check();
-  await page.getByRole('button', { name: 'Fit this class' }).click();
-  await expect(page.getByText('loosened here', { exact: true }).first()).toBeVisible();
-  await page.locator('[data-cell]').first().click();
-  await expect(
-    page
-      .getByTestId('why')
-      .getByText(/Loosened here by Maren Tolliver/)
-      .first(),
-  ).toBeVisible();
+    await page.goto('/classes/new');
+    await page.getByLabel('Sequence', { exact: true }).fill('# Loosened\n- Downward-facing dog, 4 breaths');
+    await page.getByRole('checkbox', { name: 'Perrin Ashlode' }).check();
+    await page.getByRole('button', { name: 'Fit this class' }).click();
+    await expect(page.getByText('loosened here', { exact: true }).first()).toBeVisible();
+    await page.locator('[data-cell]').first().click();
+    await expect(
+      page
+        .getByTestId('why')
+        .getByText(/Loosened here by Maren Tolliver/)
+        .first(),
+    ).toBeVisible();
 
-  await page.goto('/rulebook/high-blood-pressure');
-  await rule.getByRole('button', { name: /take back/ }).click();
-  await page.getByRole('button', { name: 'As the rulebook has it' }).click();
-  await expect(rule.getByText('Loosened here')).toBeHidden();
-});
+    await page.goto('/rulebook/high-blood-pressure');
+    await rule.getByRole('button', { name: /take back/ }).click();
+    await page.getByRole('button', { name: 'As the rulebook has it' }).click();
+    await expect(rule.getByText('Loosened here')).toBeHidden();
+  },
+);
 
 test('what if: the atlas is marked again as stages are chosen, and contradictions are asked about', async ({
   page,
@@ -67,52 +72,54 @@ test('what if: the atlas is marked again as stages are chosen, and contradiction
   await expectAccessible(page);
 });
 
-test('positions are taken for the hall, also while it answers slowly; shown in the why, and other for one class', async ({
-  page,
-}) => {
-  await page.route('**/api/studio', async (route) => {
-    await new Promise((done) => {
-      setTimeout(done, 700);
+test(
+  'positions are taken for the hall, also while it answers slowly; shown in the why, and other for ' +
+    'one class',
+  async ({ page }) => {
+    await page.route('**/api/studio', async (route) => {
+      await new Promise((done) => {
+        setTimeout(done, 700);
+      });
+      await route.continue();
     });
-    await route.continue();
-  });
-  await page.goto('/house-view');
-  const topic = page.locator('#controlled-pressure');
-  const eyes = page.locator('#eyes');
-  await topic.getByRole('radio', { name: /As usual, breath free/ }).check();
-  await kept();
-  await page.reload();
-  await eyes.getByRole('radio', { name: /^Closed/ }).check();
-  await eyes.getByRole('radio', { name: /Own choice/ }).check();
-  await eyes.getByRole('radio', { name: /^Closed/ }).check();
-  await kept();
-  await expectAccessible(page);
-  await page.reload();
-  await expect(topic.getByRole('radio', { name: /As usual, breath free/ })).toBeChecked();
-  await expect(eyes.getByRole('radio', { name: /^Closed/ })).toBeChecked();
-  await page.unroute('**/api/studio');
-
-  await page.goto('/classes/new');
-  await page.getByLabel('Sequence', { exact: true }).fill('# View\n- Downward-facing dog, 4 breaths');
-  await page.getByRole('checkbox', { name: 'Bertil Shaw' }).check();
-  await page.getByText('Where teachers differ, for this class').click();
-  await page.getByLabel('High pressure under control').selectOption('nothing-head-down');
-  await expect(page.getByText('for this class: 1 other than the hall')).toBeVisible();
-  await topicBack();
-
-  async function kept(): Promise<void> {
-    await expect(page.getByRole('status').filter({ hasText: 'Kept.' })).toBeVisible();
-  }
-  async function topicBack(): Promise<void> {
     await page.goto('/house-view');
-    await eyes.getByRole('radio', { name: /Own choice/ }).check();
-    await topic.getByRole('radio', { name: /Nothing head-down/ }).check();
+    const topic = page.locator('#controlled-pressure');
+    const eyes = page.locator('#eyes');
+    await topic.getByRole('radio', { name: /As usual, breath free/ }).check();
     await kept();
     await page.reload();
-    await expect(eyes.getByRole('radio', { name: /Own choice/ })).toBeChecked();
-    await expect(topic.getByRole('radio', { name: /Nothing head-down/ })).toBeChecked();
-  }
-});
+    await eyes.getByRole('radio', { name: /^Closed/ }).check();
+    await eyes.getByRole('radio', { name: /Own choice/ }).check();
+    await eyes.getByRole('radio', { name: /^Closed/ }).check();
+    await kept();
+    await expectAccessible(page);
+    await page.reload();
+    await expect(topic.getByRole('radio', { name: /As usual, breath free/ })).toBeChecked();
+    await expect(eyes.getByRole('radio', { name: /^Closed/ })).toBeChecked();
+    await page.unroute('**/api/studio');
+
+    await page.goto('/classes/new');
+    await page.getByLabel('Sequence', { exact: true }).fill('# View\n- Downward-facing dog, 4 breaths');
+    await page.getByRole('checkbox', { name: 'Bertil Shaw' }).check();
+    await page.getByText('Where teachers differ, for this class').click();
+    await page.getByLabel('High pressure under control').selectOption('nothing-head-down');
+    await expect(page.getByText('for this class: 1 other than the hall')).toBeVisible();
+    await topicBack();
+
+    async function kept(): Promise<void> {
+      await expect(page.getByRole('status').filter({ hasText: 'Kept.' })).toBeVisible();
+    }
+    async function topicBack(): Promise<void> {
+      await page.goto('/house-view');
+      await eyes.getByRole('radio', { name: /Own choice/ }).check();
+      await topic.getByRole('radio', { name: /Nothing head-down/ }).check();
+      await kept();
+      await page.reload();
+      await expect(eyes.getByRole('radio', { name: /Own choice/ })).toBeChecked();
+      await expect(topic.getByRole('radio', { name: /Nothing head-down/ })).toBeChecked();
+    }
+  },
+);
 
 test('an own limit and a go-ahead are kept with the person; a reading today stops, and says what to do', async ({
   page,

@@ -1,4 +1,7 @@
-/** Prints how long a new process takes to fit twenty-four people of whom nothing has been looked up, in milliseconds. */
+/**
+ * Prints how long a new process takes to fit twenty-four people of whom nothing has been looked up, in
+ * milliseconds.
+ */
 import { createFitter, USUAL_HOUSE_VIEW } from '@lotus-steady/core';
 import { benchPeople, benchSequence, FIT_DAY } from './benchClass.js';
 

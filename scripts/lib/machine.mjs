@@ -12,7 +12,10 @@ export class PlainError extends Error {}
 
 export const has = (program) => spawnSync('sh', ['-c', `command -v ${program}`]).status === 0;
 
-/** Runs a program to its end, showing its output or, quietly, a sign of life every few seconds. Gives its exit code. */
+/**
+ * Runs a program to its end, showing its output or, quietly, a sign of life every few seconds. Gives its
+ * exit code.
+ */
 export const run = (program, words, { quiet, say = () => {}, what = program, env } = {}) =>
   new Promise((resolve) => {
     const child = spawn(program, words, {
@@ -45,14 +48,11 @@ export async function installDebian(packages, name, otherwise, say = console.log
   const manual = `install it yourself (apt-get install ${packages.join(' ')})${otherwise ? `, ${otherwise}` : ''}.`;
   if (!has('apt-get'))
     throw new PlainError(`${name} is not installed and this machine has no apt: ${manual}`);
-  const sudo =
-    process.getuid?.() === 0
-      ? []
-      : has('sudo') && spawnSync('sudo', ['-n', 'true']).status === 0
-        ? ['sudo', '-n']
-        : undefined;
-  if (!sudo) throw new PlainError(`${name} is not installed and this user may not install it: ${manual}`);
-  const [program, ...words] = [...sudo, 'apt-get'];
+  const isRoot = process.getuid?.() === 0;
+  const maySudo = !isRoot && has('sudo') && spawnSync('sudo', ['-n', 'true']).status === 0;
+  if (!isRoot && !maySudo)
+    throw new PlainError(`${name} is not installed and this user may not install it: ${manual}`);
+  const [program, ...words] = [...(maySudo ? ['sudo', '-n'] : []), 'apt-get'];
   const options = {
     quiet: true,
     say,

@@ -77,7 +77,8 @@ export async function startMariaDb(folder, say = () => {}) {
     );
     if (made.status !== 0)
       throw new PlainError(
-        `The database could not be created: ${(made.stderr || made.stdout || String(made.error)).trim().split('\n').pop()}`,
+        `The database could not be created: ` +
+          `${(made.stderr || made.stdout || String(made.error)).trim().split('\n').pop()}`,
       );
   }
   const port = await freePort();
@@ -124,7 +125,12 @@ export async function startMariaDb(folder, say = () => {}) {
   }
   if (fresh) {
     const password = randomBytes(24).toString('base64url');
-    const sql = `CREATE DATABASE IF NOT EXISTS lotus_steady CHARACTER SET utf8mb4; CREATE USER 'lotus'@'127.0.0.1' IDENTIFIED BY '${password}'; GRANT ALL ON lotus_steady.* TO 'lotus'@'127.0.0.1'; ALTER USER 'root'@'localhost' IDENTIFIED BY '${randomBytes(24).toString('base64url')}'; DELETE FROM mysql.global_priv WHERE User=''; FLUSH PRIVILEGES;`;
+    const sql =
+      `CREATE DATABASE IF NOT EXISTS lotus_steady CHARACTER SET utf8mb4; CREATE USER ` +
+      `'lotus'@'127.0.0.1' IDENTIFIED BY '${password}'; GRANT ALL ON lotus_steady.* TO ` +
+      `'lotus'@'127.0.0.1'; ALTER USER 'root'@'localhost' IDENTIFIED BY ` +
+      `'${randomBytes(24).toString('base64url')}'; DELETE FROM mysql.global_priv WHERE ` +
+      `User=''; FLUSH PRIVILEGES;`;
     const set = spawnSync('mariadb', ['--no-defaults', `--socket=${socket}`, '--user=root'], {
       input: sql,
       encoding: 'utf8',

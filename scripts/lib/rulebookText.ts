@@ -7,6 +7,7 @@ import {
   WARNING_SIGNS,
   waysToSatisfy,
   type Bound,
+  type Evidence,
   type Rule,
   type StageTest,
   type WarningSign,
@@ -30,12 +31,13 @@ function boundText(bound: Bound): string {
   if ('purposeNot' in bound) return `purpose other than ${bound.purposeNot.join(', ')}`;
   return 'a change of level';
 }
-const testText = (test: StageTest): string =>
-  'is' in test
-    ? `${test.fact} ${test.is.join(' or ')}`
-    : 'from' in test
-      ? `${test.fact} from ${test.from}`
-      : `${test.fact} below ${test.below}`;
+const testText = (test: StageTest): string => {
+  if ('is' in test) return `${test.fact} ${test.is.join(' or ')}`;
+  if ('from' in test) return `${test.fact} from ${test.from}`;
+  return `${test.fact} below ${test.below}`;
+};
+
+const LIMB_WORDS = { affected: ', on the affected side', each: ', on one limb' };
 
 function ruleText(rule: Rule): string {
   const { id, level, when = [], house, all, limb, adds, cue, reason, evidence } = rule;
@@ -43,8 +45,23 @@ function ruleText(rule: Rule): string {
     ...when.map(testText),
     ...(house ? [`view “${HOUSE_VIEW_TOPICS[house.topic]!.name}”: ${house.positions.join(' or ')}`] : []),
   ].join('; ');
-  return `- **${reason}** \`${id}\` (${level})${conditions ? ` When ${conditions}.` : ''} Broken where ${all.map(boundText).join(' and ')}${limb === 'affected' ? ', on the affected side' : limb ? ', on one limb' : ''}.${adds ? ` Adds: ${adds.prop} ${adds.where}.` : ''}${cue ? ` Say: ${cue}` : ''} Met by: ${waysToSatisfy(rule).join(', ')}. *${evidence.kind.replace('-', ' ')}*${evidence.kind === 'common-practice' && evidence.source.startsWith('common practice, no') ? '' : `: ${evidence.source}`}.`;
+  return [
+    `- **${reason}** \`${id}\` (${level})`,
+    conditions && ` When ${conditions}.`,
+    ` Broken where ${all.map(boundText).join(' and ')}${limb ? LIMB_WORDS[limb] : ''}.`,
+    adds && ` Adds: ${adds.prop} ${adds.where}.`,
+    cue && ` Say: ${cue}`,
+    ` Met by: ${waysToSatisfy(rule).join(', ')}. ${evidenceText(evidence)}`,
+  ]
+    .filter(Boolean)
+    .join('');
 }
+
+/** The kind of evidence, and its source where there is one. */
+const evidenceText = ({ kind, source }: Evidence): string =>
+  `*${kind.replace('-', ' ')}*${source.startsWith('common practice, no') ? '' : `: ${source}`}.`;
+
+const nameOfCondition = (id: string): string => CONDITIONS.find((condition) => condition.id === id)!.name;
 
 /** The rulebook as a page to read. */
 export function rulebookText(): string {
@@ -53,8 +70,10 @@ export function rulebookText(): string {
   return [
     '# The rulebook',
     '',
-    `Written by \`npm run rulebook\` from the data; do not edit. Version \`${RULEBOOK_VERSION}\`: ${CONDITIONS.length} conditions and groups, ${rules} rules.`,
-    'It advises a trained teacher and diagnoses nobody. Each person’s own doctor, midwife or physiotherapist and local rules come first. All sources are quoted from memory and give way to the source.',
+    `Written by \`npm run rulebook\` from the data; do not edit. Version \`${RULEBOOK_VERSION}\`: ` +
+      `${CONDITIONS.length} conditions and groups, ${rules} rules.`,
+    'It advises a trained teacher and diagnoses nobody. Each person’s own doctor, midwife or physiotherapist ' +
+      'and local rules come first. All sources are quoted from memory and give way to the source.',
     '',
     ...CONDITIONS.flatMap(({ name, aliases, fields, well, clearance, warnings, say, refer, rules: own }) => [
       `## ${name}`,
@@ -81,7 +100,8 @@ export function rulebookText(): string {
     '',
     ...CONFLICTS.map(
       ({ between, text, neutral }) =>
-        `- **${between.map((id) => CONDITIONS.find((condition) => condition.id === id)!.name).join(' and ')}**: ${text} Neutral: ${[...new Set(neutral)].join(', ')}.`,
+        `- **${between.map(nameOfCondition).join(' and ')}**: ${text} ` +
+        `Neutral: ${[...new Set(neutral)].join(', ')}.`,
     ),
     '',
     '## Warning signs for everyone',
@@ -97,10 +117,10 @@ export function rulebookText(): string {
       '',
       question,
       '',
-      ...positions.map(
-        (position) =>
-          `- ${position.id === usual ? '**' : ''}${position.name}${position.id === usual ? '** (usual)' : ''} \`${position.id}\`: ${position.reason} *${position.evidence.kind.replace('-', ' ')}*${position.evidence.source.startsWith('common practice, no') ? '' : `: ${position.evidence.source}`}.`,
-      ),
+      ...positions.map((position) => {
+        const name = position.id === usual ? `**${position.name}** (usual)` : position.name;
+        return `- ${name} \`${position.id}\`: ${position.reason} ${evidenceText(position.evidence)}`;
+      }),
       '',
     ]),
     '## Sources',

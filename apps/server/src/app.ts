@@ -103,7 +103,8 @@ export async function createApp({
     else
       reply.header(
         'Content-Security-Policy',
-        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' data:; worker-src 'self' blob:; frame-ancestors 'none'",
+        "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:; font-src 'self' " +
+          "data:; worker-src 'self' blob:; frame-ancestors 'none'",
       );
   });
   if (web && existsSync(web)) {

@@ -15,6 +15,12 @@ const demo = (process.env.LOTUS_DEMO ?? 'once') as DemoMode;
 const today = process.env.LOTUS_TODAY ?? new Intl.DateTimeFormat('en-CA').format(new Date());
 const web = join(dirname(fileURLToPath(import.meta.url)), '../../web/dist');
 
+/** Why the server cannot start, in one line. */
+function whyNot({ code, name, message }: NodeJS.ErrnoException): string {
+  if (code === 'EADDRINUSE') return `Port ${port} is taken.`;
+  return name.startsWith('Sequelize') ? `The database cannot be used: ${message.split('\n')[0]}` : message;
+}
+
 try {
   const app = await createApp({ databaseUrl, demo, today, web });
   await app.listen(port, '127.0.0.1');
@@ -27,12 +33,5 @@ try {
   process.on('disconnect', stop);
   process.send?.('ready');
 } catch (error) {
-  const { code, name, message } = error as { code?: string; name?: string; message: string };
-  problem(
-    code === 'EADDRINUSE'
-      ? `Port ${port} is taken.`
-      : name?.startsWith('Sequelize')
-        ? `The database cannot be used: ${message.split('\n')[0]}`
-        : message,
-  );
+  problem(whyNot(error as NodeJS.ErrnoException));
 }

@@ -34,8 +34,8 @@ async function ask(path: string, method = 'GET', body?: unknown, headers: Record
   return { status: response.status, text, json: text ? (JSON.parse(text) as never) : undefined } as {
     status: number;
     text: string;
-    json: any;
-  }; // eslint-disable-line @typescript-eslint/no-explicit-any
+    json: any; // eslint-disable-line @typescript-eslint/no-explicit-any
+  };
 }
 const fieldsOf = (answer: { json: { fields: { field: string }[] } }): string[] =>
   answer.json.fields.map(({ field }) => field);
@@ -128,27 +128,30 @@ describe('the hall’s view and rules', () => {
       fieldsOf(await ask('classes/fit', 'POST', { ...draft, houseView: { 'disc-rotation': 'wild' } })),
     ).toEqual(['houseView.disc-rotation']);
   });
-  test('own limits and go-aheads are kept with the person; what is wrong is named, and nothing is written', async () => {
-    const made = (
-      await ask('people', 'POST', {
-        name: 'Tilda Marsh',
-        conditions: ['aneurysm'],
+  test(
+    'own limits and go-aheads are kept with the person; what is wrong is named, and nothing is ' + 'written',
+    async () => {
+      const made = (
+        await ask('people', 'POST', {
+          name: 'Tilda Marsh',
+          conditions: ['aneurysm'],
+          limits: [{ kind: 'no-floor', by: 'herself' }],
+          clearances: [{ for: 'aortic-disease', by: 'cardiologist', on: '2026-11-01' }],
+        })
+      ).json as { id: string };
+      expect((await ask(`people/${made.id}`)).json).toMatchObject({
         limits: [{ kind: 'no-floor', by: 'herself' }],
-        clearances: [{ for: 'aortic-disease', by: 'cardiologist', on: '2026-11-01' }],
-      })
-    ).json as { id: string };
-    expect((await ask(`people/${made.id}`)).json).toMatchObject({
-      limits: [{ kind: 'no-floor', by: 'herself' }],
-      clearances: [{ for: 'aortic-disease', by: 'cardiologist' }],
-    });
-    const refused = await ask(`people/${made.id}`, 'PUT', {
-      name: 'Tilda Marsh',
-      limits: [{ kind: 'fly', by: 'x' }],
-    });
-    expect([refused.status, fieldsOf(refused)]).toEqual([400, ['limits[0].kind']]);
-    expect((await ask(`people/${made.id}`)).json.limits).toHaveLength(1);
-    await ask(`people/${made.id}`, 'DELETE');
-  });
+        clearances: [{ for: 'aortic-disease', by: 'cardiologist' }],
+      });
+      const refused = await ask(`people/${made.id}`, 'PUT', {
+        name: 'Tilda Marsh',
+        limits: [{ kind: 'fly', by: 'x' }],
+      });
+      expect([refused.status, fieldsOf(refused)]).toEqual([400, ['limits[0].kind']]);
+      expect((await ask(`people/${made.id}`)).json.limits).toHaveLength(1);
+      await ask(`people/${made.id}`, 'DELETE');
+    },
+  );
 });
 
 describe('the demo hall', () => {
@@ -314,103 +317,111 @@ describe('classes', () => {
     expect((await ask(`classes/${saved.json.id}`, 'DELETE')).status).toBe(204);
     expect((await ask(`people/${ids['Ines Fallow']}`)).json.records).toEqual([]);
   });
-  test('the teacher’s choices are kept with the class, an edit on the fitting too, and what needs a go-ahead is refused', async () => {
-    const ids = await peopleByName();
-    const reader = await ask('people', 'POST', {
-      name: 'Wenna Brack',
-      conditions: [{ condition: 'loose-upper-neck' }],
-    });
-    const people = [{ id: ids['Hollis Penny']! }, { id: reader.json.id as string }];
-    const override = { person: 'Hollis Penny', step: 1, variant: 'tree.full', reason: 'Steady for years.' };
-    const saved = await ask('classes', 'POST', {
-      title: 'Choices',
-      on: '2026-12-01',
-      sequenceText,
-      people,
-      choices: { overrides: [override], swaps: [], fewerVersions: true },
-    });
-    expect(saved.status).toBe(201);
-    const read = async () => (await ask(`classes/${saved.json.id}`)).json;
-    expect((await read()).choices).toEqual({ overrides: [override], swaps: [], fewerVersions: true });
-    expect((await read()).fitting.lanes[0].steps[0]).toMatchObject({
-      variant: 'tree.full',
-      override: { reason: 'Steady for years.' },
-    });
-    expect(
-      (
-        await ask(`classes/${saved.json.id}/plan`, 'PUT', {
-          sequenceText: `${sequenceText}- Final rest, 3 min\n`,
-          choices: { overrides: [{ ...override, reason: 'As before.' }] },
-        })
-      ).status,
-    ).toBe(204);
-    const edited = await read();
-    expect([edited.fitting.steps.length, edited.choices.overrides[0].reason, edited.title]).toEqual([
-      4,
-      'As before.',
-      'Choices',
-    ]);
-    const never = await ask(`classes/${saved.json.id}/plan`, 'PUT', {
-      sequenceText,
-      choices: {
-        overrides: [
-          { person: 'Wenna Brack', step: 2, variant: 'shoulder-stand.blankets', reason: 'Wants to.' },
-        ],
-      },
-    });
-    expect([never.status, fieldsOf(never)]).toEqual([400, ['choices.overrides[0]']]);
-    expect(await read()).toEqual(edited);
-    expect(
-      fieldsOf(
-        await ask(`classes/${saved.json.id}/plan`, 'PUT', {
-          sequenceText,
-          choices: { overrides: [{ ...override, step: 9, reason: '' }] },
-        }),
-      ),
-    ).toEqual(['choices.overrides[0].step', 'choices.overrides[0].reason']);
-    const { on, people: whole, houseView } = (await ask(`classes/${saved.json.id}/inputs`)).json;
-    expect([on, whole.map(({ name }: { name: string }) => name), houseView['disc-rotation']]).toEqual([
-      '2026-12-01',
-      ['Hollis Penny', 'Wenna Brack'],
-      'none',
-    ]);
-    await ask(`classes/${saved.json.id}`, 'DELETE');
-    await ask(`people/${reader.json.id}`, 'DELETE');
-  });
-  test('a kept class is re-judged when a person, the house view or the stock changes, and keeps what it was until it is taken over', async () => {
-    const ids = await peopleByName();
-    const saved = await ask('classes', 'POST', {
-      title: 'Since',
-      on: '2026-12-03',
-      sequenceText,
-      people: [{ id: ids['Lio Marchbank'] }],
-    });
-    const recheck = async () =>
-      (await ask(`classes/${saved.json.id}/recheck`)).json as {
-        says: string;
-        steps: number;
-        differences: { person: string; why: string }[];
-      };
-    expect((await recheck()).says).toBe('');
-    const lio = (await ask(`people/${ids['Lio Marchbank']}`)).json;
-    const { id: _id, records: _records, propNotes: _notes, ...written } = lio;
-    await ask(`people/${ids['Lio Marchbank']}`, 'PUT', {
-      ...written,
-      conditions: [{ condition: 'glaucoma' }],
-    });
-    const { says, steps, differences } = await recheck();
-    expect([
-      steps > 0,
-      /^\d+ steps? changed since you planned this/.test(says),
-      differences.every(({ person }) => person === 'Lio Marchbank'),
-    ]).toEqual([true, true, true]);
-    expect((await ask(`classes/${saved.json.id}/plan`, 'PUT', { sequenceText, choices: {} })).status).toBe(
-      204,
-    );
-    expect((await recheck()).says).toBe('');
-    await ask(`people/${ids['Lio Marchbank']}`, 'PUT', written);
-    await ask(`classes/${saved.json.id}`, 'DELETE');
-  });
+  test(
+    'the teacher’s choices are kept with the class, an edit on the fitting too, and what needs a ' +
+      'go-ahead is refused',
+    async () => {
+      const ids = await peopleByName();
+      const reader = await ask('people', 'POST', {
+        name: 'Wenna Brack',
+        conditions: [{ condition: 'loose-upper-neck' }],
+      });
+      const people = [{ id: ids['Hollis Penny']! }, { id: reader.json.id as string }];
+      const override = { person: 'Hollis Penny', step: 1, variant: 'tree.full', reason: 'Steady for years.' };
+      const saved = await ask('classes', 'POST', {
+        title: 'Choices',
+        on: '2026-12-01',
+        sequenceText,
+        people,
+        choices: { overrides: [override], swaps: [], fewerVersions: true },
+      });
+      expect(saved.status).toBe(201);
+      const read = async () => (await ask(`classes/${saved.json.id}`)).json;
+      expect((await read()).choices).toEqual({ overrides: [override], swaps: [], fewerVersions: true });
+      expect((await read()).fitting.lanes[0].steps[0]).toMatchObject({
+        variant: 'tree.full',
+        override: { reason: 'Steady for years.' },
+      });
+      expect(
+        (
+          await ask(`classes/${saved.json.id}/plan`, 'PUT', {
+            sequenceText: `${sequenceText}- Final rest, 3 min\n`,
+            choices: { overrides: [{ ...override, reason: 'As before.' }] },
+          })
+        ).status,
+      ).toBe(204);
+      const edited = await read();
+      expect([edited.fitting.steps.length, edited.choices.overrides[0].reason, edited.title]).toEqual([
+        4,
+        'As before.',
+        'Choices',
+      ]);
+      const never = await ask(`classes/${saved.json.id}/plan`, 'PUT', {
+        sequenceText,
+        choices: {
+          overrides: [
+            { person: 'Wenna Brack', step: 2, variant: 'shoulder-stand.blankets', reason: 'Wants to.' },
+          ],
+        },
+      });
+      expect([never.status, fieldsOf(never)]).toEqual([400, ['choices.overrides[0]']]);
+      expect(await read()).toEqual(edited);
+      expect(
+        fieldsOf(
+          await ask(`classes/${saved.json.id}/plan`, 'PUT', {
+            sequenceText,
+            choices: { overrides: [{ ...override, step: 9, reason: '' }] },
+          }),
+        ),
+      ).toEqual(['choices.overrides[0].step', 'choices.overrides[0].reason']);
+      const { on, people: whole, houseView } = (await ask(`classes/${saved.json.id}/inputs`)).json;
+      expect([on, whole.map(({ name }: { name: string }) => name), houseView['disc-rotation']]).toEqual([
+        '2026-12-01',
+        ['Hollis Penny', 'Wenna Brack'],
+        'none',
+      ]);
+      await ask(`classes/${saved.json.id}`, 'DELETE');
+      await ask(`people/${reader.json.id}`, 'DELETE');
+    },
+  );
+  test(
+    'a kept class is re-judged when a person, the house view or the stock changes, and keeps what it ' +
+      'was until it is taken over',
+    async () => {
+      const ids = await peopleByName();
+      const saved = await ask('classes', 'POST', {
+        title: 'Since',
+        on: '2026-12-03',
+        sequenceText,
+        people: [{ id: ids['Lio Marchbank'] }],
+      });
+      const recheck = async () =>
+        (await ask(`classes/${saved.json.id}/recheck`)).json as {
+          says: string;
+          steps: number;
+          differences: { person: string; why: string }[];
+        };
+      expect((await recheck()).says).toBe('');
+      const lio = (await ask(`people/${ids['Lio Marchbank']}`)).json;
+      const { id: _id, records: _records, propNotes: _notes, ...written } = lio;
+      await ask(`people/${ids['Lio Marchbank']}`, 'PUT', {
+        ...written,
+        conditions: [{ condition: 'glaucoma' }],
+      });
+      const { says, steps, differences } = await recheck();
+      expect([
+        steps > 0,
+        /^\d+ steps? changed since you planned this/.test(says),
+        differences.every(({ person }) => person === 'Lio Marchbank'),
+      ]).toEqual([true, true, true]);
+      expect((await ask(`classes/${saved.json.id}/plan`, 'PUT', { sequenceText, choices: {} })).status).toBe(
+        204,
+      );
+      expect((await recheck()).says).toBe('');
+      await ask(`people/${ids['Lio Marchbank']}`, 'PUT', written);
+      await ask(`classes/${saved.json.id}`, 'DELETE');
+    },
+  );
   test('an edited person does not change a class that was planned', async () => {
     const ids = await peopleByName();
     const saved = await ask('classes', 'POST', {

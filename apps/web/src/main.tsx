@@ -15,7 +15,10 @@ window.addEventListener('beforeunload', (event) => {
   if (client.isMutating()) event.preventDefault();
 });
 
-/** Screens look poses up and judge them as they draw: the hall's own variants and what it decided are read before the first of them. */
+/**
+ * Screens look poses up and judge them as they draw: the hall's own variants and what it decided are read
+ * before the first of them.
+ */
 function Screens() {
   const own = useOwnVariants();
   const studio = useReadStudio();

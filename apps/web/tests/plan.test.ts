@@ -1,4 +1,7 @@
-/** What lies between an edit and the page: the history, what crosses from the worker, and what is drawn again. */
+/**
+ * What lies between an edit and the page: the history, what crosses from the worker, and what is drawn
+ * again.
+ */
 import { createFitter, parseSequence, readPeople, USUAL_HOUSE_VIEW, type Fitting } from '@lotus-steady/core';
 import fc from 'fast-check';
 import { groupLanes, steadyRows } from '../src/features/fitting/groupLanes.js';
@@ -65,21 +68,28 @@ test('only rows in which something is drawn otherwise are new', () => {
   expect(new Set(groupLanes(fit([...LINES, ...LINES])).map(({ id }) => id)).size).toBe(2 * LINES.length);
 });
 
-test('undo goes back through everything, redo forward again; an edit that changes nothing leaves nothing to undo', () => {
-  fc.assert(
-    fc.property(fc.array(fc.string({ minLength: 1 }), { minLength: 1, maxLength: 8 }), (sources) => {
-      const put = (source: string) => ({ change: (plan: Plan): Plan => ({ ...plan, source }) });
-      let history = startHistory({ source: '', choices: { overrides: [], swaps: [], fewerVersions: false } });
-      const first = history.now;
-      for (const source of sources) history = planHistory(history, put(source));
-      const last = history.now;
-      const steps = history.past.length;
-      expect(planHistory(history, put(last.source))).toBe(history);
-      for (let i = 0; i < steps; i++) history = planHistory(history, 'undo');
-      expect(history.now).toBe(first);
-      expect(planHistory(history, 'undo')).toBe(history);
-      for (let i = 0; i < steps; i++) history = planHistory(history, 'redo');
-      expect(history.now).toBe(last);
-    }),
-  );
-});
+test(
+  'undo goes back through everything, redo forward again; an edit that changes nothing leaves nothing ' +
+    'to undo',
+  () => {
+    fc.assert(
+      fc.property(fc.array(fc.string({ minLength: 1 }), { minLength: 1, maxLength: 8 }), (sources) => {
+        const put = (source: string) => ({ change: (plan: Plan): Plan => ({ ...plan, source }) });
+        let history = startHistory({
+          source: '',
+          choices: { overrides: [], swaps: [], fewerVersions: false },
+        });
+        const first = history.now;
+        for (const source of sources) history = planHistory(history, put(source));
+        const last = history.now;
+        const steps = history.past.length;
+        expect(planHistory(history, put(last.source))).toBe(history);
+        for (let i = 0; i < steps; i++) history = planHistory(history, 'undo');
+        expect(history.now).toBe(first);
+        expect(planHistory(history, 'undo')).toBe(history);
+        for (let i = 0; i < steps; i++) history = planHistory(history, 'redo');
+        expect(history.now).toBe(last);
+      }),
+    );
+  },
+);

@@ -3,7 +3,10 @@
 /** What a deep step leaves to be answered. */
 export type Owed = 'back-bend' | 'fold' | 'inversion';
 
-/** Poses that answer it: any of them as the next step will do, and the first that suits is put in where none comes. `usual` of each pose is offered before its other rungs. */
+/**
+ * Poses that answer it: any of them as the next step will do, and the first that suits is put in where none
+ * comes. `usual` of each pose is offered before its other rungs.
+ */
 const AFTER_BACK_BEND = [
   'childs-pose',
   'knees-to-chest',
@@ -52,5 +55,8 @@ const AFTER_INVERSION: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** Poses that answer what a deep step leaves, best first, under a house view. */
-export const counterPoses = (owed: Owed, view: Readonly<Record<string, string>>): readonly string[] =>
-  owed === 'back-bend' ? AFTER_BACK_BEND : owed === 'fold' ? AFTER_FOLD : AFTER_INVERSION[view['after-shoulder-stand'] ?? 'twist-or-knees-in']!;
+export const counterPoses = (owed: Owed, view: Readonly<Record<string, string>>): readonly string[] => {
+  if (owed === 'back-bend') return AFTER_BACK_BEND;
+  if (owed === 'fold') return AFTER_FOLD;
+  return AFTER_INVERSION[view['after-shoulder-stand'] ?? 'twist-or-knees-in']!;
+};

@@ -2,7 +2,10 @@ import type { Evidence } from '../src/rules/types.js';
 import type { Level, Purpose } from '../src/poses/types.js';
 import { common, published } from './rules/author.js';
 
-/** Something said with poses of these ids, in this direction of the spine, on this level, to people with one of these conditions. */
+/**
+ * Something said with poses of these ids, in this direction of the spine, on this level, to people with one
+ * of these conditions.
+ */
 export interface SaidWith {
   poses?: readonly string[];
   spine?: Purpose['spine'];

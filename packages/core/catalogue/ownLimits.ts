@@ -1,6 +1,9 @@
 import type { Bound, LimbSide } from '../src/rules/types.js';
 
-/** A kind of own limit: how it is said, whether it is on one side, what number it takes, and the bounds it means. */
+/**
+ * A kind of own limit: how it is said, whether it is on one side, what number it takes, and the bounds it
+ * means.
+ */
 export interface LimitKind {
   says: string;
   sided?: true;
@@ -40,4 +43,8 @@ export const LIMIT_KINDS = {
 export type LimitKindId = keyof typeof LIMIT_KINDS;
 export type OwnSide = 'right' | 'left';
 /** The limbs that a side means. */
-export const limbsOfSide = (side: OwnSide | undefined): readonly LimbSide[] => (side === 'right' ? ['Right'] : side === 'left' ? ['Left'] : ['Right', 'Left']);
+export const limbsOfSide = (side: OwnSide | undefined): readonly LimbSide[] => {
+  if (side === 'right') return ['Right'];
+  if (side === 'left') return ['Left'];
+  return ['Right', 'Left'];
+};

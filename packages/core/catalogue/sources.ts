@@ -1,8 +1,8 @@
 import type { Source } from '../src/rules/types.js';
 
 /**
- * Published work that rules and house view rest on, and what it found. All quoted from memory: authors, years and numbers
- * are to be checked against the source; where they differ, the source holds.
+ * Published work that rules and house view rest on, and what it found. All quoted from memory: authors,
+ * years and numbers are to be checked against the source; where they differ, the source holds.
  */
 export const SOURCES = {
   'acog-co-804': {

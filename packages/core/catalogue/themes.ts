@@ -1,6 +1,9 @@
 import type { Theme } from '../src/poses/themes.js';
 
-/** Stories that shapes are told in. A theme names poses; it never changes what is measured. Add one by adding to this list. */
+/**
+ * Stories that shapes are told in. A theme names poses; it never changes what is measured. Add one by
+ * adding to this list.
+ */
 export const THEMES: readonly Theme[] = [
   {
     id: 'rock-pool',

@@ -13,8 +13,8 @@ const sign = (asks: string, act: WarningSign['act'], who = act === 'emergency' ?
 const all = (asks: string, act: WarningSign['act'], who?: string): WarningSign => ({ ...sign(asks, act, who), everyone: true });
 
 /**
- * Signs that stop a class and refer. Pregnancy: ACOG CO 804 and NICE NG133; back: NICE NG59 and cauda equina guidance;
- * the rest common practice; all from memory.
+ * Signs that stop a class and refer. Pregnancy: ACOG CO 804 and NICE NG133; back: NICE NG59 and cauda
+ * equina guidance; the rest common practice; all from memory.
  */
 export const WARNING_SIGNS = {
   'chest-pain': all('Pain, pressure or tightness in the chest', 'emergency'),

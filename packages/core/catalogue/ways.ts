@@ -278,7 +278,11 @@ export const WAYS: readonly Way[] = [
     'all-fours',
     [FOLDED_HANDS_DOWN, ON_HANDS_AND_FEET],
     ['Fold with bent knees, hands to the floor, walk the feet back.', 'The knees stay off the floor.'],
-    { name: 'walking out on hands and feet', seconds: 8, view: [10, 10] },
+    {
+      name: 'walking out on hands and feet',
+      seconds: 8,
+      view: [10, 10],
+    },
   ),
   way(
     'walk-up',
@@ -286,7 +290,12 @@ export const WAYS: readonly Way[] = [
     'standing',
     [TABLE, ON_HANDS_AND_FEET, FOLDED_HANDS_DOWN],
     ['Tuck the toes, walk the hands to the feet, knees bent, roll up slowly.'],
-    { name: 'walking the hands to the feet', back: false, seconds: 10, view: [10, 10] },
+    {
+      name: 'walking the hands to the feet',
+      back: false,
+      seconds: 10,
+      view: [10, 10],
+    },
   ),
   way(
     'chair-to-kneel',

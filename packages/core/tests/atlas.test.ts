@@ -185,7 +185,8 @@ describe('what is there', () => {
   });
 
   test('somebody who must not round the low back gets from standing to the belly and to the back all the same', () => {
-    // Disc, acute: no lumbar flexion over 5 degrees anywhere, getting down included (common practice). And no hollow past the usual range.
+    // Disc, acute: no lumbar flexion over 5 degrees anywhere, getting down included (common practice). And
+    // no hollow past the usual range.
     const neutral = WAYS.filter(
       (way) => measuresFor(way.id, 165).lumbarFlexion <= 5 && measuresFor(way.id, 165).lumbarExtension <= 10,
     ).map((way) => way.id);
@@ -231,8 +232,9 @@ describe('checks against the outside', () => {
     },
   );
 
-  // Jasien 2015 (from memory): eye pressure in the pose about 28 dog, 27 standing fold, 24 plough, 21 legs up the wall.
-  // The fold as people who are not dancers take it, hands on the shins; hands to the floor, the eyes hang lower than in dog.
+  // Jasien 2015 (from memory): eye pressure in the pose about 28 dog, 27 standing fold, 24 plough, 21 legs
+  // up the wall. The fold as people who are not dancers take it, hands on the shins; hands to the floor,
+  // the eyes hang lower than in dog.
   test('how far the eyes are below the heart has the published order: dog, fold, plough, legs up the wall', () => {
     const eyes = [
       'downward-facing-dog.full',
@@ -256,7 +258,8 @@ describe('checks against the outside', () => {
       );
     },
   );
-  // Sitting height over height (Fredriks 2005, from memory): 0.56 at 4 years, 0.54 at 7, 0.53 at 10, 0.52 grown.
+  // Sitting height over height (Fredriks 2005, from memory): 0.56 at 4 years, 0.54 at 7, 0.53 at 10, 0.52
+  // grown.
   test.each([
     ['child-3-5', 0.56],
     ['child-6-8', 0.545],
@@ -276,7 +279,8 @@ describe('checks against the outside', () => {
 });
 
 describe('prop sizing', () => {
-  // Common practice: no neck bends to 90; at 55 degrees about four folded blankets of 2.5 cm, from 50 to 60 three to five.
+  // Common practice: no neck bends to 90; at 55 degrees about four folded blankets of 2.5 cm, from 50 to 60
+  // three to five.
   test.each([150, 165, 178])(
     'shoulder stand at %i cm: 55 degrees of neck ask for about 4 blankets, 50 to 60 for 3 to 5',
     (heightCm) => {

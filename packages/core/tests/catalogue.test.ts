@@ -61,7 +61,8 @@ test.each(ids)('%s: contacts within 1 cm, nothing sunk by 2 cm, joints within hu
   expect(misfit.contact).toBeLessThan(MISFIT_MOST.contact);
   expect(misfit.under).toBeLessThan(MISFIT_MOST.under);
   expect(misfit.clash).toBeLessThan(MISFIT_MOST.clash);
-  // At 70 degrees of abduction the reading of a ball joint changes over; a rounded angle may fall on the other side of it.
+  // At 70 degrees of abduction the reading of a ball joint changes over; a rounded angle may fall on the
+  // other side of it.
   const atTheEdge = posturesFor(id, 165).postures.some((posture) =>
     [posture.hipR, posture.hipL, posture.shoulderR, posture.shoulderL].some(
       ([, abduction]) => Math.abs(abduction - 70) < 0.1,

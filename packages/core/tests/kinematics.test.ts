@@ -1,4 +1,7 @@
-/** Our forward kinematics against the object hierarchy of `three`, an independent implementation, on every variant. */
+/**
+ * Our forward kinematics against the object hierarchy of `three`, an independent implementation, on every
+ * variant.
+ */
 import { Euler, Object3D, Quaternion, Vector3 } from 'three';
 import {
   buildBody,

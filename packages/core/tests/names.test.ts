@@ -1,4 +1,7 @@
-/** Names as teachers write them. Half of the forms were set aside before the resolver was written and never tuned on. */
+/**
+ * Names as teachers write them. Half of the forms were set aside before the resolver was written and never
+ * tuned on.
+ */
 import { readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -57,7 +60,8 @@ test('every name and alias finds its own pose, and no two poses share one', () =
     }
 });
 
-// The schemes by which Sanskrit is typed, from a library of its own: each must fold to what the diacritics fold to.
+// The schemes by which Sanskrit is typed, from a library of its own: each must fold to what the diacritics
+// fold to.
 test.each(['iso', 'itrans', 'hk', 'optitrans'])(
   'a Sanskrit name typed in %s folds like the one with its diacritics',
   (scheme) => {

@@ -21,7 +21,10 @@ const notesOf = (text: string): OrderNote[] => {
 const said = (lines: readonly string[]): string[] =>
   notesOf(source(lines)).map(({ kind, step }) => `${kind}${step ? ` ${step}` : ''}`);
 
-/** Common practice, no published source: warm first, both sides, an answer to what goes deep, rest at the end. */
+/**
+ * Common practice, no published source: warm first, both sides, an answer to what goes deep, rest at the
+ * end.
+ */
 const CASES: readonly [string, readonly string[], readonly string[]][] = [
   ['a plain class', ['Cat and cow, 8 rounds', 'Warrior two, 5 breaths each side', 'Final rest, 8 min'], []],
   ['plank at once', ['Plank, 5 breaths', 'Final rest, 8 min'], ['warm-up 1']],

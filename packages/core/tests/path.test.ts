@@ -45,7 +45,10 @@ interface At {
 }
 const popcount = (bits: number): number => bits.toString(2).replaceAll('0', '').length;
 
-/** Every way through, tried one by one, with every counter-pose that may be put in: the least cost. Said again from scratch, and slowly. */
+/**
+ * Every way through, tried one by one, with every counter-pose that may be put in: the least cost. Said
+ * again from scratch, and slowly.
+ */
 function leastCost(steps: Steps, lane: LaneTable): number {
   const through = (sums: At['sums'], { seconds, runs }: Option): At['sums'] =>
     lane.sums.length

@@ -1,4 +1,7 @@
-/** The rulebook as a whole: what it holds, how it is staged, lifted and changed, and that the quick judge says what the slow one says. */
+/**
+ * The rulebook as a whole: what it holds, how it is staged, lifted and changed, and that the quick judge
+ * says what the slow one says.
+ */
 import { spawnSync } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
@@ -189,9 +192,11 @@ describe('the quick judge', () => {
       };
       return Math.max(
         0,
-        ...judge(staged.rules, trial, person.ranges).map(({ rule }) =>
-          rule.level === 'never' ? 3 : rule.level === 'watch' || (rule.level === 'need' && rule.adds) ? 1 : 2,
-        ),
+        ...judge(staged.rules, trial, person.ranges).map(({ rule }) => {
+          if (rule.level === 'never') return 3;
+          if (rule.level === 'watch' || (rule.level === 'need' && rule.adds)) return 1;
+          return 2;
+        }),
       );
     });
     return Math.max(...code);
@@ -531,25 +536,29 @@ describe('the house view', () => {
       ],
     });
   });
-  test('the breath is not held in class unless the view says so; children’s holds are counted unless it is a game', () => {
-    const verdict = (
-      person: Record<string, unknown>,
-      step: string,
-      topic: string,
-      position: string,
-    ): string => fit(person, step, { ...USUAL_HOUSE_VIEW, [topic]: position }).steps[0]!.verdict;
-    const child = { born: '2022-03-01', heightCm: 104 };
-    expect(
-      ['none-in-class', 'short-counts-for-the-well'].map(
-        (position) => verdict({}, 'Box breath, 3 breaths', 'breath-holding', position) === 'as-written',
-      ),
-    ).toEqual([false, true]);
-    expect(
-      ['counted-short', 'as-long-as-a-game'].map((position) =>
-        verdict(child, 'Tree, 12 s', 'child-holds', position),
-      ),
-    ).toEqual(['eased', 'as-written']);
-  });
+  test(
+    'the breath is not held in class unless the view says so; children’s holds are counted unless it ' +
+      'is a game',
+    () => {
+      const verdict = (
+        person: Record<string, unknown>,
+        step: string,
+        topic: string,
+        position: string,
+      ): string => fit(person, step, { ...USUAL_HOUSE_VIEW, [topic]: position }).steps[0]!.verdict;
+      const child = { born: '2022-03-01', heightCm: 104 };
+      expect(
+        ['none-in-class', 'short-counts-for-the-well'].map(
+          (position) => verdict({}, 'Box breath, 3 breaths', 'breath-holding', position) === 'as-written',
+        ),
+      ).toEqual([false, true]);
+      expect(
+        ['counted-short', 'as-long-as-a-game'].map((position) =>
+          verdict(child, 'Tree, 12 s', 'child-holds', position),
+        ),
+      ).toEqual(['eased', 'as-written']);
+    },
+  );
   test('topics that only speak put their words with the poses', () => {
     const cues = (position: string): readonly string[] =>
       fit({}, 'Supine twist, 4 breaths', { ...USUAL_HOUSE_VIEW, 'twist-breath': position }).steps[0]!.cues;
@@ -697,19 +706,23 @@ describe('written out', () => {
     expect(readFileSync(join(ROOT, 'docs/rulebook.md'), 'utf8')).toBe(rulebookText()));
 });
 
-test('every topic on which teachers differ changes something: a rule, what is said, who may start, or what follows a shoulder stand', () => {
-  const inRules = new Set(
-    [...CONDITIONS.flatMap(({ rules }) => rules), ...VIEW_RULES].flatMap(({ house }) => house?.topic ?? []),
-  );
-  const elsewhere = new Set(['who-may-start', 'after-shoulder-stand']);
-  const idle = Object.entries(HOUSE_VIEW_TOPICS)
-    .filter(
-      ([topic, { positions }]) =>
-        !inRules.has(topic) && !elsewhere.has(topic) && !positions.some(({ cue }) => cue),
-    )
-    .map(([topic]) => topic);
-  expect(idle).toEqual([]);
-});
+test(
+  'every topic on which teachers differ changes something: a rule, what is said, who may start, or ' +
+    'what follows a shoulder stand',
+  () => {
+    const inRules = new Set(
+      [...CONDITIONS.flatMap(({ rules }) => rules), ...VIEW_RULES].flatMap(({ house }) => house?.topic ?? []),
+    );
+    const elsewhere = new Set(['who-may-start', 'after-shoulder-stand']);
+    const idle = Object.entries(HOUSE_VIEW_TOPICS)
+      .filter(
+        ([topic, { positions }]) =>
+          !inRules.has(topic) && !elsewhere.has(topic) && !positions.some(({ cue }) => cue),
+      )
+      .map(([topic]) => topic);
+    expect(idle).toEqual([]);
+  },
+);
 
 test('what is said by the house view goes to the poses, the level and the people it names', () => {
   const said = (
@@ -740,31 +753,35 @@ test('what is said by the house view goes to the poses, the level and the people
   expect(said('Final rest on the side', {})).not.toContain('On either side, whichever is easier.');
 });
 
-test('a shoulder stand on the bare mat waits for the view that allows it; on blankets a long neck is given more of them', () => {
-  const stand = (line: string, heightCm: number, view: Record<string, string> = {}) => {
-    const { people } = readPeople([{ name: 'A', heightCm, born: '1990-01-01' }], ON);
-    return fitClass({
-      sequence: parseSequence(`- ${line}`).sequence,
-      people,
-      on: ON,
-      houseView: { ...USUAL_HOUSE_VIEW, ...view },
-    }).lanes[0]!.steps[0]!;
-  };
-  expect(stand('Shoulder stand unsupported', 165)).toMatchObject({
-    verdict: 'eased',
-    variant: 'shoulder-stand.blankets',
-  });
-  expect(
-    stand('Shoulder stand unsupported', 165, { 'shoulder-stand-bare': 'practised-with-control' }).verdict,
-  ).toBe('as-written');
-  expect(
-    stand('Plough, feet on a chair', 190).props.some(({ where }) =>
-      where.startsWith('one or two more under the shoulders'),
-    ),
-  ).toBe(true);
-  expect(
-    stand('Plough, feet on a chair', 160).props.some(({ where }) =>
-      where.startsWith('one or two more under the shoulders'),
-    ),
-  ).toBe(false);
-});
+test(
+  'a shoulder stand on the bare mat waits for the view that allows it; on blankets a long neck is ' +
+    'given more of them',
+  () => {
+    const stand = (line: string, heightCm: number, view: Record<string, string> = {}) => {
+      const { people } = readPeople([{ name: 'A', heightCm, born: '1990-01-01' }], ON);
+      return fitClass({
+        sequence: parseSequence(`- ${line}`).sequence,
+        people,
+        on: ON,
+        houseView: { ...USUAL_HOUSE_VIEW, ...view },
+      }).lanes[0]!.steps[0]!;
+    };
+    expect(stand('Shoulder stand unsupported', 165)).toMatchObject({
+      verdict: 'eased',
+      variant: 'shoulder-stand.blankets',
+    });
+    expect(
+      stand('Shoulder stand unsupported', 165, { 'shoulder-stand-bare': 'practised-with-control' }).verdict,
+    ).toBe('as-written');
+    expect(
+      stand('Plough, feet on a chair', 190).props.some(({ where }) =>
+        where.startsWith('one or two more under the shoulders'),
+      ),
+    ).toBe(true);
+    expect(
+      stand('Plough, feet on a chair', 160).props.some(({ where }) =>
+        where.startsWith('one or two more under the shoulders'),
+      ),
+    ).toBe(false);
+  },
+);

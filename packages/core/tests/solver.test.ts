@@ -1,4 +1,7 @@
-/** The solver's parts: least squares, joint readings, contacts of the body with itself, symmetry, heights in between. */
+/**
+ * The solver's parts: least squares, joint readings, contacts of the body with itself, symmetry, heights in
+ * between.
+ */
 import fc from 'fast-check';
 import {
   measuresFor,
@@ -160,7 +163,8 @@ describe('shapes', () => {
   };
   test('half way between two heights nothing is said to ask much less of a body than it does', () => {
     const found = absolute.map((id) => ({ id, ...apart(id) }));
-    // By 2.5 in all but a few shapes that settle in another way there (pigeon folded and with the head supported, side angle); by 11 in those.
+    // By 2.5 in all but a few shapes that settle in another way there (pigeon folded and with the head
+    // supported, side angle); by 11 in those.
     expect(found.filter(({ short }) => short > 2.5).length / found.length).toBeLessThan(0.02);
     expect(Math.max(...found.map(({ short }) => short))).toBeLessThan(11);
     expect(found.filter(({ hands }) => hands > 0.06)).toEqual([]);

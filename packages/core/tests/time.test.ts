@@ -1,4 +1,7 @@
-/** Keeping a class within its minutes: exact against a solver and against trying everything; what is kept whatever happens. */
+/**
+ * Keeping a class within its minutes: exact against a solver and against trying everything; what is kept
+ * whatever happens.
+ */
 import fc from 'fast-check';
 import {
   fitClass,
@@ -15,27 +18,32 @@ import { solver, solveTime, timeOf, timeProblems } from './reference/timeModel.j
 
 const ON = '2026-12-01';
 
-test('the cheapest that fits is as cheap as what a mixed-integer solver finds, steps left out and changes of level included, on 200 generated classes', async () => {
-  const highs = await solver();
-  let fitted = 0;
-  let shorter = 0;
-  for (const problem of timeProblems(200, 7)) {
-    const { stages, gap, budget } = problem;
-    const chosen = fitMinutes(stages, gap, budget);
-    const mine = timeOf(problem, chosen);
-    const best = solveTime(highs, problem);
-    if (best === undefined) {
-      expect(mine.seconds).toBeGreaterThan(budget);
-      continue;
+test(
+  'the cheapest that fits is as cheap as what a mixed-integer solver finds, steps left out and ' +
+    'changes of level included, on 200 generated classes',
+  async () => {
+    const highs = await solver();
+    let fitted = 0;
+    let shorter = 0;
+    for (const problem of timeProblems(200, 7)) {
+      const { stages, gap, budget } = problem;
+      const chosen = fitMinutes(stages, gap, budget);
+      const mine = timeOf(problem, chosen);
+      const best = solveTime(highs, problem);
+      if (best === undefined) {
+        expect(mine.seconds).toBeGreaterThan(budget);
+        continue;
+      }
+      fitted++;
+      if (chosen.includes(-1)) shorter++;
+      expect(mine.seconds).toBeLessThanOrEqual(budget + 1e-6);
+      expect(mine.cost).toBeCloseTo(best, 5);
     }
-    fitted++;
-    if (chosen.includes(-1)) shorter++;
-    expect(mine.seconds).toBeLessThanOrEqual(budget + 1e-6);
-    expect(mine.cost).toBeCloseTo(best, 5);
-  }
-  expect(fitted).toBeGreaterThan(120);
-  expect(shorter).toBeGreaterThan(20);
-}, 120_000);
+    expect(fitted).toBeGreaterThan(120);
+    expect(shorter).toBeGreaterThan(20);
+  },
+  120_000,
+);
 
 test('where nothing fits, it is the shortest there is', () => {
   const stages: TimeStage[] = [
@@ -57,7 +65,9 @@ test('where nothing fits, it is the shortest there is', () => {
 });
 
 const CLASS =
-  '# Long\nminutes: 30\n- Mountain, 8 breaths\n- Cat and cow, 20 rounds\n- Downward-facing dog, 10 breaths\n- Warrior two, 10 breaths each side\n- Seated twist, 10 breaths each side\n- Bridge, 12 breaths\n- Supine twist, 12 breaths each side\n- Final rest, 8 min';
+  '# Long\nminutes: 30\n- Mountain, 8 breaths\n- Cat and cow, 20 rounds\n- Downward-facing dog, 10 ' +
+  'breaths\n- Warrior two, 10 breaths each side\n- Seated twist, 10 breaths each side\n- Bridge, 12 ' +
+  'breaths\n- Supine twist, 12 breaths each side\n- Final rest, 8 min';
 const people = readPeople(
   [
     { name: 'Ada' },
@@ -77,34 +87,45 @@ const fitText = (text: string, choices?: Choices, pace = PACE) =>
   });
 const fit = (minutes: number) => fitText(CLASS.replace('30', String(minutes)));
 
-test('a class that fits is left alone; one that does not is shortened, said step by step, and rest keeps five minutes', () => {
-  const roomy = fit(90);
-  const tight = fit(21);
-  expect(roomy.steps.some(({ shortened, leftOut }) => shortened || leftOut)).toBe(false);
-  expect([tight.minutes.planned <= 21, tight.minutes.written > 21, tight.minutes.over]).toEqual([
-    true,
-    true,
-    0,
-  ]);
-  expect(tight.steps.filter(({ shortened }) => shortened).length).toBeGreaterThan(2);
-  expect(tight.lanes[0]!.steps.at(-1)!.hold.seconds).toBeGreaterThanOrEqual(300 - 5.5);
-});
+test(
+  'a class that fits is left alone; one that does not is shortened, said step by step, and rest keeps ' +
+    'five minutes',
+  () => {
+    const roomy = fit(90);
+    const tight = fit(21);
+    expect(roomy.steps.some(({ shortened, leftOut }) => shortened || leftOut)).toBe(false);
+    expect([tight.minutes.planned <= 21, tight.minutes.written > 21, tight.minutes.over]).toEqual([
+      true,
+      true,
+      0,
+    ]);
+    expect(tight.steps.filter(({ shortened }) => shortened).length).toBeGreaterThan(2);
+    expect(tight.lanes[0]!.steps.at(-1)!.hold.seconds).toBeGreaterThanOrEqual(300 - 5.5);
+  },
+);
 
-test('where shortening is not enough, the least needed steps are left out and named; the rest and what answers a deep step stay', () => {
-  const { steps, lanes, minutes } = fitText(
-    '# Short\nminutes: 9\n- Cat and cow, 6 rounds\n- Camel, 3 breaths\n- Child’s pose, 5 breaths\n- Cat and cow, 6 rounds\n- Warrior two, 3 breaths each side\n- Triangle, 3 breaths each side\n- Final rest, 5 min',
-  );
-  expect(minutes.over).toBe(0);
-  const out = steps.filter(({ leftOut }) => leftOut).map(({ text }) => text);
-  expect(out.length).toBeGreaterThan(0);
-  expect(out).not.toContain('Child’s pose, 5 breaths');
-  expect(out).not.toContain('Final rest, 5 min');
-  for (const lane of lanes) expect(lane.steps.filter(({ step }) => steps[step - 1]!.leftOut)).toEqual([]);
-});
+test(
+  'where shortening is not enough, the least needed steps are left out and named; the rest and what ' +
+    'answers a deep step stay',
+  () => {
+    const { steps, lanes, minutes } = fitText(
+      '# Short\nminutes: 9\n- Cat and cow, 6 rounds\n- Camel, 3 breaths\n- Child’s pose, 5 breaths\n- Cat ' +
+        'and cow, 6 rounds\n- Warrior two, 3 breaths each side\n- Triangle, 3 breaths each side\n- Final ' +
+        'rest, 5 min',
+    );
+    expect(minutes.over).toBe(0);
+    const out = steps.filter(({ leftOut }) => leftOut).map(({ text }) => text);
+    expect(out.length).toBeGreaterThan(0);
+    expect(out).not.toContain('Child’s pose, 5 breaths');
+    expect(out).not.toContain('Final rest, 5 min');
+    for (const lane of lanes) expect(lane.steps.filter(({ step }) => steps[step - 1]!.leftOut)).toEqual([]);
+  },
+);
 
 test('a step in which the teacher has chosen for someone is not left out', () => {
   const text =
-    '# Short\nminutes: 7\n- Mountain, 5 breaths\n- Warrior two, 4 breaths each side\n- Triangle, 4 breaths each side\n- Final rest, 5 min';
+    '# Short\nminutes: 7\n- Mountain, 5 breaths\n- Warrior two, 4 breaths each side\n- Triangle, 4 ' +
+    'breaths each side\n- Final rest, 5 min';
   const kept = (choices?: Choices) =>
     fitText(text, choices)
       .steps.filter(({ leftOut }) => !leftOut)
@@ -132,32 +153,37 @@ test('where the least of everything is still too long, it says by how much', () 
   expect(tight.minutes.over).toBeGreaterThan(0);
 });
 
-test('keeping the time changes nobody’s verdict or variant while no step is left out, lengthens nothing and keeps sides equal', () => {
-  fc.assert(
-    fc.property(fc.integer({ min: 8, max: 60 }), (minutes) => {
-      const roomy = fit(90);
-      const tight = fit(minutes);
-      expect(tight.steps.at(-1)!.end / 60).toBeCloseTo(tight.minutes.planned, 0);
-      // The rest is never cut below five minutes, whatever else goes.
-      for (const { steps } of tight.lanes)
-        expect(steps.at(-1)!.hold.seconds).toBeGreaterThanOrEqual(300 - 5.5);
-      if (tight.steps.some(({ leftOut }) => leftOut)) return;
-      tight.lanes.forEach((lane, i) =>
-        lane.steps.forEach((entry, j) => {
-          const before = roomy.lanes[i]!.steps[j]!;
-          expect([entry.variant, entry.verdict, entry.sides]).toEqual([
-            before.variant,
-            before.verdict,
-            before.sides,
-          ]);
-          expect(entry.hold.seconds).toBeLessThanOrEqual(before.hold.seconds + 1e-9);
-          expect(entry.hold.seconds).toBeGreaterThan(0);
-        }),
-      );
-    }),
-    { numRuns: 12 },
-  );
-}, 60_000);
+test(
+  'keeping the time changes nobody’s verdict or variant while no step is left out, lengthens nothing ' +
+    'and keeps sides equal',
+  () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 8, max: 60 }), (minutes) => {
+        const roomy = fit(90);
+        const tight = fit(minutes);
+        expect(tight.steps.at(-1)!.end / 60).toBeCloseTo(tight.minutes.planned, 0);
+        // The rest is never cut below five minutes, whatever else goes.
+        for (const { steps } of tight.lanes)
+          expect(steps.at(-1)!.hold.seconds).toBeGreaterThanOrEqual(300 - 5.5);
+        if (tight.steps.some(({ leftOut }) => leftOut)) return;
+        tight.lanes.forEach((lane, i) =>
+          lane.steps.forEach((entry, j) => {
+            const before = roomy.lanes[i]!.steps[j]!;
+            expect([entry.variant, entry.verdict, entry.sides]).toEqual([
+              before.variant,
+              before.verdict,
+              before.sides,
+            ]);
+            expect(entry.hold.seconds).toBeLessThanOrEqual(before.hold.seconds + 1e-9);
+            expect(entry.hold.seconds).toBeGreaterThan(0);
+          }),
+        );
+      }),
+      { numRuns: 12 },
+    );
+  },
+  60_000,
+);
 
 test('a hold is cut by whole breaths, down to the least that still is the pose', () => {
   const [step] = parseSequence('- Warrior two, 5 breaths').sequence.steps;

@@ -1,4 +1,7 @@
-/** The class as a whole: fewer versions, the stock, one version for all, the teacher's own choices, and what has changed since. */
+/**
+ * The class as a whole: fewer versions, the stock, one version for all, the teacher's own choices, and what
+ * has changed since.
+ */
 import fc from 'fast-check';
 import {
   BUILT_IN,
@@ -46,7 +49,9 @@ const named = (list: readonly Record<string, unknown>[]): Person[] => {
   return people;
 };
 const CLASS =
-  '# Mixed\nminutes: 75\n- Seated breath, 8 breaths\n- Cat and cow, 6 rounds\n- Downward-facing dog, 5 breaths\n- Locust, 4 breaths\n- Tree, 30 s each side\n- Standing forward fold, 4 breaths\n- Bridge, 5 breaths\n- Supine twist, 6 breaths each side\n- Final rest, 6 min';
+  '# Mixed\nminutes: 75\n- Seated breath, 8 breaths\n- Cat and cow, 6 rounds\n- Downward-facing dog, 5 ' +
+  'breaths\n- Locust, 4 breaths\n- Tree, 30 s each side\n- Standing forward fold, 4 breaths\n- Bridge, 5 ' +
+  'breaths\n- Supine twist, 6 breaths each side\n- Final rest, 6 min';
 const sequenceOf = (text: string) => {
   const { sequence, errors } = parseSequence(text);
   expect(errors).toEqual([]);
@@ -101,7 +106,8 @@ describe('fewer versions in the room', () => {
 describe('the stock', () => {
   const people = named([...Array.from({ length: 6 }, () => ({})), { can: { kneel: false } }]);
   const text =
-    '# Props\nminutes: 40\n- Downward-facing dog with hands on a chair back, 4 breaths\n- Mountain, 5 breaths\n- Final rest, 5 min';
+    '# Props\nminutes: 40\n- Downward-facing dog with hands on a chair back, 4 breaths\n- Mountain, 5 ' +
+    'breaths\n- Final rest, 5 min';
   test('while it suffices it changes nothing', () =>
     expect(
       variantsOf(
@@ -261,19 +267,23 @@ test('one version for all: everyone may take it, and swapping to it leaves every
 
 describe('the teacher’s own choice', () => {
   const people = named([pregnant(26), {}]);
-  test('is taken and pinned, with its reason and the rules it goes against, and everything else is fitted round it', () => {
-    const plain = fit(people);
-    const { lanes, refused } = fit(people, {
-      overrides: [{ person: 'P0', step: 4, variant: 'chest-lift.standing', reason: 'She likes to stand.' }],
-    });
-    const entry = lanes[0]!.steps.find(({ step }) => step === 4)!;
-    expect([entry.variant, entry.override?.reason, refused]).toEqual([
-      'chest-lift.standing',
-      'She likes to stand.',
-      [],
-    ]);
-    expect(variantsOf({ lanes } as Fitting)[1]).toEqual(variantsOf(plain)[1]);
-  });
+  test(
+    'is taken and pinned, with its reason and the rules it goes against, and everything else is ' +
+      'fitted round it',
+    () => {
+      const plain = fit(people);
+      const { lanes, refused } = fit(people, {
+        overrides: [{ person: 'P0', step: 4, variant: 'chest-lift.standing', reason: 'She likes to stand.' }],
+      });
+      const entry = lanes[0]!.steps.find(({ step }) => step === 4)!;
+      expect([entry.variant, entry.override?.reason, refused]).toEqual([
+        'chest-lift.standing',
+        'She likes to stand.',
+        [],
+      ]);
+      expect(variantsOf({ lanes } as Fitting)[1]).toEqual(variantsOf(plain)[1]);
+    },
+  );
   test('against a limit it stays, and says what it breaks', () => {
     const { lanes, refused } = fit(people, {
       overrides: [{ person: 'P0', step: 5, variant: 'tree.full', reason: 'Steady for years.' }],

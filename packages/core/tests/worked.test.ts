@@ -1,4 +1,7 @@
-/** Worked cases: a person, a step, what must come of it, and where that expectation comes from. A third and more stay as written. */
+/**
+ * Worked cases: a person, a step, what must come of it, and where that expectation comes from. A third and
+ * more stay as written.
+ */
 import {
   fitClass,
   parseSequence,

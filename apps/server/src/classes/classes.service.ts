@@ -135,7 +135,10 @@ export class ClassesService {
     return { people: coming, houseView, hall: studio.rules, choices, fitting };
   }
 
-  /** What the page needs to fit this class by itself while it is being edited: everyone as they are known today. */
+  /**
+   * What the page needs to fit this class by itself while it is being edited: everyone as they are known
+   * today.
+   */
   async inputs(id: string) {
     const row = await this.bare(id);
     const studio = await this.studio.current();
@@ -165,7 +168,10 @@ export class ClassesService {
     };
   }
 
-  /** How a kept class would differ if it were fitted today: people, the rulebook, the house view or the date may have changed. */
+  /**
+   * How a kept class would differ if it were fitted today: people, the rulebook, the house view or the date
+   * may have changed.
+   */
   async recheck(id: string): Promise<Comparison> {
     const row = await this.find(id);
     const { fitting } = await this.fit(this.draftOf(row));

@@ -5,7 +5,10 @@ import { ClassesService } from '../classes/classes.service.js';
 import { PersonConditionRow, PersonRow, SequenceRow, StudioRow } from '../database/models.js';
 import { DEMO_SEQUENCES, demoClasses, demoPeople } from './world.js';
 
-/** What a first start puts in an empty database: `once` the demo hall, `fresh` the demo hall anew, `none` an empty hall. */
+/**
+ * What a first start puts in an empty database: `once` the demo hall, `fresh` the demo hall anew, `none` an
+ * empty hall.
+ */
 export type DemoMode = 'once' | 'fresh' | 'none';
 
 const STOCK = {

@@ -28,7 +28,10 @@ export const daysUntil = (today: string, weekday: number): number => {
   return (weekday - now + 7) % 7;
 };
 
-/** Nobody here is anybody. Dates are set from the day the demo is loaded, so that it is alive whenever it starts. */
+/**
+ * Nobody here is anybody. Dates are set from the day the demo is loaded, so that it is alive whenever it
+ * starts.
+ */
 export function demoPeople(today: string): readonly DemoPerson[] {
   const inDays = (days: number): string => dateAfter(today, days);
   return [

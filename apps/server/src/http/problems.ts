@@ -8,14 +8,16 @@ export class FieldsException extends BadRequestException {
   }
 }
 
+/** `people[0].id`: where a property stands inside what it belongs to. */
+function fieldName(property: string, parent: string): string {
+  if (!parent) return property;
+  return /^\d+$/.test(property) ? `${parent}[${property}]` : `${parent}.${property}`;
+}
+
 /** Turns class-validator's tree into fields. */
 export function fieldsOf(errors: readonly ValidationError[], parent = ''): InputError[] {
   return errors.flatMap((error) => {
-    const field = parent
-      ? /^\d+$/.test(error.property)
-        ? `${parent}[${error.property}]`
-        : `${parent}.${error.property}`
-      : error.property;
+    const field = fieldName(error.property, parent);
     const own = Object.values(error.constraints ?? {})
       .slice(0, 1)
       .map((message) => ({

@@ -98,7 +98,10 @@ export class OwnVariantsService {
     );
   }
 
-  /** Solves what was solved when bodies were measured in another way: rules are held against today's measures. */
+  /**
+   * Solves what was solved when bodies were measured in another way: rules are held against today's
+   * measures.
+   */
   private async measuredAsNow(row: OwnVariantRow): Promise<void> {
     const variant = variantOfOwn(
       { id: row.variantId, name: row.name, frames: row.frames },
@@ -201,7 +204,9 @@ export class OwnVariantsService {
       throw new FieldsException([
         {
           field: 'key',
-          message: `The class “${used.class.title}” of ${used.class.on} uses it. Remove that class, or plan it again without it, first.`,
+          message:
+            `The class “${used.class.title}” of ${used.class.on} uses it. Remove that class, or ` +
+            `plan it again without it, first.`,
         },
       ]);
     await row.destroy();

@@ -43,7 +43,8 @@ async function send(id: string, plan: Plan): Promise<void> {
 
 /**
  * Waits until no plan of a class is on its way: whoever reads the class then reads what was last done to it.
- * A plan that was not answered to, on a screen that was left since, is sent once more. @throws ApiError where it is not answered again
+ * A plan that was not answered to, on a screen that was left since, is sent once more. @throws ApiError
+ * where it is not answered again
  */
 export async function planKept(id: string): Promise<void> {
   while (onTheirWay.has(id)) await onTheirWay.get(id)!.catch(() => {});

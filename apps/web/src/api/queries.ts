@@ -125,7 +125,10 @@ export interface ClassDraft {
   choices?: Choices;
 }
 
-/** Reads the hall, which is done before the first screen is drawn: a screen that did not know it would judge by what is usual and keep that over what the hall decided. */
+/**
+ * Reads the hall, which is done before the first screen is drawn: a screen that did not know it would judge
+ * by what is usual and keep that over what the hall decided.
+ */
 export const useReadStudio = () => useQuery({ queryKey: ['studio'], queryFn: () => call<Studio>('studio') });
 export const useStudio = (): Studio => useReadStudio().data!;
 /** The hall's house view. */
@@ -220,7 +223,10 @@ export const useSaveOwnVariant = () =>
   useSave((draft: OwnDraft) => call<{ id: string }>('own-variants', 'POST', draft), 'own-variants');
 export const useDeleteOwnVariant = () =>
   useSave((key: string) => call<void>(`own-variants/${key}`, 'DELETE'), 'own-variants');
-/** Takes a position at once, so that two quick choices both count, in their order; what the server does not take goes back. */
+/**
+ * Takes a position at once, so that two quick choices both count, in their order; what the server does not
+ * take goes back.
+ */
 export function useKeepHouseView() {
   const client = useQueryClient();
   const key = ['studio', 'house-view'];

@@ -5,6 +5,7 @@ import { useShown } from '../solver/useWork.js';
 import { drawFigure } from './drawFigure.js';
 import { Figure } from './Figure.js';
 import { mirrorProps, propsAt } from './mirrorProps.js';
+import { figureLabel } from './figureLabel.js';
 
 interface Props {
   variant: string;
@@ -66,7 +67,7 @@ export function ExactFigure({
       viewBox={`0 0 ${width} ${height}`}
       className={className}
       role="img"
-      aria-label={`${pose.name}, ${variant.name}${variant.frames.length > 1 ? `, part ${frame + 1} of ${variant.frames.length}` : ''}${side ? `, ${side} side` : ''}`}
+      aria-label={figureLabel(pose, variant, frame, side)}
       dangerouslySetInnerHTML={{ __html: markup }}
     />
   );

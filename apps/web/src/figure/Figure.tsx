@@ -4,11 +4,15 @@ import { posturesFor, variantById } from '../catalogue.js';
 import { drawFigure } from './drawFigure.js';
 import { mirrorProps } from './mirrorProps.js';
 import palette from './palette.css?raw';
+import { figureLabel } from './figureLabel.js';
 
 /** Images that have been drawn, by what they show. */
 const images = new Map<string, string>();
 
-/** A figure as an image of its own, which brings its colours: a page of hundreds has one thing to lay out for each, where a drawing has fifty. */
+/**
+ * A figure as an image of its own, which brings its colours: a page of hundreds has one thing to lay out
+ * for each, where a drawing has fifty.
+ */
 function imageOf(
   variantId: string,
   frame: number,
@@ -34,7 +38,11 @@ function imageOf(
       },
       { width, height, margin: width < 130 ? 4 : 8 },
     );
-    image = `data:image/svg+xml,${encodeURIComponent(`<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}" width="${width}" height="${height}"><style>${palette}</style>${markup}</svg>`)}`;
+    image = `data:image/svg+xml,${encodeURIComponent(
+      `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ` +
+        `${height}" width="${width}" ` +
+        `height="${height}"><style>${palette}</style>${markup}</svg>`,
+    )}`;
     images.set(key, image);
   }
   return image;
@@ -68,7 +76,7 @@ export const Figure = memo(function Figure({
   decorative,
 }: Props) {
   const { pose, variant } = variantById(id);
-  const label = `${pose.name}, ${variant.name}${variant.frames.length > 1 ? `, part ${frame + 1} of ${variant.frames.length}` : ''}${side ? `, ${side} side` : ''}`;
+  const label = figureLabel(pose, variant, frame, side);
   return (
     <img
       src={imageOf(id, frame, side === 'left', heightCm, build, width, height)}

@@ -29,12 +29,7 @@ export function depthOrder(seen: readonly Seen[], towards: Vec3): Part[] {
         b.bounds[1] > a.bounds[3]
       )
         continue;
-      const weight =
-        (a.part.kind === 'box'
-          ? -faceBetween(a.part, b.part, towards)
-          : b.part.kind === 'box'
-            ? faceBetween(b.part, a.part, towards)
-            : 0) * 50 || nearer(a.balls, b.balls);
+      const weight = towardsFace(a.part, b.part, towards) * 50 || nearer(a.balls, b.balls);
       front[i]![j] = weight;
       front[j]![i] = -weight;
     }
@@ -71,6 +66,12 @@ function nearer(a: readonly Ball3[], b: readonly Ball3[]): number {
       if (over > 0) sum += Math.sign(p[2] - q[2]) * Math.min(Math.abs(p[2] - q[2]), 12) * over * over;
     }
   return sum;
+}
+
+/** Which of two parts the camera sees first, where a face of one of them says so. */
+function towardsFace(a: Part, b: Part, towards: Vec3): number {
+  if (a.kind === 'box') return -faceBetween(a, b, towards);
+  return b.kind === 'box' ? faceBetween(b, a, towards) : 0;
 }
 
 /** +1 if the other part lies on the camera's side of a box face, -1 if behind it, 0 if no face parts them. */

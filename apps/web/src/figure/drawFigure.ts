@@ -109,7 +109,10 @@ export function drawFigure(
 
   let markup = '';
   if (wall.length)
-    markup += `<path d="M${path(wall.map(project))}Z" style="fill:var(--fig-wall)"/><path d="M${path([wall[0]!, wall[3]!].map(project))}" style="fill:none;stroke:var(--fig-edge);stroke-width:1.2"/>`;
+    markup +=
+      `<path d="M${path(wall.map(project))}Z" style="fill:var(--fig-wall)"/><path ` +
+      `d="M${path([wall[0]!, wall[3]!].map(project))}" ` +
+      `style="fill:none;stroke:var(--fig-edge);stroke-width:1.2"/>`;
   const seated = props.some((prop) => prop.kind === 'chair');
   markup += `<path d="M${path(mat.map(project))}Z" style="${shade('mat', 'paper', seated ? 55 : 0)}"/>`;
   markup += shadow();
@@ -133,7 +136,10 @@ export function drawFigure(
       .filter((part) => part.limb)
       .flatMap((part) => part.samples.filter((_, i) => i % 2 === 0).map(([v, r]) => blob(v, r + 1)));
     // One path each, however many blobs: a page of figures stays light.
-    return `<path d="${all.join('')}" style="fill:var(--fig-shadow);opacity:.1"/><path d="${low.join('')}" style="fill:var(--fig-shadow);opacity:.2"/>`;
+    return (
+      `<path d="${all.join('')}" style="fill:var(--fig-shadow);opacity:.1"/><path ` +
+      `d="${low.join('')}" style="fill:var(--fig-shadow);opacity:.2"/>`
+    );
   }
 
   function partMarkup(part: Part): string {
@@ -161,7 +167,10 @@ export function drawFigure(
             (balls) => `M${path(outline(balls.flatMap(([v, r]) => circlePoints(project(v), r * pixels))))}Z`,
           )
           .join('');
-        return `<path d="${shape}" style="${colour};stroke:var(--fig-paper);stroke-width:${line};stroke-linejoin:round;paint-order:stroke"/>`;
+        return (
+          `<path d="${shape}" ` +
+          `style="${colour};stroke:var(--fig-paper);stroke-width:${line};stroke-linejoin:round;paint-order:stroke"/>`
+        );
       }
       case 'rings': {
         let shape = '';
@@ -203,7 +212,9 @@ export function drawFigure(
       )
       .map(
         ([points, , dark]) =>
-          `<path d="M${path(points.map(project))}Z" style="${shade(tone, 'edge', dark + (layer % 2 ? 6 : 0))};stroke:color-mix(in srgb,var(--fig-${tone}) 55%,var(--fig-edge));stroke-width:.7;stroke-linejoin:round"/>`,
+          `<path d="M${path(points.map(project))}Z" ` +
+          `style="${shade(tone, 'edge', dark + (layer % 2 ? 6 : 0))};stroke:color-mix(in ` +
+          `srgb,var(--fig-${tone}) 55%,var(--fig-edge));stroke-width:.7;stroke-linejoin:round"/>`,
       )
       .join('');
   }

@@ -17,14 +17,24 @@ export function capsulePath(a: Flat, b: Flat, ra: number, rb: number): string {
   const distance = Math.hypot(dx, dy);
   if (distance <= Math.abs(ra - rb) + 0.01) {
     const [c, r] = ra > rb ? [a, ra] : [b, rb];
-    return `M${short(c[0] - r)} ${short(c[1])}a${short(r)} ${short(r)} 0 1 0 ${short(2 * r)} 0a${short(r)} ${short(r)} 0 1 0 ${short(-2 * r)} 0Z`;
+    return (
+      `M${short(c[0] - r)} ${short(c[1])}a${short(r)} ${short(r)} 0 1 0 ${short(2 * r)} ` +
+      `0a${short(r)} ${short(r)} 0 1 0 ${short(-2 * r)} 0Z`
+    );
   }
   const { at, open } = tangents(a, b, ra, rb);
   const wide = open < Math.PI / 2;
-  return `M${at(a, ra, 1)}A${short(ra)} ${short(ra)} 0 ${wide ? 1 : 0} 1 ${at(a, ra, -1)}L${at(b, rb, -1)}A${short(rb)} ${short(rb)} 0 ${wide ? 0 : 1} 1 ${at(b, rb, 1)}Z`;
+  return (
+    `M${at(a, ra, 1)}A${short(ra)} ${short(ra)} 0 ${wide ? 1 : 0} 1 ` +
+    `${at(a, ra, -1)}L${at(b, rb, -1)}A${short(rb)} ${short(rb)} 0 ${wide ? 0 : 1} 1 ` +
+    `${at(b, rb, 1)}Z`
+  );
 }
 
-/** The two long sides of a limb, without its round ends: they part it from what it crosses, with no seam at joints. */
+/**
+ * The two long sides of a limb, without its round ends: they part it from what it crosses, with no seam at
+ * joints.
+ */
 export function sidePath(a: Flat, b: Flat, ra: number, rb: number): string {
   if (Math.hypot(b[0] - a[0], b[1] - a[1]) <= Math.abs(ra - rb) + 0.5) return '';
   const { at } = tangents(a, b, ra, rb);

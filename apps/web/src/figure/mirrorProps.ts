@@ -20,6 +20,9 @@ export const mirrorProps = (props: readonly PropPlacement[]): PropPlacement[] =>
     }
   });
 
-/** Props as they stand for a body of this height: walls go where they suit the person, all else stays its size. */
+/**
+ * Props as they stand for a body of this height: walls go where they suit the person, all else stays its
+ * size.
+ */
 export const propsAt = (props: readonly PropPlacement[], heightCm: number): PropPlacement[] =>
   props.map((prop) => (prop.kind === 'wall' ? { ...prop, x: (prop.x * heightCm) / AUTHOR_HEIGHT } : prop));

@@ -18,6 +18,9 @@ import {
   type Vec3,
 } from '@lotus-steady/core';
 
+/** Half a block's width and depth on the floor, cm, by how it lies. */
+const BLOCK_HALVES = { upright: [7.5, 5], across: [11, 5], along: [7.5, 11] } as const;
+
 /** Which of the figure's colours a part takes. */
 export type Tone = 'top' | 'leg' | 'skin' | 'hair' | 'wood' | 'cloth';
 
@@ -267,7 +270,7 @@ export function propParts(prop: PropPlacement, { points }: Body): Part[] {
     }
     case 'block': {
       const c = middle(prop.under);
-      const [a, b] = prop.lies === 'upright' ? [7.5, 5] : prop.lies === 'across' ? [11, 5] : [7.5, 11];
+      const [a, b] = BLOCK_HALVES[prop.lies ?? 'along'];
       return [boxPart('block', 'cloth', [c[0] - a, 0, c[2] - b], [c[0] + a, prop.heightCm, c[2] + b])];
     }
     case 'stool': {
@@ -313,15 +316,13 @@ export function propParts(prop: PropPlacement, { points }: Body): Part[] {
     }
     case 'strap': {
       const balls = prop.through.map((name): Ball3 => [points[name]!, 1.1]);
-      return balls
-        .slice(1)
-        .map((ball, i): Part => ({
-          kind: 'chain',
-          name: 'strap',
-          tone: 'cloth',
-          balls: [balls[i]!, ball],
-          samples: sampleChain([balls[i]!, ball]),
-        }));
+      return balls.slice(1).map((ball, i): Part => ({
+        kind: 'chain',
+        name: 'strap',
+        tone: 'cloth',
+        balls: [balls[i]!, ball],
+        samples: sampleChain([balls[i]!, ball]),
+      }));
     }
     case 'bolster': {
       const r = prop.heightCm / 2;

@@ -52,7 +52,10 @@ export const fitWork = {
       ? { packed: pack(fitter.fit(sequence, choices, progress)), errors }
       : { errors };
   },
-  /** Fits a class in fewer versions and with one hold after another changed, for nobody to see: the first edit then finds the work familiar. It steps aside for what is asked meanwhile. */
+  /**
+   * Fits a class in fewer versions and with one hold after another changed, for nobody to see: the first
+   * edit then finds the work familiar. It steps aside for what is asked meanwhile.
+   */
   async practise(source: string, choices: Choices): Promise<void> {
     const read = (text: string) => parseSequence(text, catalogue?.poses);
     const { sequence, errors } = read(source);

@@ -77,7 +77,10 @@ export function packer(): (fitting: Fitting) => PackedFitting {
   };
 }
 
-/** The page's side. Everything that is sent must be unpacked, also what has been overtaken: later ones build on it. */
+/**
+ * The page's side. Everything that is sent must be unpacked, also what has been overtaken: later ones build
+ * on it.
+ */
 export function unpacker(): (packed: PackedFitting) => Fitting {
   const known: Body[] = [];
   return ({ fitting, lanes, entries, rare, bodies }) => {

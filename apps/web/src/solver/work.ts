@@ -20,7 +20,10 @@ import {
   type Variant,
 } from '@lotus-steady/core';
 
-/** A variant put on its contacts for one body: angles packed by key frame, measures, the worst unmet contact. */
+/**
+ * A variant put on its contacts for one body: angles packed by key frame, measures, the worst unmet
+ * contact.
+ */
 export interface Shown {
   heightCm: number;
   build: Build;

@@ -8,7 +8,8 @@ const LOOKS: Record<Look, string> = {
   quiet: 'border-transparent text-teal hover:bg-teal-wash',
 };
 const shape = (look: Look, more = ''): string =>
-  `inline-flex min-h-11 items-center justify-center gap-2 rounded-lg border px-4 py-2 font-semibold disabled:opacity-55 ${LOOKS[look]} ${more}`;
+  `inline-flex min-h-11 items-center justify-center gap-2 rounded-lg border px-4 py-2 font-semibold ` +
+  `disabled:opacity-55 ${LOOKS[look]} ${more}`;
 
 interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
   look?: Look;

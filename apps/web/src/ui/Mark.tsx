@@ -13,7 +13,10 @@ const INK: Readonly<Record<Mark, string>> = {
   never: 'text-clay',
 };
 
-/** How a variant stands for someone, by shape and word: a small ring, a ring with a dot, a gate, a closed diamond. */
+/**
+ * How a variant stands for someone, by shape and word: a small ring, a ring with a dot, a gate, a closed
+ * diamond.
+ */
 export const MarkSign = ({ mark, count }: { mark: Mark; count?: number }) => (
   <span className={`inline-flex items-center gap-1.5 font-semibold ${INK[mark]}`}>
     <svg

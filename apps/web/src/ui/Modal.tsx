@@ -1,7 +1,10 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import type { ReactNode } from 'react';
 
-/** A form over the screen one came from. A stray click outside loses nothing: only Cancel and Escape close it. */
+/**
+ * A form over the screen one came from. A stray click outside loses nothing: only Cancel and Escape close
+ * it.
+ */
 export const Modal = ({
   title,
   onClose,

@@ -48,7 +48,8 @@ export function Page({ title, about, actions, wide, children }: Props) {
                 key={to}
                 to={to}
                 className={({ isActive }) =>
-                  `min-h-11 content-center border-b-3 px-3 ${isActive ? 'border-teal font-bold' : 'border-transparent text-soft hover:text-ink'}`
+                  `min-h-11 content-center border-b-3 px-3 ` +
+                  `${isActive ? 'border-teal font-bold' : 'border-transparent text-soft hover:text-ink'}`
                 }
               >
                 {name}

@@ -14,7 +14,10 @@ const INK: Record<Verdict, string> = {
   rest: 'text-clay',
 };
 
-/** The four marks differ by shape: an open ring, a half-filled ring, two arcs that change places, a level bar. */
+/**
+ * The four marks differ by shape: an open ring, a half-filled ring, two arcs that change places, a level
+ * bar.
+ */
 export function VerdictMark({ verdict, bare }: { verdict: Verdict; bare?: boolean }) {
   return (
     <span className={`inline-flex items-center gap-1.5 font-semibold ${INK[verdict]}`}>

@@ -15,15 +15,12 @@ export function sayHold(
 ): string {
   const count = (n: number, word: string): string =>
     `${Math.round(n * 10) / 10} ${word}${n === 1 ? '' : 's'}`;
-  const held =
-    rounds !== undefined
-      ? count(rounds, 'round')
-      : breaths !== undefined
-        ? count(breaths, 'breath')
-        : seconds >= 120 && seconds % 60 === 0
-          ? `${seconds / 60} min`
-          : `${Math.round(seconds)} s`;
-  return sides.length === 2 ? `${held} each side` : held;
+  const once = (): string => {
+    if (rounds !== undefined) return count(rounds, 'round');
+    if (breaths !== undefined) return count(breaths, 'breath');
+    return seconds >= 120 && seconds % 60 === 0 ? `${seconds / 60} min` : `${Math.round(seconds)} s`;
+  };
+  return sides.length === 2 ? `${once()} each side` : once();
 }
 
 /** The same for what is done in place of what was asked: a step's own sides are said with the step. */

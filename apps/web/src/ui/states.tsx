@@ -37,5 +37,8 @@ interface ReadingProps {
 }
 
 /** Where a reading stands: on its way, gone wrong with a way on, or nothing to say. */
-export const Reading = ({ what, of: { isPending, error, refetch } }: ReadingProps) =>
-  error ? <Problem error={error} again={() => void refetch()} /> : isPending ? <Loading what={what} /> : null;
+export const Reading = ({ what, of: { isPending, error, refetch } }: ReadingProps) => {
+  if (error) return <Problem error={error} again={() => void refetch()} />;
+  if (isPending) return <Loading what={what} />;
+  return null;
+};

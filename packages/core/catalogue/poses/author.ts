@@ -33,7 +33,10 @@ export const to = (action: Action, region: Region, spine?: NonNullable<Purpose['
 /** Held for so many breaths; bounds of what is still this pose. */
 export const breaths = (usual: number, least: number, most: number): UsualHold => ({ unit: 'breaths', usual, least, most });
 /** Repeated so many times. */
-/** `breathsEach`: a round that goes both ways, or down and up, takes a breath for each (common practice, no published source). */
+/**
+ * `breathsEach`: a round that goes both ways, or down and up, takes a breath for each (common practice, no
+ * published source).
+ */
 export const rounds = (usual: number, least: number, most: number, breathsEach?: number): UsualHold => ({
   unit: 'rounds',
   usual,

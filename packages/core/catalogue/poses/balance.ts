@@ -393,7 +393,10 @@ export const balancePoses: readonly Pose[] = [
         sideLevel('seat'),
         [80, 8],
         ['Hand on the chair, lift the back leg.', 'Roll the upper hip over the lower.'],
-        { props: [{ kind: 'chair', x: 8, z: 70, where: 'beside the front foot, against a wall' }], support: 'hand' },
+        {
+          props: [{ kind: 'chair', x: 8, z: 70, where: 'beside the front foot, against a wall' }],
+          support: 'hand',
+        },
       ),
       rung(
         'half-moon.block',
@@ -404,7 +407,9 @@ export const balancePoses: readonly Pose[] = [
         sideLevel(23),
         [80, 8],
         ['Hand on the block, lift the back leg.', 'Roll the upper hip over the lower.'],
-        { props: [block(23, 'palmMidR', 'ahead of the front foot', 'upright')] },
+        {
+          props: [block(23, 'palmMidR', 'ahead of the front foot', 'upright')],
+        },
       ),
     ],
   },

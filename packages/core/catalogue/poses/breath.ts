@@ -277,7 +277,9 @@ export const breathPoses: readonly Pose[] = [
         ribsLying,
         [24, 24],
         ['Feet flat, hands on the sides of the ribs.', 'Breathe wide into the floor.'],
-        { support: 'trunk' },
+        {
+          support: 'trunk',
+        },
       ),
     ],
   },
@@ -366,7 +368,10 @@ export const breathPoses: readonly Pose[] = [
         CHAIR_HANDS,
         [38, 12],
         ['Hands on the thighs.', 'Leave the holds out whenever you like.'],
-        { ...chair, breath: 'held' },
+        {
+          ...chair,
+          breath: 'held',
+        },
       ),
       rung(
         'box-breath.cross-legged',
@@ -416,7 +421,10 @@ export const breathPoses: readonly Pose[] = [
         CHAIR_HANDS,
         [38, 12],
         ['Hands on the thighs.', 'Twenty at most, then rest.'],
-        { ...chair, breath: 'rapid' },
+        {
+          ...chair,
+          breath: 'rapid',
+        },
       ),
       rung(
         'shining-skull-breath.cross-legged',
@@ -542,7 +550,10 @@ export const breathPoses: readonly Pose[] = [
         CROSSED,
         [48, 14],
         ['A whisper in the throat, mouth closed.'],
-        { ...seat, breath: 'slow' },
+        {
+          ...seat,
+          breath: 'slow',
+        },
       ),
     ],
   },

@@ -488,7 +488,11 @@ export const jointPoses: readonly Pose[] = [
         'arm-raise',
         [[{ shoulder: [10, 6, 0] }], [{ shoulder: [168, 16, 0], elbow: 4 }]],
         ['Arms forward and up as you breathe in.', 'Down as you breathe out.'],
-        { hands: false, turn: 40, more: wave },
+        {
+          hands: false,
+          turn: 40,
+          more: wave,
+        },
       ),
     ],
   },

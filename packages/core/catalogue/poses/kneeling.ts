@@ -253,7 +253,9 @@ export const kneelingPoses: readonly Pose[] = [
         threaded(10),
         [40, 20],
         ['Slide one arm under, temple on the block.'],
-        { props: [block(10, 'templeR', 'under the temple')] },
+        {
+          props: [block(10, 'templeR', 'under the temple')],
+        },
       ),
       rung(
         'thread-the-needle.floor',

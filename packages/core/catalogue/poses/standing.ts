@@ -149,7 +149,10 @@ export const standingPoses: readonly Pose[] = [
         BEHIND_CHAIR,
         [40, 8],
         ['Hands light on the chair back, stand tall.'],
-        { props: [CHAIR_AHEAD], support: 'hand' },
+        {
+          props: [CHAIR_AHEAD],
+          support: 'hand',
+        },
       ),
     ],
   },

@@ -225,7 +225,8 @@ export const supineWorkPoses: readonly Pose[] = [
         ['One knee wide, hand on shin or foot.', 'The other foot stays down.', 'Half way through, the other leg.'],
         { ...lyingDown, alternates: true },
       ),
-      // Both thighs that far up roll the tail a little off the floor, whatever is said (common practice, no published source).
+      // Both thighs that far up roll the tail a little off the floor, whatever is said (common practice, no
+      // published source).
       rung(
         'happy-baby.shins',
         'hands on the shins',
@@ -751,7 +752,10 @@ export const supineWorkPoses: readonly Pose[] = [
         back(
           { hipR: [74, 3, 0], kneeR: 4, ankleR: 10, hipL: [52, 4, 0], kneeL: 96, shoulder: [44, 6, 0], elbow: 44, forearm: 60 },
           'sacrum midBack headBack soleL',
-          { at: [['ankleL', [null, null, -9], { weight: 0.5 }]], free: 'legL neck' },
+          {
+            at: [['ankleL', [null, null, -9], { weight: 0.5 }]],
+            free: 'legL neck',
+          },
         ),
         [14, 16],
         ['Strap round the foot, leg as straight as is easy.', 'Both hips heavy.'],
@@ -1210,7 +1214,10 @@ export const supineWorkPoses: readonly Pose[] = [
         back(
           { side: 24, hipR: [2, 14, 10], hipL: [2, -8, 10], shoulderR: [160, 16, 0], shoulderL: [170, 12, 0], neckSide: 6, ankle: -20 },
           'sacrum midBack headBack heelBack handBack?',
-          { face: [['pelvis', ACROSS, ACROSS, 0.4]], free: 'hip arms neck' },
+          {
+            face: [['pelvis', ACROSS, ACROSS, 0.4]],
+            free: 'hip arms neck',
+          },
         ),
         [30, 44],
         ['Walk feet and shoulders to one side.', 'Both hips stay heavy.'],

@@ -61,7 +61,10 @@ export const limit = ruleOf('limit');
 export const need = ruleOf('need');
 export const watch = ruleOf('watch');
 
-/** A condition; its rules' ids get the condition's name in front. What is not said is plain: no details, one stage. */
+/**
+ * A condition; its rules' ids get the condition's name in front. What is not said is plain: no details, one
+ * stage.
+ */
 export const condition = ({
   rules,
   aliases = [],
@@ -112,7 +115,11 @@ export const OPERATED: DetailField = { key: 'operatedOn', label: 'Operated on', 
 export const SINCE: DetailField = { key: 'since', label: 'Since', type: 'date', question: 'Since when?' };
 
 /** Sides that a condition is on; not known means both. */
-export const sidesOf = ({ side }: Details): Stage['sides'] => (side === 'left' ? ['Left'] : side === 'right' ? ['Right'] : ['Right', 'Left']);
+export const sidesOf = ({ side }: Details): Stage['sides'] => {
+  if (side === 'left') return ['Left'];
+  if (side === 'right') return ['Right'];
+  return ['Right', 'Left'];
+};
 
 /** Whole weeks since a date among the details; undefined where it is not known or lies ahead. */
 export const weeksSince = (date: Details[string] | undefined, on: string): number | undefined => {
@@ -150,7 +157,10 @@ export const sided =
   ({ details }: StageInput): Stage =>
     staged(details.side ? `${label ? `${label}, ` : ''}${String(details.side)}` : label, {}, [], { sides: sidesOf(details) });
 
-/** Weeks since an operation: `weeks` among the facts (0 while not known). Before `border` weeks without a go-ahead the class waits. */
+/**
+ * Weeks since an operation: `weeks` among the facts (0 while not known). Before `border` weeks without a
+ * go-ahead the class waits.
+ */
 export const healing =
   (name: string, border: number, who = 'the surgical team') =>
   ({ details, on }: StageInput): Stage => {

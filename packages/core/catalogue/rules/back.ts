@@ -29,6 +29,21 @@ import {
   PHASE,
 } from './author.js';
 
+/** What is known of the bones; WHO 1994: osteoporosis from a T-score of -2.5 down. */
+function boneGrade(bone: unknown, score: number): 'spine fracture' | 'osteoporosis' | 'osteopenia' | 'not known' {
+  if (bone === 'spine fracture') return 'spine fracture';
+  if (bone === 'osteoporosis' || score <= -2.5) return 'osteoporosis';
+  return bone === 'osteopenia' || score < -1 ? 'osteopenia' : 'not known';
+}
+
+const toldSeverity = (severity: unknown): string => (severity === 'mild' || severity === 'severe' ? severity : 'moderate');
+
+/** Common orthopaedic classes: 10, 25, 40 degrees. */
+function cobbSeverity(degrees: number): string {
+  if (degrees >= 40) return 'severe';
+  return degrees >= 25 ? 'moderate' : 'mild';
+}
+
 const BONE = published('brooke-wavell-2022');
 const SINAKI = published('sinaki-1984', 'sit-up type flexion in women who had spinal osteoporosis');
 
@@ -53,15 +68,8 @@ export const lowBoneDensity: Condition = condition({
   refer: 'Sudden back pain or loss of height: the doctor.',
   stage: ({ details }) => {
     const score = typeof details.tScore === 'string' ? Number(details.tScore.replace(',', '.').replace('−', '-')) : NaN;
-    // WHO 1994: osteoporosis from -2.5 down.
-    const grade =
-      details.bone === 'spine fracture'
-        ? 'spine fracture'
-        : details.bone === 'osteoporosis' || score <= -2.5
-          ? 'osteoporosis'
-          : details.bone === 'osteopenia' || score < -1
-            ? 'osteopenia'
-            : 'not known';
+
+    const grade = boneGrade(details.bone, score);
     return staged(grade === 'not known' ? 'grade not known' : grade, { grade: grade === 'not known' ? 'osteoporosis' : grade }, [
       ...(grade === 'not known'
         ? [ask('Low bone density: ask whether it is osteopenia or osteoporosis, and about fractures. Read as osteoporosis until then.')]
@@ -297,16 +305,7 @@ export const scoliosis: Condition = condition({
   refer: 'A curve that grows, or breath that gets short.',
   stage: ({ details }) => {
     const cobb = typeof details.cobb === 'number' ? details.cobb : undefined;
-    const grade =
-      cobb === undefined
-        ? details.severity === 'mild' || details.severity === 'severe'
-          ? details.severity
-          : 'moderate'
-        : cobb >= 40
-          ? 'severe'
-          : cobb >= 25
-            ? 'moderate'
-            : 'mild';
+    const grade = cobb === undefined ? toldSeverity(details.severity) : cobbSeverity(cobb);
     return staged(cobb === undefined ? 'degrees not known' : `${cobb} degrees, ${grade} (common orthopaedic classes: 10, 25, 40)`, { grade }, [
       ...(cobb === undefined ? [ask(`Scoliosis: ask for the Cobb degrees. Read as ${grade} until then.`)] : []),
       ...(grade === 'severe' && details.cleared !== true ? [clear('Scoliosis of 40 degrees and more: the spine clinic’s word first.')] : []),
@@ -323,7 +322,8 @@ export const scoliosis: Condition = condition({
           ['twist-low', 'turning of the low back'],
           ['upper-flexion', 'rounding of the upper back'],
         ][i]!;
-        // Working split of the measures: the small ranges of chest and low back turn need room to be usable at all.
+        // Working split of the measures: the small ranges of chest and low back turn need room to be usable
+        // at all.
         const room = measure === 'lumbarExtensionUse' || measure === 'lumbarTwistUse' ? 0.2 : 0;
         return [
           limit(`${id!}-moderate`, over(measure, 0.6 + room), `A moderate curve: ${words!} stay short of the end.`, {

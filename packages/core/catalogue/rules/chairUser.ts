@@ -1,7 +1,10 @@
 import type { Condition } from '../../src/rules/types.js';
 import { common } from './author.js';
 
-/** With more than this share of the weight on the feet one has risen from the seat; a deep fold over the thighs brings 0.6. */
+/**
+ * With more than this share of the weight on the feet one has risen from the seat; a deep fold over the
+ * thighs brings 0.6.
+ */
 export const RISEN = 0.75;
 
 export const chairUser: Condition = {

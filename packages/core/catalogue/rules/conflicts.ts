@@ -1,11 +1,17 @@
-/** Two conditions that pull apart: what one needs, the other must not have; and poses that suit both at their careful stages. */
+/**
+ * Two conditions that pull apart: what one needs, the other must not have; and poses that suit both at
+ * their careful stages.
+ */
 export interface Conflict {
   between: readonly [string, string];
   text: string;
   neutral: readonly string[];
 }
 
-/** Said out loud, so that nobody averages them. Neutral choices are held against both conditions' rules in a test. */
+/**
+ * Said out loud, so that nobody averages them. Neutral choices are held against both conditions' rules in a
+ * test.
+ */
 export const CONFLICTS: readonly Conflict[] = [
   {
     between: ['spinal-stenosis', 'low-bone-density'],

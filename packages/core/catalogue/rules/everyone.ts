@@ -92,7 +92,10 @@ export const ABILITY_RULES: readonly Rule[] = [
   { id: 'own.stand', level: 'limit', when: [{ fact: 'stand', is: [false] }], all: [{ levelNot: ['chair'] }], reason: 'Does not stand.', evidence: own },
 ];
 
-/** The neck upside down: usual flexion is 50 to 60 degrees, 55 in the middle; folded blankets fill what is missing (common practice). */
+/**
+ * The neck upside down: usual flexion is 50 to 60 degrees, 55 in the middle; folded blankets fill what is
+ * missing (common practice).
+ */
 const NECK_ENOUGH = 58;
 
 /** Rules for everyone: most are made by a position of the house view. */

@@ -1,3 +1,4 @@
+import type { Alert } from '../../src/rules/types.js';
 import type { Condition, Rule } from '../../src/rules/types.js';
 import {
   ask,
@@ -49,7 +50,7 @@ export const glaucoma: Condition = condition({
   refer: 'A painful red eye or halos: eye emergency.',
   stage: ({ details }) =>
     staged(
-      details.advanced === false ? 'early' : details.advanced === true ? 'advanced' : 'how far is not known',
+      { false: 'early', true: 'advanced' }[String(details.advanced)] ?? 'how far is not known',
       { advanced: details.advanced !== false },
       details.advanced === undefined
         ? [ask('Glaucoma: ask whether it is advanced, angle closure, or needs more than one drug. Read as advanced until then.')]
@@ -81,7 +82,7 @@ export const macularDegeneration: Condition = condition({
   refer: 'Straight lines that bend, or a new dark spot: the eye clinic today.',
   stage: ({ details }) =>
     staged(
-      details.form === 'dry' ? 'dry' : details.form === 'wet' ? 'wet' : 'form not known',
+      details.form === 'dry' || details.form === 'wet' ? details.form : 'form not known',
       { form: details.form === 'dry' ? 'dry' : 'wet' },
       details.form
         ? []
@@ -171,17 +172,12 @@ export const eyeOperation: Condition = condition({
   refer: 'Pain, redness or worse sight: the eye clinic at once.',
   stage: ({ details, on }) => {
     const weeks = weeksSince(details.operatedOn, on);
-    return staged(
-      weeks === undefined ? 'date not known' : `${weeks} weeks after`,
-      { weeks: weeks ?? 0 },
-      details.gasBubble === true
-        ? [stop('Gas bubble in the eye: the position is prescribed; no class.')]
-        : details.cleared === true
-          ? weeks === undefined
-            ? [ask('Eye operation: ask when it was.')]
-            : []
-          : [stop('Recent eye operation: no class until the eye surgeon has said yes.')],
-    );
+    const eyeAlerts = (): Alert[] => {
+      if (details.gasBubble === true) return [stop('Gas bubble in the eye: the position is prescribed; no class.')];
+      if (details.cleared !== true) return [stop('Recent eye operation: no class until the eye surgeon has said yes.')];
+      return weeks === undefined ? [ask('Eye operation: ask when it was.')] : [];
+    };
+    return staged(weeks === undefined ? 'date not known' : `${weeks} weeks after`, { weeks: weeks ?? 0 }, eyeAlerts());
   },
   rules: [
     ...eyesLevel('Under four weeks after an eye operation', {

@@ -72,7 +72,8 @@ export const heartDisease: Condition = condition({
   stage: ({ details, on }) => {
     const weeks = weeksSince(details.since, on);
     const cleared = details.cleared === true;
-    const mets = typeof details.clearedMets === 'number' ? details.clearedMets : cleared ? 3 : 2;
+    const unsaid = cleared ? 3 : 2;
+    const mets = typeof details.clearedMets === 'number' ? details.clearedMets : unsaid;
     return staged(
       cleared ? 'cleared' : 'not cleared',
       { weeks: weeks ?? 0, cleared, mets },
@@ -255,12 +256,11 @@ export const stroke: Condition = condition({
   stage: ({ details, on }) => {
     const weeks = weeksSince(details.since, on);
     const cleared = details.cleared === true;
-    const alerts =
-      !cleared && (weeks === undefined || weeks < 2)
-        ? [stop('Stroke or TIA within two weeks, or never assessed: no class. New signs: emergency.')]
-        : cleared
-          ? []
-          : [clear('Stroke: the stroke team’s go-ahead. Read as uncontrolled pressure until then.')];
+    const waiting =
+      weeks === undefined || weeks < 2
+        ? stop('Stroke or TIA within two weeks, or never assessed: no class. New signs: emergency.')
+        : clear('Stroke: the stroke team’s go-ahead. Read as uncontrolled pressure until then.');
+    const alerts = cleared ? [] : [waiting];
     return staged(cleared ? 'cleared' : 'not cleared', { weeks: weeks ?? 0, cleared, tear: details.arteryTear === true }, alerts, { sides: sidesOf(details) });
   },
   rules: [

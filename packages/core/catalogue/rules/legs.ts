@@ -151,7 +151,7 @@ export const hipReplacement: Condition = condition({
   refer: 'Sudden pain with the leg turned: emergency.',
   stage: ({ details, on }) => {
     const weeks = weeksSince(details.operatedOn, on);
-    const approach = details.approach === 'anterior' ? 'anterior' : details.approach === 'posterior' ? 'posterior' : 'both';
+    const approach = details.approach === 'anterior' || details.approach === 'posterior' ? details.approach : 'both';
     return staged(
       `${weeks === undefined ? 'date not known' : `${weeks} weeks after`}, ${approach === 'both' ? 'approach not known' : approach}`,
       { weeks: weeks ?? 0, approach, released: details.released === true },

@@ -104,7 +104,10 @@ export const pelvicGirdlePain: Condition = condition({
   ],
 });
 
-/** Until then bleeding is read as that after the birth; later as menstruation. Common practice, no published source. */
+/**
+ * Until then bleeding is read as that after the birth; later as menstruation. Common practice, no published
+ * source.
+ */
 export const WEEKS_AFTER_BIRTH = 12;
 
 export const afterBirth: Condition = condition({
@@ -131,17 +134,17 @@ export const afterBirth: Condition = condition({
     const cleared = details.cleared === true;
     const border = surgical ? 8 : 6;
     const gap = typeof details.separationFingers === 'number' ? details.separationFingers : undefined;
+    const waiting =
+      (weeks ?? 0) < border
+        ? know(`Before her check (commonly ${border} weeks): breath, pelvic floor and gentle mobility only.`)
+        : clear('After birth: ask whether she has had her check.');
     const alerts = [
       ...(again && (weeks ?? 0) >= 6
         ? [ask('Bleeding again after birth: fresh and heavy, with clots, or begun after being active is a stop; midwife or doctor today.')]
         : []),
       ...(weeks === undefined ? [ask('After birth: ask when it was. Read as the first weeks until then.')] : []),
       ...(gap === undefined ? [ask('After birth: ask for the belly separation. Read as open until then.')] : []),
-      ...(!cleared && (weeks ?? 0) < border
-        ? [know(`Before her check (commonly ${border} weeks): breath, pelvic floor and gentle mobility only.`)]
-        : !cleared
-          ? [clear('After birth: ask whether she has had her check.')]
-          : []),
+      ...(cleared ? [] : [waiting]),
     ];
     return staged(
       weeks === undefined ? 'date not known' : `${weeks} weeks after`,
@@ -209,13 +212,19 @@ export const menstruation: Condition = condition({
       'pelvis-up-sum',
       summed('pelvisUpTotal', 120),
       'Your view on bleeding days: the pelvis above the heart for two minutes in all at most. Tradition; there is no evidence of harm.',
-      { house: { topic: 'bleeding-inversion', positions: ['few-breaths'] }, evidence: { kind: 'common-practice', source: 'tradition, no evidence of harm' } },
+      {
+        house: { topic: 'bleeding-inversion', positions: ['few-breaths'] },
+        evidence: { kind: 'common-practice', source: 'tradition, no evidence of harm' },
+      },
     ),
     limit(
       'inverted-brief',
       [over('inverted', 0), held(28)],
       'Your view on bleeding days: upside down for a few breaths at most. Tradition; there is no evidence of harm.',
-      { house: { topic: 'bleeding-inversion', positions: ['few-breaths'] }, evidence: { kind: 'common-practice', source: 'tradition, no evidence of harm' } },
+      {
+        house: { topic: 'bleeding-inversion', positions: ['few-breaths'] },
+        evidence: { kind: 'common-practice', source: 'tradition, no evidence of harm' },
+      },
     ),
     watch('effort', over('isometric', 2), 'Energy is often lower.', { cue: 'Take the quiet way whenever you like.' }),
   ],

@@ -138,15 +138,8 @@ export const headInjury: Condition = condition({
   stage: ({ details, on }) => {
     const weeks = weeksSince(details.since, on);
     const days = typeof details.since === 'string' ? (Date.parse(on) - Date.parse(details.since)) / 86_400_000 : 0;
-    return staged(
-      weeks === undefined ? 'date not known' : `${weeks} weeks after`,
-      { weeks: weeks ?? 0 },
-      days < 2 && details.cleared !== true
-        ? [stop('Head injury in the last two days, or nobody knows when: no class.')]
-        : details.cleared === true
-          ? []
-          : [clear('Head injury: the doctor’s word first.')],
-    );
+    const waiting = days < 2 ? stop('Head injury in the last two days, or nobody knows when: no class.') : clear('Head injury: the doctor’s word first.');
+    return staged(weeks === undefined ? 'date not known' : `${weeks} weeks after`, { weeks: weeks ?? 0 }, details.cleared === true ? [] : [waiting]);
   },
   rules: [
     ...headLevel('After a head injury', { evidence: published('amsterdam-2023', 'activity below symptoms; the level is common practice') }),

@@ -192,9 +192,7 @@ export const asthma: Condition = condition({
   say: 'Inhaler beside the mat.',
   refer: 'Cannot speak a sentence: emergency.',
   stage: ({ details }) =>
-    staged(details.worse === false ? 'quiet' : details.worse === true ? 'worse today' : '', { worse: details.worse === true }, [
-      know('Inhaler beside the mat.'),
-    ]),
+    staged({ false: 'quiet', true: 'worse today' }[String(details.worse)] ?? '', { worse: details.worse === true }, [know('Inhaler beside the mat.')]),
   rules: [
     limit('breath', breath('rapid', 'held'), 'Fast or held breath can bring it on.'),
     limit('flat', summed('supineUnbroken', 120), 'When breathless no long flat lying.', { when: [is('worse', true)] }),

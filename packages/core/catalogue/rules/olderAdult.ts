@@ -24,7 +24,8 @@ function stage({ person, on }: StageInput): Stage {
   const { fallsLastYear = 0, tugSeconds, chairStands, tandemSeconds } = person.screening;
   const band = [...CHAIR_STANDS].reverse().find(([from]) => age >= from);
   // Without the sex the higher cut-off is the careful one.
-  const stands = band && age <= 94 ? (person.sex === 'woman' ? band[2] : band[1]) : 0;
+  const cutOff = band && band[person.sex === 'woman' ? 2 : 1];
+  const stands = age <= 94 ? (cutOff ?? 0) : 0;
   const low = [
     fallsLastYear > 0 && `${fallsLastYear === 1 ? 'a fall' : `${fallsLastYear} falls`} in the last year`,
     tugSeconds !== undefined && tugSeconds >= 12 && `timed up-and-go ${tugSeconds} s`,

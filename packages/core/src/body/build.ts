@@ -35,23 +35,18 @@ export const HEAD_MASS: Readonly<Record<Build, number>> = {
  *
  * @example buildOf(7) // 'child-6-8'; buildOf(13) // 'adult': teenagers come close enough
  */
-export const buildOf = (years: number | undefined): Build =>
-  years === undefined || years >= 13
-    ? 'adult'
-    : years >= 9
-      ? 'child-9-12'
-      : years >= 6
-        ? 'child-6-8'
-        : 'child-3-5';
+export const buildOf = (years: number | undefined): Build => {
+  if (years === undefined || years >= 13) return 'adult';
+  if (years >= 9) return 'child-9-12';
+  if (years >= 6) return 'child-6-8';
+  return 'child-3-5';
+};
 
 /** Which part a frame belongs to: its landmarks scale with it. */
-export const partOfFrame = (frame: string): BuildPart =>
-  frame === 'head'
-    ? 'head'
-    : frame === 'C4'
-      ? 'neck'
-      : /^(thigh|shank|foot)/.test(frame)
-        ? 'leg'
-        : /^(upperArm|forearm|hand)/.test(frame)
-          ? 'arm'
-          : 'trunk';
+export const partOfFrame = (frame: string): BuildPart => {
+  if (frame === 'head') return 'head';
+  if (frame === 'C4') return 'neck';
+  if (/^(thigh|shank|foot)/.test(frame)) return 'leg';
+  if (/^(upperArm|forearm|hand)/.test(frame)) return 'arm';
+  return 'trunk';
+};

@@ -29,7 +29,10 @@ function planeOf(surface: Surface, props: readonly PropPlacement[]): Plane {
     if (x === undefined) throw new Error('A shape rests on the wall, but no wall is among its props.');
     return { normal: [-1, 0, 0], distance: -x };
   }
-  return { normal: [0, 1, 0], distance: surface === 'floor' ? 0 : surface === 'seat' ? SEAT_CM : surface };
+  return {
+    normal: [0, 1, 0],
+    distance: typeof surface === 'number' ? surface : { floor: 0, seat: SEAT_CM }[surface],
+  };
 }
 
 /**

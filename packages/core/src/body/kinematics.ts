@@ -35,7 +35,10 @@ export interface Body {
   build: Build;
 }
 
-/** Small turns on top of a posture's ball joints and root, as rotation vectors in degrees: the solver's handles. */
+/**
+ * Small turns on top of a posture's ball joints and root, as rotation vectors in degrees: the solver's
+ * handles.
+ */
 export type Turns = Partial<Record<'root' | 'hipR' | 'hipL' | 'shoulderR' | 'shoulderL', Vec3>>;
 
 /** Root orientation from pitch, roll and yaw. */

@@ -55,7 +55,10 @@ const FLAT_READINESS = { palm: [4, 1], sole: [1, 1] } as const;
 export interface Loads {
   /** Size of the force by contact name, body weight = 1. */
   share: Readonly<Record<string, number>>;
-  /** What is missing to a balance of forces and moments, body weight (moments over 50 cm). About 0 when the pose can stand. */
+  /**
+   * What is missing to a balance of forces and moments, body weight (moments over 50 cm). About 0 when the
+   * pose can stand.
+   */
   unbalanced: number;
 }
 

@@ -117,7 +117,8 @@ export function mirrorPosture(posture: Posture): Posture {
     const other = /[RL]$/.test(key) ? key.slice(0, -1) + (key.endsWith('R') ? 'L' : 'R') : key;
     const value = from[other]!;
     const flips = ['z', 'roll', 'yaw', 'side', 'twist', 'neckSide', 'neckTwist'].includes(key);
-    mirrored[key] = Array.isArray(value) ? ([...value] as Ball) : flips ? -value || 0 : value;
+    if (Array.isArray(value)) mirrored[key] = [...value] as Ball;
+    else mirrored[key] = flips ? -value || 0 : value;
   }
   return mirrored as unknown as Posture;
 }

@@ -12,7 +12,10 @@ import { chairBoxes, wallAt, type Box, type PropPlacement, type Shape } from './
 /** The height at which authors state their lengths, cm. */
 export const AUTHOR_HEIGHT = 165;
 
-/** How far a solved shape misses what was asked, worst first of each kind: cm, and degrees for `limit` and `tilt`. */
+/**
+ * How far a solved shape misses what was asked, worst first of each kind: cm, and degrees for `limit` and
+ * `tilt`.
+ */
 export interface Misfit {
   contact: number;
   tilt: number;

@@ -27,7 +27,10 @@ export const LENGTH = {
   neck: 0.07,
 } as const;
 
-/** Share of the trunk's side bend and twist that the lumbar spine takes (White and Panjabi 1990, from memory: rotation about 9 of 45 degrees, side bend about 20 of 35 to 45). */
+/**
+ * Share of the trunk's side bend and twist that the lumbar spine takes (White and Panjabi 1990, from
+ * memory: rotation about 9 of 45 degrees, side bend about 20 of 35 to 45).
+ */
 export const LUMBAR_SHARE = { sideBend: 0.45, twist: 0.15 } as const;
 
 /**

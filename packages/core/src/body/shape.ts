@@ -22,13 +22,19 @@ export interface Shape {
   on: readonly (readonly [Surface, string])[];
   /** A point at another point or at a place; `gapCm` asks for a distance instead; weight 1. */
   at?: readonly (readonly [string, string | Target, { gapCm?: number; off?: Target; weight?: number }?])[];
-  /** A point on the skin of a part, wherever along it: an ankle on a thigh, a hand on the belly (`torso`), the chin on a hand. */
+  /**
+   * A point on the skin of a part, wherever along it: an ankle on a thigh, a hand on the belly (`torso`),
+   * the chin on a hand.
+   */
   touch?: readonly (readonly [point: string, part: string, gapCm?: number])[];
   /** Direction of a limb from one point to another; weight 1. */
   aim?: readonly (readonly [from: string, to: string, direction: Target, weight?: number])[];
   /** Direction of a frame's own axis; weight 1. */
   face?: readonly (readonly [frame: string, axis: Vec3, direction: Target, weight?: number])[];
-  /** Joints the solver may move: `legs`, `armR`, `spine`, `hip`, `hipR.flexion`, `neck~4` (four times as stiff). */
+  /**
+   * Joints the solver may move: `legs`, `armR`, `spine`, `hip`, `hipR.flexion`, `neck~4` (four times as
+   * stiff).
+   */
   free: string;
   /** Points over whose middle the centre of mass should stand. */
   balance?: string;

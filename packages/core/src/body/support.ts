@@ -37,12 +37,8 @@ export function balanceMargin({ body, contacts, props }: SolvedShape): number {
   const base: Flat[] = [];
   for (const contact of contacts) {
     if (contact.weak && contact.surface !== 'wall') continue;
-    const names =
-      contact.flat === 'sole'
-        ? SOLE.map((n) => n + contact.side!)
-        : contact.flat === 'palm'
-          ? PALM.map((n) => n + contact.side!)
-          : [contact.name];
+    const patch = contact.flat && { sole: SOLE, palm: PALM }[contact.flat];
+    const names = patch ? patch.map((n) => n + contact.side!) : [contact.name];
     for (const name of names) base.push([points[name]![0], points[name]![2]]);
     if (!TRUNK.test(contact.name)) continue;
     // A trunk is wider than its midline.

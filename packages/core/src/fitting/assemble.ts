@@ -22,7 +22,10 @@ interface Settings {
   pace: Pace;
   stock: Readonly<Record<string, number>> | undefined;
 }
-/** What has been found: `all` the steps as everybody is asked to do them, `kept` those that are not left out; seconds as written; lanes' costs. */
+/**
+ * What has been found: `all` the steps as everybody is asked to do them, `kept` those that are not left
+ * out; seconds as written; lanes' costs.
+ */
 interface Made {
   sequence: Sequence;
   all: readonly Step[];

@@ -14,7 +14,10 @@ import type { PropUse } from './types.js';
 
 export type Side = 'right' | 'left';
 
-/** What the catalogue asks of one body, looked up once: the same variants come round at every step and for everyone of that height and build. */
+/**
+ * What the catalogue asks of one body, looked up once: the same variants come round at every step and for
+ * everyone of that height and build.
+ */
 export interface BodyTable {
   catalogue: Catalogue;
   table: MeasureTable;
@@ -35,7 +38,10 @@ export interface BodyTable {
   towards(row: number): number;
   /** What else time in a variant is counted as, one bit each of `COUNTED`. */
   counted(row: number): number;
-  /** Names where a variant leaves anyone of this body: by the levels it begins and ends on, its props, and how deep it goes. */
+  /**
+   * Names where a variant leaves anyone of this body: by the levels it begins and ends on, its props, and
+   * how deep it goes.
+   */
   place(row: number): number;
   /** Room for what else is worked out for this body, by an asked variant. */
   kin: Map<Variant, Kin>;

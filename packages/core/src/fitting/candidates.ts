@@ -62,7 +62,10 @@ const deeperThan = (asked: Judged, taken: Judged): number =>
         USUAL_RANGE[name],
     Math.max(0, kneeBend(taken) - Math.max(kneeBend(asked), SITTING_KNEES)) / USUAL_KNEE,
   );
-/** What a low back rounds for its legs, up to ten degrees: usual hamstrings differ by so much (70 to 90; from memory), and it is no depth. */
+/**
+ * What a low back rounds for its legs, up to ten degrees: usual hamstrings differ by so much (70 to 90;
+ * from memory), and it is no depth.
+ */
 const fromHamstrings = ({
   measures: { hipFlexionWithKneeStraightRight, hipFlexionWithKneeStraightLeft },
 }: Judged): number =>
@@ -88,7 +91,10 @@ const heavierThan = ({ measures: asked }: Judged, { measures: taken }: Judged): 
 /** Levels on which nobody loses the balance. */
 const STEADY: ReadonlySet<Level> = new Set<Level>(['chair', 'sitting', 'lying', 'side-lying', 'prone']);
 
-/** What a variant costs in place of an asked one, apart from what is lost of the hold and what is put within reach. */
+/**
+ * What a variant costs in place of an asked one, apart from what is lost of the hold and what is put within
+ * reach.
+ */
 function standInCost(
   body: BodyTable,
   asked: { pose: Pose; variant: Variant; row: number },
@@ -109,11 +115,7 @@ function standInCost(
     WEIGHTS.pose +
     (1 - serves(asked.pose, pose)) * WEIGHTS.purpose +
     classLevel +
-    (FLOOR_LEVELS.has(variant.level) !== FLOOR_LEVELS.has(asked.variant.level)
-      ? WEIGHTS.classFloor
-      : (variant.level === 'chair') !== (asked.variant.level === 'chair')
-        ? WEIGHTS.classChair
-        : 0) +
+    placeCost(asked.variant.level, variant.level) +
     (pose.energy !== asked.pose.energy ? WEIGHTS.energy : 0) +
     (asked.pose.purposes[0].action === 'balance' &&
     STEADY.has(variant.level) &&
@@ -139,7 +141,10 @@ const HARDEST = 3;
 
 const jumps = ({ declared: { impact } }: Variant): boolean => impact === 'jumping' || impact === 'hopping';
 
-/** What nobody is led into unasked: held or forced breath, weight on the eyes, a hop or a jump; and, from another pose, upside down, the hardest work, a children's game for the grown. */
+/**
+ * What nobody is led into unasked: held or forced breath, weight on the eyes, a hop or a jump; and, from
+ * another pose, upside down, the hardest work, a children's game for the grown.
+ */
 function offered(
   asked: { pose: Pose; variant: Variant },
   build: BodyTable['build'],
@@ -158,7 +163,10 @@ function offered(
   );
 }
 
-/** What may stand in for a variant on this body: its own ladder, poses that serve something of the same purpose, and rest. */
+/**
+ * What may stand in for a variant on this body: its own ladder, poses that serve something of the same
+ * purpose, and rest.
+ */
 function kinOf(body: BodyTable, variant: Variant): Kin {
   let kin = body.kin.get(variant);
   if (!kin) {
@@ -199,7 +207,10 @@ const ENOUGH = 4;
 const standingOn = (lane: LaneTable, side: Side | undefined): LaneTable['right'] =>
   side === 'left' ? lane.left : lane.right;
 
-/** Seconds on each side of a pose with sides that stands in for one without: half, in whole breaths, never under its least or what was asked in all. */
+/**
+ * Seconds on each side of a pose with sides that stands in for one without: half, in whole breaths, never
+ * under its least or what was asked in all.
+ */
 function halfOf({ holdSeconds }: Ask, lane: LaneTable, pose: Pose, variant: Variant): number {
   const count = lane.count(pose, variant);
   return Math.max(
@@ -246,9 +257,20 @@ function attempt(
     standIn +
     given * (ask.pose.energy === 'settling' ? WEIGHTS.settlingHold : WEIGHTS.hold) +
     added * WEIGHTS.added;
-  const verdict =
-    pose !== ask.pose ? 'swapped' : variant !== ask.variant || given > 1e-9 || added ? 'eased' : 'as-written';
+  const asAsked = variant === ask.variant && given <= 1e-9 && !added;
+  const verdict = verdictOf(pose === ask.pose, asAsked);
   return { row, pose, variant, holdSeconds, verdict, cost, added };
+}
+
+function verdictOf(samePose: boolean, asAsked: boolean): 'swapped' | 'as-written' | 'eased' {
+  if (!samePose) return 'swapped';
+  return asAsked ? 'as-written' : 'eased';
+}
+
+/** What it costs to be on the floor, or on a chair, where the class is not. */
+function placeCost(asked: Level, level: Level): number {
+  if (FLOOR_LEVELS.has(level) !== FLOOR_LEVELS.has(asked)) return WEIGHTS.classFloor;
+  return (level === 'chair') !== (asked === 'chair') ? WEIGHTS.classChair : 0;
 }
 
 /** The asked variant as asked, where it passes. */
@@ -270,20 +292,19 @@ export function pinned(ask: Ask, lane: LaneTable, pin: NonNullable<Ask['pin']>):
     pose,
     variant,
     holdSeconds,
-    verdict:
-      pose !== ask.pose
-        ? 'swapped'
-        : variant === ask.variant && Math.abs(holdSeconds - ask.holdSeconds) < 0.01
-          ? 'as-written'
-          : 'eased',
+    verdict: verdictOf(
+      pose === ask.pose,
+      variant === ask.variant && Math.abs(holdSeconds - ask.holdSeconds) < 0.01,
+    ),
     cost: standInCost(lane.body, asked, row),
     added: 0,
   };
 }
 
 /**
- * Every way this person may do a step: the asked variant, its ladder, poses of the same purpose, and rest shapes where little
- * else is left; by what they cost as such, so that what is lost of a hold may still put one behind the next.
+ * Every way this person may do a step: the asked variant, its ladder, poses of the same purpose, and rest
+ * shapes where little else is left; by what they cost as such, so that what is lost of a hold may still put
+ * one behind the next.
  *
  * @param worth whether another is worth looking at, given its least cost and what has been found
  */
@@ -297,7 +318,8 @@ export function candidatesFor(
   const found: Candidate[] = [];
   let some = 0;
   for (let i = 0; i < rows.length; i++) {
-    // A rung costs less than any other pose: where the asked one passes and two rungs stand beside it, nothing else comes before them.
+    // A rung costs less than any other pose: where the asked one passes and two rungs stand beside it,
+    // nothing else comes before them.
     if (i === rungs && found.length >= 3 && found.some(({ verdict }) => verdict === 'as-written'))
       return found;
     if (some >= ENOUGH && !worth(rows[i]!, costs[i]!, found)) continue;
@@ -320,18 +342,16 @@ export function candidatesFor(
 export const cheaper = (
   a: Pick<Candidate, 'cost' | 'variant'>,
   b: Pick<Candidate, 'cost' | 'variant'>,
-): number =>
-  Math.abs(a.cost - b.cost) > 1e-9
-    ? a.cost - b.cost
-    : a.variant.id < b.variant.id
-      ? -1
-      : a.variant.id > b.variant.id
-        ? 1
-        : 0;
+): number => {
+  if (Math.abs(a.cost - b.cost) > 1e-9) return a.cost - b.cost;
+  if (a.variant.id < b.variant.id) return -1;
+  if (a.variant.id > b.variant.id) return 1;
+  return 0;
+};
 
 /**
- * The best few ways, cheapest first: rungs of the asked pose, and of every other pose the best. What cannot be among them is
- * not looked at: rows are in the order of their least cost.
+ * The best few ways, cheapest first: rungs of the asked pose, and of every other pose the best. What cannot
+ * be among them is not looked at: rows are in the order of their least cost.
  */
 export function bestFew(ask: Ask, lane: LaneTable, side: Side | undefined, count: number): Candidate[] {
   const { rows, costs, rungs, rest } = kinOf(lane.body, ask.variant);

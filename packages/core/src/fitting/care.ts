@@ -20,7 +20,10 @@ export function somebodyWith(condition: string, on: string, houseView: HouseView
   );
 }
 
-/** Every rule that a variant breaks for someone when it is held that long (breaths or rounds; as usual unless said otherwise), on the side it is described on. */
+/**
+ * Every rule that a variant breaks for someone when it is held that long (breaths or rounds; as usual
+ * unless said otherwise), on the side it is described on.
+ */
 export function careFor(
   catalogue: Catalogue,
   pose: Pose,

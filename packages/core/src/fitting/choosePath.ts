@@ -11,7 +11,10 @@ import { WEIGHTS } from './weights.js';
 
 type Sums = Readonly<Record<Sum, number>>;
 
-/** What a lane does at one step, what it was asked there, and how it gets there; `then` answers what the step leaves. */
+/**
+ * What a lane does at one step, what it was asked there, and how it gets there; `then` answers what the
+ * step leaves.
+ */
 export interface Choice {
   ask: Ask;
   option: Option;
@@ -36,7 +39,10 @@ interface Place {
   owed: Owed | undefined;
   sums: Sums;
 }
-/** A lane up to some step. `back` is its place among the labels one step before; `counter` was put in before `option`. */
+/**
+ * A lane up to some step. `back` is its place among the labels one step before; `counter` was put in before
+ * `option`.
+ */
 export interface Label extends Place {
   cost: number;
   back: number;
@@ -48,7 +54,10 @@ export interface Label extends Place {
 
 const START: Label = { cost: 0, back: -1, level: undefined, hand: 0, owed: undefined, sums: NO_SUMS };
 
-/** What options a lane has at a step, given what has added up, and what else they cost there: weighed together with others. */
+/**
+ * What options a lane has at a step, given what has added up, and what else they cost there: weighed
+ * together with others.
+ */
 export interface StepOptions {
   (before: Sums): { ask: Ask; options: readonly Option[] };
 }
@@ -74,8 +83,9 @@ function sumsThrough(lane: LaneTable, before: Sums, { seconds, runs }: Option): 
 }
 
 /**
- * Whether one label is at least as good as another in every respect: it could go to where the other is, fetch what the other
- * has, and still cost no more. What it may have to answer must be nothing, or the same.
+ * Whether one label is at least as good as another in every respect: it could go to where the other is,
+ * fetch what the other has, and still cost no more. What it may have to answer must be nothing, or the
+ * same.
  */
 function covers(a: Label, b: Label, lane: LaneTable): boolean {
   if (a.cost > b.cost + 1e-9 || (a.owed && a.owed !== b.owed)) return false;
@@ -138,7 +148,10 @@ interface Settled extends Place {
   counter?: Counter;
 }
 
-/** Whether what a step left need not be answered before the next: nothing is owed, that one answers it, or it is the same again, a run that is answered once, at its end. */
+/**
+ * Whether what a step left need not be answered before the next: nothing is owed, that one answers it, or
+ * it is the same again, a run that is answered once, at its end.
+ */
 const goesOn = ({ owed, level }: Label, next: Option | undefined): boolean =>
   !owed || !level || (next !== undefined && ((next.answers & owedBit(owed)) !== 0 || next.owes === owed));
 
@@ -199,7 +212,8 @@ export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: Ste
   });
   const places = labels.map((label) => settling(lane, label));
   if (!lane.sums.length) {
-    // Where nothing adds up, an option leaves the lane in one place, wherever it came from: the cheapest way to it is all that counts.
+    // Where nothing adds up, an option leaves the lane in one place, wherever it came from: the cheapest
+    // way to it is all that counts.
     const { ask, options } = optionsAt(NO_SUMS);
     for (const option of options) {
       let back = 0;
@@ -236,7 +250,10 @@ export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: Ste
   return next;
 }
 
-/** The cheapest of the last labels, read back through the labels of every step as choices. `trail` begins with the labels of the start. */
+/**
+ * The cheapest of the last labels, read back through the labels of every step as choices. `trail` begins
+ * with the labels of the start.
+ */
 export function pathOf(
   trail: readonly (readonly Label[])[],
   lane: LaneTable,

@@ -41,7 +41,10 @@ const seconds = (entries: readonly LaneStep[]): number =>
 const hard = (entries: readonly LaneStep[]): Finding[] =>
   entries.flatMap(({ findings }) => findings.filter(({ level }) => level !== 'watch'));
 
-/** What a person's conditions mean now and meant before, where that has changed: "Pregnancy: week 27, now week 28". */
+/**
+ * What a person's conditions mean now and meant before, where that has changed: "Pregnancy: week 27, now
+ * week 28".
+ */
 function stageChanges(before: Lane, after: Lane): Map<string, string> {
   const was = new Map(before.stages.map(({ condition, label }) => [condition, label]));
   const changes = new Map<string, string>();
@@ -75,10 +78,11 @@ function whyDifferent(
 }
 
 /**
- * What differs between a fitting as it was made and as it would be made today, of the same steps: people, the rulebook, the
- * house view or the date have changed.
+ * What differs between a fitting as it was made and as it would be made today, of the same steps: people,
+ * the rulebook, the house view or the date have changed.
  *
- * @example compareFittings(stored, today).says // '3 steps changed since you planned this: one of them passes week 28.'
+ * @example compareFittings(stored, today).says // '3 steps changed since you planned this: one of them
+ * passes week 28.'
  */
 export function compareFittings(before: Fitting, after: Fitting): Comparison {
   const differences: Difference[] = [];
@@ -111,7 +115,7 @@ export function compareFittings(before: Fitting, after: Fitting): Comparison {
           entries.length > 0 && entries.every(({ verdict }) => verdict === 'as-written');
         differences.push({
           ...common,
-          what: written(b) ? 'allowed again' : written(a) ? 'no longer allowed' : 'another way',
+          what: whatChanged(written(a), written(b)),
           why: whyDifferent(a, b, stages),
         });
       } else if (whatFollows(a)?.variant !== whatFollows(b)?.variant)
@@ -135,6 +139,19 @@ export function compareFittings(before: Fitting, after: Fitting): Comparison {
   return { differences, steps, says: sayDifferences(before, after, differences, steps) };
 }
 
+function whatChanged(wasWritten: boolean, isWritten: boolean): Difference['what'] {
+  if (isWritten) return 'allowed again';
+  return wasWritten ? 'no longer allowed' : 'another way';
+}
+
+/** What has moved on between two fittings, where one thing explains it. */
+function whyMoved(before: Fitting, after: Fitting, moved: number): string {
+  const week = passedWeek(before, after);
+  if (week && moved) return `${moved === 1 ? 'one of them passes' : `${moved} of them pass`} week ${week}`;
+  if (before.on !== after.on) return 'the date has moved';
+  return before.rulebook !== after.rulebook ? 'the rulebook has changed' : '';
+}
+
 function sayDifferences(
   before: Fitting,
   after: Fitting,
@@ -145,15 +162,7 @@ function sayDifferences(
   const moved = new Set(
     differences.flatMap(({ step, why }) => (step !== undefined && why.includes(', now ') ? [step] : [])),
   ).size;
-  const week = passedWeek(before, after);
-  const reason =
-    week && moved
-      ? `${moved === 1 ? 'one of them passes' : `${moved} of them pass`} week ${week}`
-      : before.on !== after.on
-        ? 'the date has moved'
-        : before.rulebook !== after.rulebook
-          ? 'the rulebook has changed'
-          : '';
+  const reason = whyMoved(before, after, moved);
   const counted = steps
     ? `${steps} ${steps === 1 ? 'step' : 'steps'} changed since you planned this`
     : `${differences.length} ${differences.length === 1 ? 'thing' : 'things'} to know changed since you planned this`;

@@ -3,7 +3,10 @@ import type { Level, Pose } from '../poses/types.js';
 import { countsTowards } from '../rules/sums.js';
 import type { LaneSums } from './types.js';
 
-/** The hands are overhead from so far above the heart, cm; one kneels from this share of the weight. Common practice, no published source. */
+/**
+ * The hands are overhead from so far above the heart, cm; one kneels from this share of the weight. Common
+ * practice, no published source.
+ */
 const ARMS_OVERHEAD_CM = 30;
 const ON_KNEES = 0.1;
 

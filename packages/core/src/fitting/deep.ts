@@ -9,7 +9,10 @@ export interface Deep {
   inversion: boolean;
 }
 
-/** A back bend is deep from this share of the usual range of the low back, a fold from this (common practice, no published source). */
+/**
+ * A back bend is deep from this share of the usual range of the low back, a fold from this (common
+ * practice, no published source).
+ */
 const DEEP_BACK_BEND = 0.6;
 const DEEP_FOLD = 0.3;
 

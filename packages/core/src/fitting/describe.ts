@@ -48,7 +48,10 @@ export function trialOf(
   };
 }
 
-/** A step's entries: one where both sides come out the same, otherwise one a side; the first says how one gets there. */
+/**
+ * A step's entries: one where both sides come out the same, otherwise one a side; the first says how one
+ * gets there.
+ */
 export function draftsOf(lane: LaneTable, step: Step, { ask, option, from, passage, then }: Choice): Draft[] {
   const way = passage?.moves.length || passage?.none ? { way: wayOf(passage, lane) } : {};
   const after = then ? { then: thenOf(lane, then) } : {};
@@ -188,8 +191,11 @@ function entryFor(
   const added: Breach[] = [];
   const watches: Breach[] = [];
   const against: Breach[] = [];
-  for (const breach of breaches)
-    (!isSoft(breach) ? against : breach.rule.level === 'watch' ? watches : added).push(breach);
+  for (const breach of breaches) {
+    if (!isSoft(breach)) against.push(breach);
+    else if (breach.rule.level === 'watch') watches.push(breach);
+    else added.push(breach);
+  }
   const usual = body.props(row);
   const soft = added.concat(watches);
   const said = saidWith(lane, pose, variant);
@@ -247,7 +253,10 @@ const tenth = (cost: number): number => Math.round(cost * 10) / 10;
 
 const MEASURED = [...MEASURE_NAMES, ...USE_NAMES];
 const described = new WeakMap<Judged, WeakMap<StagedPerson['person']['ranges'], LaneStep['measures']>>();
-/** Every measure of a shape for a person, rounded; the same for everyone of that body whose ranges were not measured. */
+/**
+ * Every measure of a shape for a person, rounded; the same for everyone of that body whose ranges were not
+ * measured.
+ */
 function measuresOf(judged: Judged, ranges: StagedPerson['person']['ranges']): LaneStep['measures'] {
   const own = Object.keys(ranges).length ? ranges : UNMEASURED;
   let known = described.get(judged);
@@ -275,8 +284,8 @@ function shapeOf(
   const { pose, variant } = lane.body.table.rows[row]!;
   const breath = lane.count(pose, variant);
   const count = Math.round((seconds / breath) * 10) / 10;
-  const counted =
-    step.hold.unit === 'seconds' ? {} : pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count };
+  const inUnit = pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count };
+  const counted = step.hold.unit === 'seconds' ? {} : inUnit;
   return {
     askedPose: step.pose.id,
     askedVariant: step.variant.id,
@@ -353,7 +362,10 @@ function saidWith({ view, staged }: LaneTable, pose: Pose, variant: Variant): re
   return own.length ? [...says, ...own.map((cue) => cue.says)] : says;
 }
 
-/** Where a position of the house view let the chosen way pass: which, and what another position would have said. */
+/**
+ * Where a position of the house view let the chosen way pass: which, and what another position would have
+ * said.
+ */
 function allowedBy({ staged, view }: LaneTable, trial: Trial): AllowedBy[] {
   const found: AllowedBy[] = [];
   for (const { rule } of judge(staged.elsewhere, trial, staged.person.ranges)) {
@@ -416,7 +428,8 @@ function findingsFor(
   const asWritten = chosen.candidate.verdict === 'as-written';
   const findings: Finding[] = [];
   const { ranges } = lane.staged.person;
-  // What is asked and what is done are the same: nothing hard is broken, and what is soft has been found already.
+  // What is asked and what is done are the same: nothing hard is broken, and what is soft has been found
+  // already.
   for (const breach of asWritten && !ask.pin ? [] : judgeAsked(lane, ask, side)) {
     const now = standing(breach, chosen.trial, ranges);
     const answered = !now.broken || (breach.rule.level === 'need' && breach.rule.adds !== undefined);

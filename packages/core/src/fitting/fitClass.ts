@@ -10,8 +10,8 @@ export interface FitInput extends FitterInput {
 }
 
 /**
- * Fits a class once: what each person does at each step, why, for how long and with what. {@link createFitter} keeps what
- * it has worked out for the next sequence.
+ * Fits a class once: what each person does at each step, why, for how long and with what. {@link
+ * createFitter} keeps what it has worked out for the next sequence.
  */
 export const fitClass = ({ sequence, choices, progress, ...input }: FitInput): Fitting =>
   createFitter(input).fit(sequence, choices, progress);

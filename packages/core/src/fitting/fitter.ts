@@ -40,9 +40,10 @@ export interface Fitter {
 }
 
 /**
- * Makes ready to fit a class. Each lane takes its best path over the whole class: what every step costs against what was
- * asked, and what getting from one to the next takes; then lanes are weighed together where the stock or the wish for fewer
- * versions asks for it; then time is kept. The same input always gives the same fitting, whatever was fitted before.
+ * Makes ready to fit a class. Each lane takes its best path over the whole class: what every step costs
+ * against what was asked, and what getting from one to the next takes; then lanes are weighed together
+ * where the stock or the wish for fewer versions asks for it; then time is kept. The same input always
+ * gives the same fitting, whatever was fitted before.
  */
 export function createFitter({
   people,
@@ -170,7 +171,8 @@ export function createFitter({
       );
       written ??= timed.written;
       if (!timed.leftOut.some(Boolean)) break;
-      // Without the steps left out everyone's way through is another: chosen again, so that what adds up still holds.
+      // Without the steps left out everyone's way through is another: chosen again, so that what adds up
+      // still holds.
       timed.leftOut.forEach((out, i) => {
         if (out) leftOut.add(kept[i]!.number);
       });
@@ -193,7 +195,10 @@ export function createFitter({
     );
   }
 
-  /** Whether a step must stay whatever the time: the teacher has chosen in it, or it answers what the step before left someone. */
+  /**
+   * Whether a step must stay whatever the time: the teacher has chosen in it, or it answers what the step
+   * before left someone.
+   */
   const needed = (lanes: readonly LaneWork[], drafts: readonly Draft[][][], i: number): boolean =>
     drafts.some(
       (lane, at) =>
@@ -207,7 +212,8 @@ export function createFitter({
   ): boolean => {
     const last = before[before.length - 1]!;
     const { backBend, inversion } = body.deep(body.table.rowOf.get(catalogue.variant(last.variant).variant)!);
-    const owed = inversion ? 'inversion' : backBend ? 'back-bend' : undefined;
+    const bend = backBend ? 'back-bend' : undefined;
+    const owed = inversion ? 'inversion' : bend;
     return (
       owed !== undefined && !last.then && after.some(({ pose }) => (answered(pose) & owedBit(owed)) !== 0)
     );

@@ -20,12 +20,18 @@ export interface HandoverStep {
 }
 
 const count = (n: number, word: string): string => `${Math.round(n * 10) / 10} ${word}${n === 1 ? '' : 's'}`;
-const held = ({ breaths, rounds, seconds }: LaneStep['hold'], sides: readonly unknown[] = []): string =>
-  `${rounds !== undefined ? count(rounds, 'round') : breaths !== undefined ? count(breaths, 'breath') : seconds >= 120 ? `${Math.round(seconds / 6) / 10} min` : `${Math.round(seconds)} s`}${sides.length === 2 ? ' each side' : ''}`;
+function length({ breaths, rounds, seconds }: LaneStep['hold']): string {
+  if (rounds !== undefined) return count(rounds, 'round');
+  if (breaths !== undefined) return count(breaths, 'breath');
+  return seconds >= 120 ? `${Math.round(seconds / 6) / 10} min` : `${Math.round(seconds)} s`;
+}
+const held = (hold: LaneStep['hold'], sides: readonly unknown[] = []): string =>
+  `${length(hold)}${sides.length === 2 ? ' each side' : ''}`;
 
 /**
- * A fitting as half a page: what to know, then each step in a line with whoever differs, those who do the same named together.
- * Cautions are the usual ones; each person's own doctor, midwife or physiotherapist comes first.
+ * A fitting as half a page: what to know, then each step in a line with whoever differs, those who do the
+ * same named together. Cautions are the usual ones; each person's own doctor, midwife or physiotherapist
+ * comes first.
  */
 export function handover(fitting: Fitting, catalogue: Catalogue): Handover {
   const { lanes, steps, minutes, room } = fitting;
@@ -87,17 +93,15 @@ function saysWay(entry: LaneStep, catalogue: Catalogue): string {
   const added = entry.props.filter(
     ({ prop, where }) => !variant.props.some((own) => own.kind === prop && own.where === where),
   );
-  const what =
-    entry.verdict === 'as-written'
-      ? 'as written'
-      : entry.verdict === 'rest'
-        ? 'rests'
-        : entry.pose !== entry.askedPose
-          ? nameOf(entry.variant, catalogue)
-          : entry.variant !== entry.askedVariant
-            ? variant.name
-            : added.length
-              ? added.map(({ prop, where }) => `a ${prop} ${where}`).join(', ')
-              : 'shorter';
-  return `${what}${entry.sides.length === 1 ? ` (${entry.sides[0]})` : ''}, ${held(entry.hold, entry.pose === entry.askedPose ? [] : entry.sides)}${entry.override ? `: the teacher’s choice, ${entry.override.reason}` : ''}`;
+  const what = (): string => {
+    if (entry.verdict === 'as-written') return 'as written';
+    if (entry.verdict === 'rest') return 'rests';
+    if (entry.pose !== entry.askedPose) return nameOf(entry.variant, catalogue);
+    if (entry.variant !== entry.askedVariant) return variant.name;
+    return added.length ? added.map(({ prop, where }) => `a ${prop} ${where}`).join(', ') : 'shorter';
+  };
+  const side = entry.sides.length === 1 ? ` (${entry.sides[0]})` : '';
+  const hold = held(entry.hold, entry.pose === entry.askedPose ? [] : entry.sides);
+  const choice = entry.override ? `: the teacher’s choice, ${entry.override.reason}` : '';
+  return `${what()}${side}, ${hold}${choice}`;
 }

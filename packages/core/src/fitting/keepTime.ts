@@ -3,7 +3,10 @@ import { fitMinutes, type TimeOption } from '../timing/fitMinutes.js';
 import { countSeconds, type Pace } from '../timing/pace.js';
 import { WEIGHTS } from './weights.js';
 
-/** Final rest is never cut below this, seconds: 5 minutes, or what was asked if that is less (common practice, no published source). */
+/**
+ * Final rest is never cut below this, seconds: 5 minutes, or what was asked if that is less (common
+ * practice, no published source).
+ */
 export const REST_FLOOR = 300;
 
 /** A step shortened to keep the class within its minutes: counts of the asked unit. */
@@ -15,7 +18,10 @@ export interface Shortened {
 
 const isRest = ({ pose }: Pick<Step, 'pose'>): boolean => pose.purposes[0].action === 'rest';
 
-/** Shares of the asked hold that a step may be cut to: whole breaths, down to the least that still is the pose; rest keeps its floor. */
+/**
+ * Shares of the asked hold that a step may be cut to: whole breaths, down to the least that still is the
+ * pose; rest keeps its floor.
+ */
 export function sharesOf(step: Step, on: string, pace: Pace): number[] {
   const { pose, variant, hold } = step;
   const count = countSeconds(pose, variant.breath, {}, on, pace);
@@ -27,7 +33,10 @@ export function sharesOf(step: Step, on: string, pace: Pace): number[] {
   return shares;
 }
 
-/** What it costs to leave a step out: undefined where it must stay. Rest stays, and so does the first time of what comes again: the second is left out before it. */
+/**
+ * What it costs to leave a step out: undefined where it must stay. Rest stays, and so does the first time
+ * of what comes again: the second is left out before it.
+ */
 function leaveOutCost(steps: readonly Step[], i: number): number | undefined {
   const step = steps[i]!;
   const same = (other: Step): boolean => other.pose === step.pose;
@@ -45,13 +54,17 @@ export interface TimeNeeds {
   secondsOf: (step: number, share: number) => number;
   /** What lies between two steps that follow each other; -1 is the beginning. */
   gap: (from: number, to: number) => number;
-  /** Steps that must stay whatever the time: someone needs them as a counter-pose, or the teacher has chosen in them. */
+  /**
+   * Steps that must stay whatever the time: someone needs them as a counter-pose, or the teacher has chosen
+   * in them.
+   */
   stays: (step: number) => boolean;
 }
 
 /**
- * Keeps a class within its minutes: holds and rounds shortened within what each pose allows, spread so that no step gives up
- * much; where that is not enough, the least needed steps left out. A hold is never lengthened, and no rest is left out.
+ * Keeps a class within its minutes: holds and rounds shortened within what each pose allows, spread so that
+ * no step gives up much; where that is not enough, the least needed steps left out. A hold is never
+ * lengthened, and no rest is left out.
  *
  * @param budget seconds of the class
  * @returns the share of the asked hold that each step keeps; 0 where it is left out

@@ -109,9 +109,10 @@ export function laneTable(
     passage: passagesFor(staged, catalogue),
     breath,
     count,
-    asked: ({ hold, pose, variant }) =>
-      hold.count *
-      (hold.unit === 'seconds' ? 1 : hold.unit === 'rounds' ? count(pose, variant) : breath(variant.breath)),
+    asked: ({ hold, pose, variant }) => {
+      const each = hold.unit === 'rounds' ? count(pose, variant) : breath(variant.breath);
+      return hold.count * (hold.unit === 'seconds' ? 1 : each);
+    },
     slow: staged.rules.some(({ rule }) => rule.all.some((bound) => 'levelChange' in bound)),
     soft: staged.rules.filter(isSoft),
     answers: (pose) => bits.get(pose) ?? 0,

@@ -6,8 +6,8 @@ import type { LaneStep, LaneSums, RunAndTotal } from './types.js';
 type Done = Pick<LaneStep, 'variant' | 'level' | 'hold' | 'sides'>;
 
 /**
- * What adds up for one person over the class, seconds: in the longest run and in all; how often down to the floor. What was
- * put in after a step counts too.
+ * What adds up for one person over the class, seconds: in the longest run and in all; how often down to the
+ * floor. What was put in after a step counts too.
  */
 export function laneSums(
   steps: readonly (Done & Pick<LaneStep, 'then'>)[],

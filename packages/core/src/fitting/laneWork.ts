@@ -22,7 +22,10 @@ interface Known {
   few: Option[];
   all?: Option[];
 }
-/** What can be done at a step, as a lane comes to it by itself; and the numbers it goes by where it is weighed together with others. */
+/**
+ * What can be done at a step, as a lane comes to it by itself; and the numbers it goes by where it is
+ * weighed together with others.
+ */
 export interface OptionsAt extends Stage {
   all: Stage['options'];
   weighed: Map<string, number>;
@@ -51,7 +54,10 @@ function keyOf(step: Step): string {
   return key;
 }
 
-/** One lane at work: what has been found out for it stays good while the person and the rules do, whatever the sequence. */
+/**
+ * One lane at work: what has been found out for it stays good while the person and the rules do, whatever
+ * the sequence.
+ */
 export class LaneWork {
   private readonly options = new Map<string, Known>();
   private readonly stages = new Map<string, OptionsAt>();
@@ -72,11 +78,15 @@ export class LaneWork {
   /** What can be done at a step. `open`: other ways are looked at though what was asked passes. */
   optionsAt(step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
     const own = keyOf(step);
-    const key = pin ? `${own}|${pin.variant.id} ${pin.holdSeconds ?? ''}` : open ? `${own}|open` : own;
+    const unpinned = open ? `${own}|open` : own;
+    const key = pin ? `${own}|${pin.variant.id} ${pin.holdSeconds ?? ''}` : unpinned;
     return this.stages.get(key) ?? remember(this.stages, key, this.lookAt(key, step, pin, open), KNOWN_MOST);
   }
 
-  /** The few options that matter to the lane alone, or all of them, given what has added up; each is found out when it is first asked for. */
+  /**
+   * The few options that matter to the lane alone, or all of them, given what has added up; each is found
+   * out when it is first asked for.
+   */
   private lookAt(key: string, step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
     const { table, options } = this;
     const holdSeconds = table.asked(step);

@@ -3,7 +3,10 @@ import type { Level } from '../poses/types.js';
 
 const known = new Map<string, number>();
 
-/** How many moves lie between two levels, over whatever ways there are: lying on the belly is nearer to all fours than to the back. */
+/**
+ * How many moves lie between two levels, over whatever ways there are: lying on the belly is nearer to all
+ * fours than to the back.
+ */
 export function levelDistance(from: Level, to: Level): number {
   if (from === to) return 0;
   const key = `${from}|${to}`;

@@ -3,7 +3,10 @@ import { NO_SUMS } from '../rules/sums.js';
 import type { Step } from '../sequence/parseSequence.js';
 import type { LaneWork } from './laneWork.js';
 
-/** One version of a step for everybody: what it costs beside each for themselves, and who leaves what was asked for it. */
+/**
+ * One version of a step for everybody: what it costs beside each for themselves, and who leaves what was
+ * asked for it.
+ */
 export interface OneForAll {
   pose: string;
   variant: string;

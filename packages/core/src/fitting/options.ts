@@ -36,7 +36,10 @@ export interface Option {
   answers: number;
   /** Names all of this but the cost; seconds apart. */
   place: number;
-  /** Seconds towards each of {@link SUMS}, where any adds up against the lane; and whether the run goes on after it, one bit each. */
+  /**
+   * Seconds towards each of {@link SUMS}, where any adds up against the lane; and whether the run goes on
+   * after it, one bit each.
+   */
   seconds: readonly number[];
   runs: number;
 }
@@ -104,7 +107,10 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
   };
 }
 
-/** Two sides that do different things may come in either order: whichever way through the levels is shorter. Limits on the right and on the left then weigh the same. */
+/**
+ * Two sides that do different things may come in either order: whichever way through the levels is shorter.
+ * Limits on the right and on the left then weigh the same.
+ */
 function bothOrders(lane: LaneTable, first: SideChoice, second: SideChoice): Option[] {
   const [a, b] = [first, second].map(({ candidate }) =>
     candidate ? lane.body.ends(candidate.row) : { entry: 'chair', exit: 'chair' },
@@ -114,8 +120,9 @@ function bothOrders(lane: LaneTable, first: SideChoice, second: SideChoice): Opt
 }
 
 /**
- * Every way to do a step. Where what was asked passes it is the only one: nobody is led away from it to save a change of
- * level. A side that passes keeps it; sides otherwise do the same where the same suits both.
+ * Every way to do a step. Where what was asked passes it is the only one: nobody is led away from it to
+ * save a change of level. A side that passes keeps it; sides otherwise do the same where the same suits
+ * both.
  *
  * @param open also where what was asked passes: there is not enough of what it stands on
  * @param few only the cheapest of those that leave the lane in the same place: nothing is lost by it
@@ -206,7 +213,8 @@ function bothSides(
           : same
       ).map(([a, b]) => optionOf(lane, [choice(0, a), choice(1, b)]));
   }
-  // One side keeps what was asked, or nothing suits both: each side its own. Beside a single way only the cheapest in each place matter.
+  // One side keeps what was asked, or nothing suits both: each side its own. Beside a single way only the
+  // cheapest in each place matter.
   const beside = (
     list: (Candidate | undefined)[],
     other: (Candidate | undefined)[],
@@ -249,7 +257,10 @@ function cheapestEach<T>(
   return Array.from(best.values(), ({ item }) => item);
 }
 
-/** Of options that leave the lane in the same place, the cheapest: nothing is lost by it. `more`: what an option costs beside itself. */
+/**
+ * Of options that leave the lane in the same place, the cheapest: nothing is lost by it. `more`: what an
+ * option costs beside itself.
+ */
 export function narrowed(
   options: readonly Option[],
   lane: LaneTable,

@@ -21,10 +21,17 @@ function heightOf(prop: PropPlacement): number {
 }
 
 /** What a prop is fetched as: a high stool is a table, a low one a chair's or a block's work. */
-const fetchedAs = (prop: PropPlacement): string =>
-  prop.kind !== 'stool' ? prop.kind : prop.heightCm >= 55 ? 'table' : prop.heightCm > 25 ? 'chair' : 'block';
+const fetchedAs = (prop: PropPlacement): string => {
+  if (prop.kind !== 'stool') return prop.kind;
+  if (prop.heightCm >= 55) return 'table';
+  if (prop.heightCm > 25) return 'chair';
+  return 'block';
+};
 
-/** The props a variant stands on, as one sets them out: heights as declared, cm; and what someone short needs under the feet. */
+/**
+ * The props a variant stands on, as one sets them out: heights as declared, cm; and what someone short
+ * needs under the feet.
+ */
 export function propsOf(variant: Variant, heightCm: number, build: Build): PropUse[] {
   const feet = underFeetCm(variant, heightCm, build);
   return [

@@ -3,8 +3,8 @@ import type { ClassStep, Fitting, Lane, LaneStep } from './types.js';
 const NONE = { longest: 0, total: 0 };
 
 /**
- * A kept fitting as today's screens read it: what was not yet written down when it was made is empty, and nothing of what
- * was is changed.
+ * A kept fitting as today's screens read it: what was not yet written down when it was made is empty, and
+ * nothing of what was is changed.
  */
 export function readFitting(kept: Fitting): Fitting {
   const {

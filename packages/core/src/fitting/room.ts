@@ -1,7 +1,10 @@
 import type { Draft } from './describe.js';
 import type { Fitting, PersonPlace } from './types.js';
 
-/** What one lane needs at one step: for each prop the most that one of its entries needs; and whether it needs the wall, which is there. */
+/**
+ * What one lane needs at one step: for each prop the most that one of its entries needs; and whether it
+ * needs the wall, which is there.
+ */
 interface Needs {
   props: ReadonlyMap<string, number>;
   wall: boolean;
@@ -45,7 +48,10 @@ export function roomOf(
     });
 }
 
-/** Where each person has their place, numbered along each station, and what lies beside it. Who needs the wall at any step is by the wall; who is on the chair for half of the class has one. */
+/**
+ * Where each person has their place, numbered along each station, and what lies beside it. Who needs the
+ * wall at any step is by the wall; who is on the chair for half of the class has one.
+ */
 export function placesOf(
   people: readonly { name: string; numbers: readonly number[]; steps: readonly (readonly Draft[])[] }[],
 ): PersonPlace[] {
@@ -70,7 +76,9 @@ export function placesOf(
         } else needs.set(prop, { count, steps: [numbers[i]!] });
       }
     });
-    const station = wall ? 'wall' : onChair * 2 >= all && all ? 'chair' : 'mat';
+    const mostlySits = all > 0 && onChair * 2 >= all;
+    const elsewhere = mostlySits ? 'chair' : 'mat';
+    const station = wall ? 'wall' : elsewhere;
     return {
       person: name,
       station,

@@ -22,4 +22,7 @@ export function sayCost(more: number): string {
 }
 
 /** What the numbers of {@link sayCost} mean. */
-export const COST_SCALE = `How far from what was asked: one rung of the ladder is about ${WEIGHTS.rung + WEIGHTS.perRung}, another pose ${WEIGHTS.pose} and more, rest ${WEIGHTS.rest}.`;
+export const COST_SCALE =
+  `How far from what was asked: one rung of the ladder is about ` +
+  `${WEIGHTS.rung + WEIGHTS.perRung}, another pose ${WEIGHTS.pose} and more, ` +
+  `rest ${WEIGHTS.rest}.`;

@@ -2,7 +2,10 @@ import type { Pose, Purpose } from '../poses/types.js';
 
 /** A primary purpose weighs 1, a secondary half (DESIGN section 3). */
 const SECONDARY = 0.5;
-/** The same action in the same direction of the spine, elsewhere; the same action and place in another direction; the direction alone. */
+/**
+ * The same action in the same direction of the spine, elsewhere; the same action and place in another
+ * direction; the direction alone.
+ */
 const ELSEWHERE = 0.95;
 const OTHER_WAY = 0.85;
 const DIRECTION = 0.75;
@@ -19,8 +22,8 @@ function match(asked: Purpose, other: Purpose): number {
 }
 
 /**
- * How much of what a pose is for another serves: every purpose of the asked pose by its weight, 0 to 1. Not the same both
- * ways: a pose may serve all of another and something more.
+ * How much of what a pose is for another serves: every purpose of the asked pose by its weight, 0 to 1. Not
+ * the same both ways: a pose may serve all of another and something more.
  *
  * @example serves(low lunge, high lunge) // 0.83: the front hip by the way, the strength as its aim
  */

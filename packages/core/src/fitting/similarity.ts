@@ -14,5 +14,7 @@ export function similarity(a: Pick<Pose, 'purposes'>, b: Pick<Pose, 'purposes'>)
   if (shares(primaryA, primaryB)) return 1;
   const there = secondB.some((purpose) => shares(primaryA, purpose));
   const back = secondA.some((purpose) => shares(purpose, primaryB));
-  return there && back ? 0.75 : there || back ? 0.5 : 0;
+  if (there && back) return 0.75;
+  if (there || back) return 0.5;
+  return 0;
 }

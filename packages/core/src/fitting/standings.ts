@@ -5,7 +5,10 @@ import type { Sum } from '../rules/types.js';
 import type { ActiveRule, StagedPerson } from '../rules/stagePerson.js';
 import type { BodyTable } from './bodyTable.js';
 
-/** How every variant stands for one person on one side of it, before anything is known of the hold or the class. */
+/**
+ * How every variant stands for one person on one side of it, before anything is known of the hold or the
+ * class.
+ */
 export interface Standing {
   /** 1 where a rule keeps the variant out however short it is held. */
   out: Uint8Array;
@@ -21,7 +24,10 @@ export interface SumLimit {
   over: number;
   rows: Uint8Array;
 }
-/** Rows where something must be put within reach: when they are held longer than so many seconds, or when so much has added up. */
+/**
+ * Rows where something must be put within reach: when they are held longer than so many seconds, or when so
+ * much has added up.
+ */
 export interface Need {
   over: number;
   sum?: { sum: Sum; over: number };

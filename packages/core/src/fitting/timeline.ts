@@ -27,7 +27,10 @@ export interface Timeline {
 const spanOf = (seconds: number, sides: number, pace: Pace): number =>
   seconds * Math.max(1, sides) + (sides > 1 ? pace.changeSide : 0);
 
-/** What an entry is cut to by a share of the asked hold: whole breaths, never longer than before, never under the least that still is the pose. */
+/**
+ * What an entry is cut to by a share of the asked hold: whole breaths, never longer than before, never
+ * under the least that still is the pose.
+ */
 function cutSeconds(draft: Draft, step: Step, asked: number, share: number, lane: LaneTable): number {
   if (share >= 1 || draft.override) return draft.hold.seconds;
   const { pose, variant } = lane.body.catalogue.variant(draft.variant);
@@ -94,13 +97,15 @@ function takenBy(entries: readonly Draft[], { pace, body: { catalogue } }: LaneT
 }
 
 /** Getting from one step's entries to the next: the change of level, and what must be fetched. */
-const between = (before: Taken, after: Taken, { pace, slow }: LaneTable): number =>
-  (before.exit === after.entry ? 0 : slow ? pace.changeLevelSlow : pace.changeLevel) +
-  (after.bits & ~before.bits ? pace.props : 0);
+function between(before: Taken, after: Taken, { pace, slow }: LaneTable): number {
+  const change = slow ? pace.changeLevelSlow : pace.changeLevel;
+  return (before.exit === after.entry ? 0 : change) + (after.bits & ~before.bits ? pace.props : 0);
+}
 
 /**
- * When each step begins and ends: as long as its longest lane, with changes of side and level, props to fetch and what is
- * said; holds shortened and steps left out where the class would run over. It changes nobody's verdict.
+ * When each step begins and ends: as long as its longest lane, with changes of side and level, props to
+ * fetch and what is said; holds shortened and steps left out where the class would run over. It changes
+ * nobody's verdict.
  */
 export function timeline(
   sequence: Sequence,

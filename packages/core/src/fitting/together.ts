@@ -9,7 +9,10 @@ export interface Path {
 /** What weighing lanes together needs of a class. */
 export interface TogetherInput extends SharedInput {
   paths: readonly Path[];
-  /** A lane's best path where options cost something more at some steps; `open`: steps at which other ways are looked at though what was asked passes. */
+  /**
+   * A lane's best path where options cost something more at some steps; `open`: steps at which other ways
+   * are looked at though what was asked passes.
+   */
   solve: (lane: number, weigh: (step: number) => Weight | undefined, open: ReadonlySet<number>) => Path;
 }
 
@@ -17,9 +20,10 @@ export interface TogetherInput extends SharedInput {
 const ROUNDS_MOST = 8;
 
 /**
- * Weighs the lanes of a class against each other: fewer different things at once where that is asked for, and no more of a
- * prop than the hall has. One lane at a time takes its best path given what the others do, the lane that gains most first,
- * until no single change helps; so the class never costs more than where each took the best for itself.
+ * Weighs the lanes of a class against each other: fewer different things at once where that is asked for,
+ * and no more of a prop than the hall has. One lane at a time takes its best path given what the others do,
+ * the lane that gains most first, until no single change helps; so the class never costs more than where
+ * each took the best for itself.
  */
 export function together({ solve, ...input }: TogetherInput): Path[] {
   const paths = [...input.paths];

@@ -52,7 +52,10 @@ export interface Alternative {
   cost: number;
 }
 
-/** How someone gets from level to level; `none` where no way suits and someone must help. `pause` is what to say to those who must go slowly, `pauseSeconds` what it takes. */
+/**
+ * How someone gets from level to level; `none` where no way suits and someone must help. `pause` is what to
+ * say to those who must go slowly, `pauseSeconds` what it takes.
+ */
 export interface WayTaken {
   moves: readonly { id: string; name: string }[];
   seconds: number;
@@ -114,7 +117,10 @@ export interface LaneStep {
   waits?: number;
   /** What to do meanwhile, where staying in the shape would add to what is limited. */
   waitOut?: string;
-  /** Of the chosen variant for this person, with the spine's shares of the usual (or the person's measured) range. */
+  /**
+   * Of the chosen variant for this person, with the spine's shares of the usual (or the person's measured)
+   * range.
+   */
   measures: Measures & Readonly<Record<UseName, number>>;
   findings: readonly Finding[];
   allowedBy?: readonly AllowedBy[];

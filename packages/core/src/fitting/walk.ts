@@ -3,28 +3,38 @@ import type { LaneTable } from './lane.js';
 import { remember } from './remember.js';
 import type { Path } from './together.js';
 
-/** A step as a walk comes to it. `key`, a whole number from 0, names all that its options depend on: the same key, the same options. */
+/**
+ * A step as a walk comes to it. `key`, a whole number from 0, names all that its options depend on: the
+ * same key, the same options.
+ */
 export interface Stage {
   key: number;
   options: StepOptions;
 }
 
-/** Labels after a step, their costs counted from the cheapest, which costs `more`; whatever follows depends on their `state` alone. */
+/**
+ * Labels after a step, their costs counted from the cheapest, which costs `more`; whatever follows depends
+ * on their `state` alone.
+ */
 interface Reached {
   labels: readonly Label[];
   more: number;
   state: number;
 }
 
-/** Steps, and states between them, remembered at once: a class of thirty steps takes thirty, and as many again for each way in which it is weighed. */
+/**
+ * Steps, and states between them, remembered at once: a class of thirty steps takes thirty, and as many
+ * again for each way in which it is weighed.
+ */
 const KNOWN_MOST = 600;
 /** More than there will be stages for one lane: a state and a stage make one number. */
 const STAGES = 2 ** 24;
 
 /**
- * Best paths of one lane through one class after another: exact over every option of every step, the ways between levels, the
- * props in hand, what must be answered, and the seconds that add up. From the same state through the same step leads to the same
- * place, so an edit, another lane's change or a smaller cupboard is worked out only as far as it makes a difference.
+ * Best paths of one lane through one class after another: exact over every option of every step, the ways
+ * between levels, the props in hand, what must be answered, and the seconds that add up. From the same
+ * state through the same step leads to the same place, so an edit, another lane's change or a smaller
+ * cupboard is worked out only as far as it makes a difference.
  */
 export class Walk {
   private readonly states = new Map<string, number>();
@@ -65,7 +75,10 @@ export class Walk {
     return reached;
   }
 
-  /** A number for everything that what follows depends on; costs that differ by less than a millionth are the same. */
+  /**
+   * A number for everything that what follows depends on; costs that differ by less than a millionth are
+   * the same.
+   */
   private stateOf(labels: readonly Label[]): number {
     const { sums } = this.lane;
     const key = labels

@@ -126,7 +126,10 @@ const graphOf = (open: readonly boolean[], closed: number, slow: number): Graph 
 });
 
 const graphs = new Map<string, Map<number, Chain | undefined>>();
-/** The cheapest chain over some ways (Dijkstra over the ten levels); worked out once for all who may take the same ways. */
+/**
+ * The cheapest chain over some ways (Dijkstra over the ten levels); worked out once for all who may take
+ * the same ways.
+ */
 function shortest(from: number, to: number, { key: graph, open, closed, slow }: Graph): Chain | undefined {
   const pair = from * LEVELS.length + to;
   let known = graphs.get(graph);
@@ -177,7 +180,8 @@ const NOWHERE: Passage = { moves: [], cost: 0, seconds: 0, instead: [], none: fa
 const EVERY = ALL.map(() => true);
 
 /**
- * How one person gets from level to level: over ways that their rules allow, cheapest first. Worked out once for each pair.
+ * How one person gets from level to level: over ways that their rules allow, cheapest first. Worked out
+ * once for each pair.
  *
  * @returns a passage; one without a way that suits costs so much that it is the last thing taken
  */

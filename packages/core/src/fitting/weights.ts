@@ -8,7 +8,10 @@ export const WEIGHTS = {
   perRung: 3,
   /** A fuller rung than was asked, where a more supported one would also do. */
   fuller: 4,
-  /** All of the hold given up; in what settles, more: to stay is what it is for, so it is the last thing cut. */
+  /**
+   * All of the hold given up; in what settles, more: to stay is what it is for, so it is the last thing
+   * cut.
+   */
   hold: 12,
   settlingHold: 80,
   /** Something put within reach. */
@@ -16,11 +19,17 @@ export const WEIGHTS = {
   /** Another pose, and all of the purpose lost. */
   pose: 100,
   purpose: 90,
-  /** Each move that lies between where the class is and where one does it; on the floor while the class is not, or the other way round; on a chair while the class stands, or the other way round. */
+  /**
+   * Each move that lies between where the class is and where one does it; on the floor while the class is
+   * not, or the other way round; on a chair while the class stands, or the other way round.
+   */
   classLevel: 5,
   classFloor: 22,
   classChair: 12,
-  /** One move between levels; a way that is not the usual one; getting down or up for someone who goes slowly, times that. */
+  /**
+   * One move between levels; a way that is not the usual one; getting down or up for someone who goes
+   * slowly, times that.
+   */
   way: 1.5,
   unusualWay: 0.5,
   slowFloor: 2,
@@ -28,7 +37,10 @@ export const WEIGHTS = {
   noWay: 400,
   /** The two sides of a step do different things. */
   sidesDiffer: 2,
-  /** Another energy; each grade of effort more or less; a prop; a form of another pose that is not its usual one. */
+  /**
+   * Another energy; each grade of effort more or less; a prop; a form of another pose that is not its usual
+   * one.
+   */
   energy: 4,
   harder: 10,
   easier: 4,
@@ -51,12 +63,18 @@ export const WEIGHTS = {
   version: 25,
   /** Each prop more than the hall has: dearer than another pose, less than resting. */
   missing: 300,
-  /** Each usual range of spine, neck or knee that another pose asks for beyond the asked one: nobody is swapped into something deeper. */
+  /**
+   * Each usual range of spine, neck or knee that another pose asks for beyond the asked one: nobody is
+   * swapped into something deeper.
+   */
   deeper: 25,
   /** All of a hold cut to keep the time, growing with the square of what is cut; of a rest. */
   cut: 10,
   cutRest: 80,
-  /** A step left out to keep the time; one whose purpose no other step serves, times that; one whose pose came before, times this. */
+  /**
+   * A step left out to keep the time; one whose purpose no other step serves, times that; one whose pose
+   * came before, times this.
+   */
   leftOut: 60,
   onlyOne: 2,
   again: 0.5,

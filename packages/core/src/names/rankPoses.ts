@@ -36,7 +36,10 @@ function rungWords(variant: Variant): readonly string[][] {
 }
 const folded = new WeakMap<Variant, readonly string[][]>();
 
-/** All names of a list of poses, and how telling a word is: one that many names share says little ("standing", "seated"). */
+/**
+ * All names of a list of poses, and how telling a word is: one that many names share says little
+ * ("standing", "seated").
+ */
 interface Index {
   entries: readonly Entry[];
   rarity: (word: string) => number;

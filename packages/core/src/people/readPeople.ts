@@ -303,7 +303,10 @@ function readConditions(value: unknown, field: string, errors: InputError[], on?
   return read;
 }
 
-/** A due date and a last period may differ by a week; more than that, or a date that cannot be, is asked about. */
+/**
+ * A due date and a last period may differ by a week; more than that, or a date that cannot be, is asked
+ * about.
+ */
 function checkPregnancyDates(
   { dueDate, lastPeriod }: Record<string, Details[string]>,
   fail: (key: string, message: string) => void,
@@ -317,12 +320,8 @@ function checkPregnancyDates(
         `Due date and last period are ${apart} days apart. Keep the one the midwife or doctor gave.`,
       );
   }
-  const due =
-    typeof dueDate === 'string'
-      ? dueDate
-      : typeof lastPeriod === 'string'
-        ? dueDateFrom(lastPeriod)
-        : undefined;
+  const counted = typeof lastPeriod === 'string' ? dueDateFrom(lastPeriod) : undefined;
+  const due = typeof dueDate === 'string' ? dueDate : counted;
   if (!due || !on) return;
   const { days } = gestationOn(due, on);
   if (days < 0 || days > IMPLAUSIBLE_DAYS)

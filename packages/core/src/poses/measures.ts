@@ -86,7 +86,10 @@ export const MEASURE_NAMES: readonly MeasureName[] = [
 /** What a variant asks of a body of one height. */
 export type Measures = Readonly<Record<MeasureName, number>>;
 
-/** Every measure there, none of them said: parsed, because an object of this many names that was filled one by one is slow to read afterwards. */
+/**
+ * Every measure there, none of them said: parsed, because an object of this many names that was filled one
+ * by one is slow to read afterwards.
+ */
 const BLANK = JSON.parse(
   JSON.stringify(Object.fromEntries(MEASURE_NAMES.map((name) => [name, 0.5]))),
 ) as Record<MeasureName, number>;

@@ -11,7 +11,10 @@ export type OwnAngles = Readonly<Record<string, number>>;
 
 /** A teacher's own variant: an existing one with other angles, somewhere on a ladder. */
 export interface OwnVariant {
-  /** `own-…`, under the pose's id, never given twice: `tree.own-heel-on-the-ankle-3f9c1b`. Kept classes name it. */
+  /**
+   * `own-…`, under the pose's id, never given twice: `tree.own-heel-on-the-ankle-3f9c1b`. Kept classes name
+   * it.
+   */
   id: string;
   /** On whose ladder it stands: a built-in pose, or one of her own (`own-…`). */
   pose: string;
@@ -73,7 +76,8 @@ function handles(free: string): { key: string; stiff: string }[] {
       return names.flatMap((name): { key: string; stiff: string }[] => {
         const tail = stiff ? `~${stiff}` : '';
         if ((MIDLINE_KEYS as readonly string[]).includes(name)) return [{ key: name, stiff: tail }];
-        const parts = name === 'hip' || name === 'shoulder' ? (part ? [part] : BALL_PARTS) : [undefined];
+        const ballParts = part ? [part] : BALL_PARTS;
+        const parts = name === 'hip' || name === 'shoulder' ? ballParts : [undefined];
         return sides.flatMap((side) =>
           parts.map((one) => ({ key: `${name}${side}${one ? `.${one}` : ''}`, stiff: tail })),
         );
@@ -138,7 +142,10 @@ export const variantOfOwn = (
   base: Variant,
 ): Variant => ({ ...base, id, name, words: [name], frames });
 
-/** What a variant must keep to, as the built-in ones do: contacts to 1 cm, nothing sunk by 2, joints within human range. */
+/**
+ * What a variant must keep to, as the built-in ones do: contacts to 1 cm, nothing sunk by 2, joints within
+ * human range.
+ */
 export const MISFIT_MOST: Readonly<Record<'contact' | 'under' | 'clash' | 'limit', number>> = {
   contact: 1,
   under: 2,

@@ -32,7 +32,10 @@ export const compact = (builds: StoredSolutions): StoredSolutions =>
     ]),
   ) as StoredSolutions;
 
-/** Solves a variant for every stored build and height: outwards from the middle height, each from its neighbour. */
+/**
+ * Solves a variant for every stored build and height: outwards from the middle height, each from its
+ * neighbour.
+ */
 export function solveAll(variant: Variant): StoredSolutions {
   const scales = scalesWithHeight(variant);
   return compact(

@@ -16,7 +16,10 @@ export interface SolvedVariant {
   worstGapCm: number;
 }
 
-/** One stored solution: angles of each key frame, measures in `MEASURE_NAMES` order, the worst unmet contact. */
+/**
+ * One stored solution: angles of each key frame, measures in `MEASURE_NAMES` order, the worst unmet
+ * contact.
+ */
 interface Stored {
   postures: number[][];
   measures: number[];

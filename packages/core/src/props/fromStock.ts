@@ -9,7 +9,10 @@ export interface Stock {
   blockCm: readonly [flat: number, edge: number, upright: number];
 }
 
-/** A small hall's cupboard. Sizes: usual folded blankets and foam blocks (common practice, no published source). */
+/**
+ * A small hall's cupboard. Sizes: usual folded blankets and foam blocks (common practice, no published
+ * source).
+ */
 export const USUAL_STOCK: Stock = {
   blankets: 24,
   blocks: 24,
@@ -69,7 +72,8 @@ export function fromStock(heightCm: number, stock: Stock, soft = false): Layers 
   for (const blocks of piles) {
     if (blocks.length > stock.blocks) continue;
     const base = blocks.reduce((sum, lie) => sum + stock.blockCm[LIES.indexOf(lie)]!, 0);
-    const most = Math.min(stock.blankets, blocks.includes('upright') ? 0 : soft ? 8 : 6);
+    const usual = soft ? 8 : 6;
+    const most = Math.min(stock.blankets, blocks.includes('upright') ? 0 : usual);
     for (let blankets = 0; blankets <= most; blankets++) {
       const height = base + blankets * stock.blanketCm;
       const missCm = Math.abs(height - heightCm);

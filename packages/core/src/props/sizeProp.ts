@@ -251,7 +251,10 @@ export function sizeProp(task: PropTask, fits: Fits, stock: Stock = USUAL_STOCK)
   };
 }
 
-/** Below this the elbows do not stay on the blankets while the hands hold the back, degrees (common practice, no published source). */
+/**
+ * Below this the elbows do not stay on the blankets while the hands hold the back, degrees (common
+ * practice, no published source).
+ */
 const SHORT_EXTENSION = 45;
 
 const STEP_CM = 2.5;
@@ -274,7 +277,10 @@ function lowestWithin(
   return 0;
 }
 
-/** Share of height between the front hip bones, from memory; the inner thigh lies 0.041 of height inside its middle (our own body). */
+/**
+ * Share of height between the front hip bones, from memory; the inner thigh lies 0.041 of height inside its
+ * middle (our own body).
+ */
 const HIP_BONES = 0.14;
 const THIGH_INSIDE = 0.041;
 

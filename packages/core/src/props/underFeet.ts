@@ -5,7 +5,10 @@ import type { Variant } from '../poses/types.js';
 
 /** Underside of the thigh at the knee below the knee joint, share of height: our own body. */
 const UNDER_KNEE = 0.034;
-/** So much may be missing before the thighs slope enough to matter, cm (common practice, no published source). */
+/**
+ * So much may be missing before the thighs slope enough to matter, cm (common practice, no published
+ * source).
+ */
 const MAY_MISS = 4;
 
 /**

@@ -15,8 +15,8 @@ const SHARES = new Set<string>(USE_NAMES);
 const known = new WeakMap<Columns, WeakMap<Rule, Map<string, readonly number[] | undefined>>>();
 
 /**
- * The rows of a table in which a rule is broken, looked up once for everyone of that body: a rule sees bodies, not people,
- * unless it speaks of a share of a range that was measured on somebody.
+ * The rows of a table in which a rule is broken, looked up once for everyone of that body: a rule sees
+ * bodies, not people, unless it speaks of a share of a range that was measured on somebody.
  *
  * @param of bounds to hold against the rows; with `shape`, what is said of holds and sums is left to the caller
  * @returns undefined for a rule that says nothing of a shape: a change of level stands between two steps

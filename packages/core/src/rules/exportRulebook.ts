@@ -33,7 +33,10 @@ const ruleOf = (condition: string) => (rule: Rule) => {
   };
 };
 
-/** The whole rulebook as plain data: conditions, rules, topics of the house view, warning signs, conflicts and sources. */
+/**
+ * The whole rulebook as plain data: conditions, rules, topics of the house view, warning signs, conflicts
+ * and sources.
+ */
 export const exportRulebook = () => ({
   version: RULEBOOK_VERSION,
   conditions: CONDITIONS.map(

@@ -14,9 +14,14 @@ export interface Gestation {
   trimester: 1 | 2 | 3;
 }
 
+/** Second trimester from 14w0d, third from 28w0d (ACOG). */
+function trimesterOf(days: number): Gestation['trimester'] {
+  if (days < 14 * 7) return 1;
+  return days < 28 * 7 ? 2 : 3;
+}
+
 /**
- * Gestational age on a date: completed weeks and days. Second trimester from 14w0d, third from
- * 28w0d (ACOG).
+ * Gestational age on a date: completed weeks and days.
  *
  * @example gestationOn('2027-02-23', '2026-12-01') // 28 weeks 0 days, third trimester
  */
@@ -26,7 +31,7 @@ export function gestationOn(dueDate: string, on: string): Gestation {
     days,
     weeks: Math.floor(days / 7),
     rest: ((days % 7) + 7) % 7,
-    trimester: days < 98 ? 1 : days < 196 ? 2 : 3,
+    trimester: trimesterOf(days),
   };
 }
 

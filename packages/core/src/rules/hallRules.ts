@@ -30,7 +30,10 @@ export interface HallRules {
 }
 export const NO_HALL_RULES: HallRules = { moved: [], own: [] };
 
-/** The bound of a rule that a teacher can move: the first that is a number of a measure, a hold or a sum, and which way is tighter. */
+/**
+ * The bound of a rule that a teacher can move: the first that is a number of a measure, a hold or a sum,
+ * and which way is tighter.
+ */
 export function movableBound({
   all,
 }: Pick<Rule, 'all'>): { index: number; value: number; tighter: 'lower' | 'higher' } | undefined {
@@ -43,14 +46,12 @@ export function movableBound({
   return undefined;
 }
 
-const withNumber = (bound: Bound, to: number): Bound =>
-  'holdOver' in bound
-    ? { holdOver: to }
-    : 'over' in bound
-      ? { ...bound, over: to }
-      : 'under' in bound
-        ? { ...bound, under: to }
-        : bound;
+const withNumber = (bound: Bound, to: number): Bound => {
+  if ('holdOver' in bound) return { holdOver: to };
+  if ('over' in bound) return { ...bound, over: to };
+  if ('under' in bound) return { ...bound, under: to };
+  return bound;
+};
 
 /** Whether a moved limit asks less of people than the rulebook does. */
 export function isLoosened({ rule: id, to }: MovedLimit): boolean {

@@ -10,7 +10,10 @@ export const USUAL_HOUSE_VIEW: HouseView = Object.fromEntries(
   Object.entries(HOUSE_VIEW_TOPICS).map(([topic, { usual }]) => [topic, usual]),
 );
 
-/** Checks chosen positions and fills in the usual ones. Unknown topics and positions are named with the nearest known. */
+/**
+ * Checks chosen positions and fills in the usual ones. Unknown topics and positions are named with the
+ * nearest known.
+ */
 export function readHouseView(chosen: unknown): { houseView: HouseView; errors: InputError[] } {
   const errors: InputError[] = [];
   const houseView: Record<string, string> = { ...USUAL_HOUSE_VIEW };

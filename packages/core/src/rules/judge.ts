@@ -35,7 +35,10 @@ const BOTH: readonly LimbSide[] = ['Right', 'Left'];
 const WORSE = [undefined] as const;
 const USES = new Map<string, 'neckFlexion'>(USE_NAMES.map((use) => [use, use.slice(0, -3) as 'neckFlexion']));
 
-/** The value of a quantity: a measure, a limb's measure (its worse side, or the one that is named), or a share of the usual or measured range. */
+/**
+ * The value of a quantity: a measure, a limb's measure (its worse side, or the one that is named), or a
+ * share of the usual or measured range.
+ */
 export function quantityOf(
   quantity: Quantity,
   { measures }: Pick<Judged, 'measures'>,
@@ -140,10 +143,16 @@ function read(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbS
 }
 
 /** The limbs that a rule's bounds must bite on together; undefined for the worse side of each measure. */
-export const limbsOf = ({ rule, sides = BOTH }: ActiveRule): readonly (LimbSide | undefined)[] =>
-  rule.limb === 'each' ? BOTH : rule.limb === 'affected' ? sides : WORSE;
+export const limbsOf = ({ rule, sides = BOTH }: ActiveRule): readonly (LimbSide | undefined)[] => {
+  if (rule.limb === 'each') return BOTH;
+  if (rule.limb === 'affected') return sides;
+  return WORSE;
+};
 
-/** How one rule stands against a trial, broken or not: the first bound that is a number is shown, on the limb where it is broken. */
+/**
+ * How one rule stands against a trial, broken or not: the first bound that is a number is shown, on the
+ * limb where it is broken.
+ */
 export function standing(
   active: ActiveRule,
   trial: Trial,

@@ -83,7 +83,10 @@ export const isOneSided = ({ rule }: ActiveRule): boolean =>
   rule.limb !== undefined ||
   rule.all.some((bound) => 'measure' in bound && /(Right|Left)$/.test(bound.measure));
 
-/** A rule as lists of comparisons, broken where all of one list bite; on the left the limbs change places. `of`: only these of its bounds. Empty where it cannot be held against a variant alone. */
+/**
+ * A rule as lists of comparisons, broken where all of one list bite; on the left the limbs change places.
+ * `of`: only these of its bounds. Empty where it cannot be held against a variant alone.
+ */
 export function testsOn(
   active: ActiveRule,
   ranges: Person['ranges'],
@@ -99,8 +102,8 @@ export function testsOn(
 const CODES = { watch: 1, need: 2, limit: 2, never: 3 } as const;
 
 /**
- * Someone's rules made ready to be held against a whole catalogue at once. Sided poses are looked at on both sides: a rule
- * is broken where either side breaks it.
+ * Someone's rules made ready to be held against a whole catalogue at once. Sided poses are looked at on
+ * both sides: a rule is broken where either side breaks it.
  */
 export function compileRules({ rules, person }: Pick<StagedPerson, 'rules' | 'person'>): CompiledRule[] {
   return rules.flatMap((active): CompiledRule[] => {
@@ -122,11 +125,9 @@ export function compileRules({ rules, person }: Pick<StagedPerson, 'rules' | 'pe
 /** Whether one test bites in one row. */
 const bites = (test: Test, columns: readonly Float64Array[], row: number): boolean => {
   const value = columns[test.column]![row]!;
-  return 'over' in test
-    ? value > test.over
-    : 'under' in test
-      ? value < test.under
-      : ((test.bits >> value) & 1) === 1;
+  if ('over' in test) return value > test.over;
+  if ('under' in test) return value < test.under;
+  return ((test.bits >> value) & 1) === 1;
 };
 
 /** Rows in which a rule is broken. */
@@ -149,7 +150,16 @@ export function rowsBroken({ any }: Pick<CompiledRule, 'any'>, { rows, columns }
   return found;
 }
 
-/** How every row of a table stands, as codes: 0 allowed, 1 with care, 2 limited, 3 never. Comparisons of numbers only; no text is made. */
+function holds(test: Test, value: number): boolean {
+  if ('over' in test) return value > test.over;
+  if ('under' in test) return value < test.under;
+  return ((test.bits >> value) & 1) !== 0;
+}
+
+/**
+ * How every row of a table stands, as codes: 0 allowed, 1 with care, 2 limited, 3 never. Comparisons of
+ * numbers only; no text is made.
+ */
 export function judgeAll(compiled: readonly CompiledRule[], { rows, columns }: Columns): Uint8Array {
   const codes = new Uint8Array(rows.length);
   for (const { code, any } of compiled) {
@@ -159,14 +169,7 @@ export function judgeAll(compiled: readonly CompiledRule[], { rows, columns }: C
       for (let row = 0; row < codes.length; row++) {
         if (codes[row]! >= code) continue;
         const value = column[row]!;
-        if (
-          'over' in first
-            ? !(value > first.over)
-            : 'under' in first
-              ? !(value < first.under)
-              : ((first.bits >> value) & 1) === 0
-        )
-          continue;
+        if (!holds(first, value)) continue;
         let all = true;
         for (let i = 0; i < rest.length; i++)
           if (!bites(rest[i]!, columns, row)) {

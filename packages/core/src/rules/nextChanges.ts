@@ -4,7 +4,10 @@ import type { HallRules } from './hallRules.js';
 import type { HouseView } from './houseView.js';
 import { stagePerson, type StagedPerson } from './stagePerson.js';
 
-/** A day on which something changes for someone: rules that begin and end, and a stage that gets another name. */
+/**
+ * A day on which something changes for someone: rules that begin and end, and a stage that gets another
+ * name.
+ */
 export interface Change {
   on: string;
   begins: readonly string[];
@@ -22,7 +25,8 @@ const reasonsOf = ({ rules }: StagedPerson): Map<string, string> =>
 /**
  * The next days on which something changes for someone: "from 3 December: no flat lying".
  *
- * Every day ahead is staged by itself, so what is said is what will hold; how someone is today does not reach beyond today.
+ * Every day ahead is staged by itself, so what is said is what will hold; how someone is today does not
+ * reach beyond today.
  * @param most how many days to return
  */
 export function nextChanges(

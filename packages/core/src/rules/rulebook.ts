@@ -50,30 +50,29 @@ export const SOMEBODY: Person = {
 /** A day to try stages on; which one does not matter. */
 const TRIAL_DAY = '2026-01-15';
 
+/** What a condition reads out of a text of its own. */
+const TRIAL_TEXTS: Readonly<Record<string, readonly string[]>> = {
+  tScore: ['-1.5', '-2.6'],
+  reading: ['150/92', '126/78'],
+};
+
 /**
- * Details that lead a condition into its stages: nothing known, then each field by itself with each of its choices, a few dates
- * and a few numbers, then pairs of a date and a yes. What tests, the version and the rulebook page try stages with.
+ * Details that lead a condition into its stages: nothing known, then each field by itself with each of its
+ * choices, a few dates and a few numbers, then pairs of a date and a yes. What tests, the version and the
+ * rulebook page try stages with.
  */
 export function trialDetails({ fields }: Condition, on = TRIAL_DAY): Details[] {
   const dates = [-7, -30, -70, -100, -200, 70, 150, 260].map((days) => dateAfter(on, days));
   const choices = fields.map((field): Details[] => {
-    const values: readonly Details[string][] =
-      field.type === 'choice'
-        ? field.choices!
-        : field.type === 'boolean'
-          ? [true, false]
-          : field.type === 'date'
-            ? dates
-            : field.type === 'number'
-              ? [0, 1, 3, 10, 30, 45, 60]
-              : field.type === 'list'
-                ? [['raised pressure']]
-                : field.key === 'tScore'
-                  ? ['-1.5', '-2.6']
-                  : field.key === 'reading'
-                    ? ['150/92', '126/78']
-                    : [];
-    return values.map((value) => ({ [field.key]: value }));
+    const values: Record<typeof field.type, readonly Details[string][]> = {
+      choice: field.choices ?? [],
+      boolean: [true, false],
+      date: dates,
+      number: [0, 1, 3, 10, 30, 45, 60],
+      list: [['raised pressure']],
+      text: TRIAL_TEXTS[field.key] ?? [],
+    };
+    return values[field.type].map((value) => ({ [field.key]: value }));
   });
   const pairs = choices.flatMap((first, i) =>
     choices.slice(i + 1).flatMap((second) => first.flatMap((a) => second.map((b) => ({ ...a, ...b })))),

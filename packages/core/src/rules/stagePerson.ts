@@ -46,13 +46,17 @@ const inView = ({ house }: Rule, view: HouseView): boolean =>
 
 /** What pulls apart, and which poses suit both all the same. */
 export const conflictText = ({ text, neutral }: Conflict): string =>
-  `${text} Neutral: ${[...new Set(neutral)].map((id) => POSES.find((pose) => pose.id === id)?.name.toLowerCase() ?? id).join(', ')}.`;
+  `${text} Neutral: ` +
+  `${[...new Set(neutral)].map((id) => POSES.find((pose) => pose.id === id)?.name.toLowerCase() ?? id).join(', ')}.`;
 
 /** Whether something with an end still holds. */
 const lasts = (until: string | undefined, on: string): boolean =>
   until === undefined || daysBetween(on, until) >= 0;
 
-/** Conditions someone has on a date, named or known from birth and today, with details that a go-ahead on file has filled in. */
+/**
+ * Conditions someone has on a date, named or known from birth and today, with details that a go-ahead on
+ * file has filled in.
+ */
 function conditionsOf(person: Person, on: string): { condition: Condition; details: Details }[] {
   const cleared = new Set(
     person.clearances
@@ -83,8 +87,8 @@ function conditionsOf(person: Person, on: string): { condition: Condition; detai
 /**
  * Works out what someone's conditions mean on a date, and which rules are then in force.
  *
- * Conditions known from the date of birth (children, older adults) need not be named. A go-ahead on file lifts only the
- * condition or the rule that it names.
+ * Conditions known from the date of birth (children, older adults) need not be named. A go-ahead on file
+ * lifts only the condition or the rule that it names.
  * @param on class date `YYYY-MM-DD`
  * @param hall what the hall changes about the rulebook
  */
@@ -182,7 +186,10 @@ function liftedBy(person: Person, on: string, alerts: Alert[]): Set<string> {
     lifted.add(clearance.for);
     alerts.push({
       kind: 'stage',
-      text: `Go-ahead by ${clearance.by}${clearance.until ? ` until ${spokenDate(clearance.until)}` : ''} lifts: ${known.rule.reason}`,
+      text:
+        `Go-ahead by ` +
+        `${clearance.by}${clearance.until ? ` until ${spokenDate(clearance.until)}` : ''} lifts: ` +
+        `${known.rule.reason}`,
     });
   }
   return lifted;
@@ -205,7 +212,9 @@ function limitRule({ kind: id, side, most, by, until, why }: OwnLimit, i: number
     level: 'limit',
     all: kind.bound(most ?? 0),
     ...(kind.sided ? { limb: 'affected' as const } : {}),
-    reason: `Own limit: ${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''}.`,
+    reason:
+      `Own limit: ` +
+      `${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''}.`,
     evidence: {
       kind: 'common-practice',
       source: `set by ${by}${until ? `, until ${spokenDate(until)}` : ''}`,

@@ -1,7 +1,10 @@
 import type { Measures } from '../poses/measures.js';
 import { SUMS, type Sum } from './types.js';
 
-/** The head hangs when the ear is more than this below the heart, and the pelvis is up when it is more than this above it, cm (DESIGN section 4). */
+/**
+ * The head hangs when the ear is more than this below the heart, and the pelvis is up when it is more than
+ * this above it, cm (DESIGN section 4).
+ */
 const HEAD_DOWN_CM = 5;
 const PELVIS_UP_CM = 15;
 

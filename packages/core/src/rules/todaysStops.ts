@@ -5,8 +5,11 @@ import { ageOn, daysBetween } from './dates.js';
 import type { Alert, Condition, Details } from './types.js';
 
 /** Words of a sign that was written freely and must be taken as an emergency. */
-const EMERGENCY =
-  /chest pain|face.*droop|arm.*weak|slurred|thunderclap|sudden severe headache|saddle|bladder|bowel|faint|seizure|vision/i;
+const EMERGENCY = new RegExp(
+  'chest pain|face.*droop|arm.*weak|slurred|thunderclap|sudden severe headache|saddle|bladder|bowel|' +
+    'faint|seizure|vision',
+  'i',
+);
 
 /** Severe in pregnancy and the first six weeks after birth (ACOG PB 222, from memory). */
 const isSevereForMothers = ({ systolic, diastolic }: { systolic: number; diastolic: number }): boolean =>
@@ -19,10 +22,11 @@ const SHORT_SLEEP_HOURS = 5;
 const AFTER_BIRTH_DAYS = 42;
 
 /**
- * What about today stops the class for someone: a reading, fever, bleeding, a warning sign. Each says whom to see.
+ * What about today stops the class for someone: a reading, fever, bleeding, a warning sign. Each says whom
+ * to see.
  *
- * Readings: no exercise over 180 or 110 (AACVPR); pregnant and to six weeks after birth 140 or 90 (ACOG PB 222); under 13 no
- * adult class holds. From memory.
+ * Readings: no exercise over 180 or 110 (AACVPR); pregnant and to six weeks after birth 140 or 90 (ACOG PB
+ * 222); under 13 no adult class holds. From memory.
  */
 export function todaysStops(
   { today, born }: Person,
@@ -45,7 +49,8 @@ export function todaysStops(
   const child = born !== undefined && ageOn(born, on) < 13;
   if (reading && (pregnant || justBorn) && isUncontrolled(reading)) {
     stop(
-      `${today.bp} ${pregnant ? 'in pregnancy' : 'after birth'}: no class; ${isSevereForMothers(reading) ? 'emergency, call for help now' : 'midwife or doctor today'}.`,
+      `${today.bp} ${pregnant ? 'in pregnancy' : 'after birth'}: no class; ` +
+        `${isSevereForMothers(reading) ? 'emergency, call for help now' : 'midwife or doctor today'}.`,
     );
   } else if (reading && child) {
     if (isUncontrolled(reading))
@@ -65,7 +70,8 @@ export function todaysStops(
       : undefined;
     if (known)
       stop(
-        `Warning sign: ${known.asks.charAt(0).toLowerCase()}${known.asks.slice(1)}. No class; ${known.act === 'emergency' ? `call ${known.who}` : `see ${known.who}`}.`,
+        `Warning sign: ${known.asks.charAt(0).toLowerCase()}${known.asks.slice(1)}. No class; ` +
+          `${known.act === 'emergency' ? `call ${known.who}` : `see ${known.who}`}.`,
       );
     else
       stop(

@@ -20,7 +20,10 @@ export type UseName = (typeof USE_NAMES)[number];
 /** What a bound can look at: a measure, a limb's measure on its worse side, or a share of the usual range. */
 export type Quantity = MeasureName | MidlineMeasure | SidedMeasure | UseName;
 
-/** Seconds that add up along a lane: flat on the back, with the head below the heart, with the pelvis above it; in one run, or over the class. */
+/**
+ * Seconds that add up along a lane: flat on the back, with the head below the heart, with the pelvis above
+ * it; in one run, or over the class.
+ */
 export const SUMS = [
   'supineUnbroken',
   'supineTotal',
@@ -51,7 +54,10 @@ export type Bound =
 
 export type RuleLevel = 'never' | 'limit' | 'need' | 'watch';
 export type EvidenceKind = 'published' | 'common-practice' | 'memory';
-/** What a rule or a position rests on; `found` is what published work found, `cite` its id among the sources. */
+/**
+ * What a rule or a position rests on; `found` is what published work found, `cite` its id among the
+ * sources.
+ */
 export interface Evidence {
   kind: EvidenceKind;
   source: string;
@@ -79,8 +85,8 @@ export interface Rule {
   house?: { topic: string; positions: readonly string[] };
   all: readonly [Bound, ...Bound[]];
   /**
-   * Which limb the bounds look at. Left out: the worse side of each measure. `each`: all bounds on the same limb,
-   * either one. `affected`: the same, on the sides that the condition is on.
+   * Which limb the bounds look at. Left out: the worse side of each measure. `each`: all bounds on the same
+   * limb, either one. `affected`: the same, on the sides that the condition is on.
    */
   limb?: 'each' | 'affected';
   /** For a need: what is put within reach so that the variant passes. */

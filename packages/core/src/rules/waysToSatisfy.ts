@@ -15,7 +15,8 @@ export type Satisfies =
 /**
  * The ways that satisfy a rule, read off its bounds: undoing any one of them is enough.
  *
- * @example waysToSatisfy(rule with a hold over 30 s and the head below the heart) // ['shorter hold', 'lower rung', 'prop']
+ * @example waysToSatisfy(rule with a hold over 30 s and the head below the heart) // ['shorter hold',
+ * 'lower rung', 'prop']
  */
 export function waysToSatisfy({ all, adds, level }: Rule): Satisfies[] {
   const ways = new Set<Satisfies>();

@@ -24,9 +24,11 @@ function blocksOf(lines: readonly string[]): { from: number; to: number }[] {
 }
 
 /**
- * Changes one thing in a sequence as it is written and leaves everything else as it stands: headings, notes, other lines.
+ * Changes one thing in a sequence as it is written and leaves everything else as it stands: headings,
+ * notes, other lines.
  *
- * @returns the new text, and where each of the old steps went: `moved[3]` is the new number of the third, undefined where it is gone
+ * @returns the new text, and where each of the old steps went: `moved[3]` is the new number of the third,
+ * undefined where it is gone
  */
 export function editSequence(
   source: string,
@@ -90,7 +92,10 @@ export function editSequence(
   }
 }
 
-/** A teacher's choices after an edit: each goes where its step went; those of a step that is gone go with it. */
+/**
+ * A teacher's choices after an edit: each goes where its step went; those of a step that is gone go with
+ * it.
+ */
 export function movedChoices(
   { overrides, swaps, fewerVersions }: Choices,
   moved: readonly (number | undefined)[],
@@ -100,7 +105,10 @@ export function movedChoices(
   return { overrides: go(overrides), swaps: go(swaps), fewerVersions };
 }
 
-/** A teacher's choices after the sequence was written anew: each follows its step by what the step says; where it is said no more, it goes. */
+/**
+ * A teacher's choices after the sequence was written anew: each follows its step by what the step says;
+ * where it is said no more, it goes.
+ */
 export function followedChoices(
   choices: Choices,
   before: readonly string[],

@@ -1,9 +1,12 @@
 import type { Pose } from '../poses/types.js';
 import { parseSequence } from './parseSequence.js';
 
+const secondsStep = (count: number): number => (count >= 120 ? 30 : 5);
+
 /**
- * A step's hold made longer or shorter, as it is said: breaths and rounds one at a time, seconds five at a time, from two minutes
- * on half a minute. Undefined where there is no such step, or it is as short as it can be.
+ * A step's hold made longer or shorter, as it is said: breaths and rounds one at a time, seconds five at a
+ * time, from two minutes on half a minute. Undefined where there is no such step, or it is as short as it
+ * can be.
  *
  * @example nextHold('- Tree, 20 s each side', 1, 1) // '25 s'
  */
@@ -16,12 +19,9 @@ export function nextHold(
   const found = parseSequence(source, poses).sequence.steps[step - 1];
   if (!found) return undefined;
   const { unit, count } = found.hold;
-  const size = unit === 'seconds' ? (count >= 120 ? 30 : 5) : 1;
+  const size = unit === 'seconds' ? secondsStep(count) : 1;
   const next = Math.round((count + by * size) * 10) / 10;
   if (next < size) return undefined;
-  return unit === 'seconds'
-    ? next >= 120 && next % 60 === 0
-      ? `${next / 60} min`
-      : `${next} s`
-    : `${next} ${next === 1 ? unit.slice(0, -1) : unit}`;
+  if (unit !== 'seconds') return `${next} ${next === 1 ? unit.slice(0, -1) : unit}`;
+  return next >= 120 && next % 60 === 0 ? `${next / 60} min` : `${next} s`;
 }

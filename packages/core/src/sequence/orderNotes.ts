@@ -23,7 +23,10 @@ const SIDE_SHARE = 0.1;
 const SIDE_SECONDS = 2;
 /** Seconds of warm-up before load: about four breaths of movement (common practice, no published source). */
 const WARM_SECONDS = 20;
-/** Load, for which one warms up: static work of plank and boat, a back bend past the usual range of the low back, upside down (common practice, no published source). */
+/**
+ * Load, for which one warms up: static work of plank and boat, a back bend past the usual range of the low
+ * back, upside down (common practice, no published source).
+ */
 const LOAD_WORK = 3;
 const LOAD_BACK_BEND = 1;
 /** Final rest is 5 to 10 minutes (common practice). */
@@ -49,8 +52,9 @@ const measuresOf = ({ catalogue }: Look, { variant }: Part) => catalogue.measure
 const poseOf = ({ catalogue }: Look, id: string): Pose => catalogue.poses.find((pose) => pose.id === id)!;
 
 /**
- * Checks the order of a sequence: warm-up before load, both sides equally long over the whole class (the second may come in
- * another order), rounds with a leading leg in pairs, something after each deep back bend, fold or inversion, and a final rest.
+ * Checks the order of a sequence: warm-up before load, both sides equally long over the whole class (the
+ * second may come in another order), rounds with a leading leg in pairs, something after each deep back
+ * bend, fold or inversion, and a final rest.
  */
 export function orderNotes(
   { steps }: Sequence,
@@ -147,8 +151,10 @@ function sideNotes(look: Look): OrderNote[] {
         kind: leads ? 'pair' : 'side',
         step: last.number,
         text: leads
-          ? `${name}: ${missing ? `the ${less} never leads` : `the ${less} leads for less time`}. Rounds with a leading leg come in pairs.`
-          : `${name}: ${missing ? `the ${less} side is missing` : `the ${less} side is ${Math.round(difference)} s shorter`}.`,
+          ? `${name}: ${missing ? `the ${less} never leads` : `the ${less} leads for less time`}. Rounds ` +
+            `with a leading leg come in pairs.`
+          : `${name}: ` +
+            `${missing ? `the ${less} side is missing` : `the ${less} side is ${Math.round(difference)} s shorter`}.`,
         fix: {
           says: `Add the ${less}`,
           edit: { kind: 'add', after: last.number, line: `${bareName(last.text)}, ${line} ${less}` },
@@ -161,13 +167,10 @@ function sideNotes(look: Look): OrderNote[] {
 /** What a step leaves to be answered. */
 function owedBy(look: Look, step: Step): Owed | undefined {
   const deep = deepOf(step.pose, measuresOf(look, step));
-  return deep.inversion
-    ? 'inversion'
-    : deep.backBend
-      ? 'back-bend'
-      : deep.fold && look.seconds(step) > LONG_FOLD
-        ? 'fold'
-        : undefined;
+  if (deep.inversion) return 'inversion';
+  if (deep.backBend) return 'back-bend';
+  if (deep.fold && look.seconds(step) > LONG_FOLD) return 'fold';
+  return undefined;
 }
 
 function counterNotes(look: Look): OrderNote[] {

@@ -53,6 +53,10 @@ function readHold(text: string, pose: Pose): AskedHold {
   return { unit: 'seconds', count: word.startsWith('m') ? count * 60 : count };
 }
 
+const SIDE_WORDS =
+  /\b(?:on )?(?:each|both|either|the right|the left|right|left) sides?\b|\b(?:on the )?(?:right|left)\b/gi;
+const SMALL_WORDS = /\bheld?\b|\bfor\b/gi;
+
 /**
  * A step as written without what is said of holds and sides.
  *
@@ -62,10 +66,8 @@ export const bareName = (text: string): string =>
   text
     .replace(HOLD, ' ')
     .replace(TIMES, ' ')
-    .replace(
-      /\b(?:on )?(?:each|both|either|the right|the left|right|left) sides?\b|\b(?:on the )?(?:right|left)\b|\bheld?\b|\bfor\b/gi,
-      ' ',
-    )
+    .replace(SIDE_WORDS, ' ')
+    .replace(SMALL_WORDS, ' ')
     .replace(/[,;:()]+/g, ' ')
     .trim();
 
@@ -117,11 +119,8 @@ export function parseSequence(
         if (hold.count <= 0 || hold.count > 3600)
           return fail(`Line ${i + 1}: a hold of ${hold.count} cannot be right.`);
         const one = /\b(?:each|both|either)\b/i.test(text) ? null : /\b(right|left)\b/i.exec(text);
-        const sides = !resolved.pose.side
-          ? []
-          : one
-            ? [one[1]!.toLowerCase() as 'right' | 'left']
-            : (['right', 'left'] as const);
+        const written = one ? [one[1]!.toLowerCase() as 'right' | 'left'] : (['right', 'left'] as const);
+        const sides = resolved.pose.side ? written : [];
         steps.push({
           number: steps.length + 1,
           text,
@@ -135,7 +134,8 @@ export function parseSequence(
       const key = /^([\p{L} ]+):\s*(.*)$/u.exec(line);
       if (!key)
         return fail(
-          `Line ${i + 1}: "${line}" is neither a step (start it with -), a title (#), a section (##), a note (>) nor "key: value".`,
+          `Line ${i + 1}: "${line}" is neither a step (start it with -), a title (#), a section (##), a ` +
+            `note (>) nor "key: value".`,
         );
       if (key[1]!.trim().toLowerCase() === 'minutes') {
         const value = Number(key[2]!.replace(/[^\d.]/g, ''));

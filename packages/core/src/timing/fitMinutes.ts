@@ -29,7 +29,10 @@ function pareto(labels: Label[]): Label[] {
   return kept;
 }
 
-/** The cheapest way from each step to the end where a second costs `price`: its price, seconds and cost. Step -1 is the start. */
+/**
+ * The cheapest way from each step to the end where a second costs `price`: its price, seconds and cost.
+ * Step -1 is the start.
+ */
 function backwards(
   stages: readonly TimeStage[],
   gap: (from: number, to: number) => number,
@@ -66,16 +69,18 @@ function backwards(
 }
 
 /**
- * One option a step, or the step left out, so that the class fits its seconds at the least cost; where nothing fits, the
- * shortest class there is.
+ * One option a step, or the step left out, so that the class fits its seconds at the least cost; where
+ * nothing fits, the shortest class there is.
  *
- * Exact: every sum of seconds that no other sum beats in both seconds and cost is kept, unless even the cheapest way on (with
- * a price on seconds that makes the class fit) costs more than a class already known to fit.
+ * Exact: every sum of seconds that no other sum beats in both seconds and cost is kept, unless even the
+ * cheapest way on (with a price on seconds that makes the class fit) costs more than a class already known
+ * to fit.
  * @param stages the options of each step
  * @param gap seconds between two steps that follow each other; -1 is the beginning of the class
  * @param budget seconds of the class
  * @returns the place of the chosen option in each step's list; -1 where the step is left out
- * @example fitMinutes([{ options: [{ seconds: 60, cost: 0 }, { seconds: 40, cost: 2 }] }, { options: [{ seconds: 60, cost: 0 }, { seconds: 50, cost: 1 }] }], () => 0, 110) // [0, 1]
+ * @example fitMinutes([{ options: [{ seconds: 60, cost: 0 }, { seconds: 40, cost: 2 }] }, { options: [{
+ * seconds: 60, cost: 0 }, { seconds: 50, cost: 1 }] }], () => 0, 110) // [0, 1]
  */
 export function fitMinutes(
   stages: readonly TimeStage[],

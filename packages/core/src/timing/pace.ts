@@ -20,7 +20,10 @@ export interface Pace {
   talkKnown: number;
 }
 
-/** The usual pace. Common practice, no published source; adjustable here and, for one teacher, on the Studio page. */
+/**
+ * The usual pace. Common practice, no published source; adjustable here and, for one teacher, on the Studio
+ * page.
+ */
 export const PACE: Pace = {
   breath: 5.5,
   slowBreath: 9,

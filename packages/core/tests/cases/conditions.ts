@@ -1,6 +1,7 @@
 /**
- * Worked cases of the conditions: who, step, what must come of it, the rule that decides (`-` where nothing is in the way) and
- * where the expectation comes from. Rows of CLINICAL.md's tables are quoted by number; all sources are from memory.
+ * Worked cases of the conditions: who, step, what must come of it, the rule that decides (`-` where nothing
+ * is in the way) and where the expectation comes from. Rows of CLINICAL.md's tables are quoted by number;
+ * all sources are from memory.
  */
 export const CONDITION_PEOPLE: Readonly<Record<string, Record<string, unknown>>> = {
   osteoporosis: { conditions: [{ condition: 'osteoporosis', bone: 'osteoporosis' }] },

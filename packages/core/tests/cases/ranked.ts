@@ -1,7 +1,7 @@
 /**
- * What a thoughtful teacher would give instead, case by case: the first three ways the engine names must all be among those
- * she would accept; `must` is among the three whatever else is. Poses by id, single ways by `pose.way`.
- * Common practice throughout, no published source, except where a line says otherwise.
+ * What a thoughtful teacher would give instead, case by case: the first three ways the engine names must
+ * all be among those she would accept; `must` is among the three whatever else is. Poses by id, single ways
+ * by `pose.way`. Common practice throughout, no published source, except where a line says otherwise.
  */
 export interface RankedCase {
   asked: string;

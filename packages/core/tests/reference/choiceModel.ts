@@ -1,4 +1,7 @@
-/** Choosing a class as a mixed-integer model: the reference that the best paths and the lanes weighed together are held against, in tests and in the benchmark. */
+/**
+ * Choosing a class as a mixed-integer model: the reference that the best paths and the lanes weighed
+ * together are held against, in tests and in the benchmark.
+ */
 import fc from 'fast-check';
 import {
   BUILT_IN,
@@ -29,7 +32,10 @@ export interface ChoiceProblem {
 
 const ON = '2026-12-01';
 const OPTIONS_MOST = 12;
-/** People in whose rules nothing adds up over the class: what does is held against trying everything, in the path tests. */
+/**
+ * People in whose rules nothing adds up over the class: what does is held against trying everything, in the
+ * path tests.
+ */
 const PEOPLE: readonly Record<string, unknown>[] = [
   {},
   { conditions: [{ condition: 'hypertension', control: 'uncontrolled' }] },
@@ -142,7 +148,10 @@ const variantsOf = ({ sides }: Option): string[] => [
   ...new Set(sides.map(({ candidate }) => candidate?.variant.id ?? 'sits out')),
 ];
 
-/** The least cost by the solver: a flow through the options of each lane; `coupled` adds what each version of a step beyond the first costs. */
+/**
+ * The least cost by the solver: a flow through the options of each lane; `coupled` adds what each version
+ * of a step beyond the first costs.
+ */
 export function solveChoice(highs: Solver, { lanes }: ChoiceProblem, coupled: boolean): number {
   const objective: [number, string][] = [];
   const rows: string[] = [];

@@ -1,4 +1,7 @@
-/** Keeping time as a mixed-integer model: the reference that `fitMinutes` is held against, in tests and in the benchmark. */
+/**
+ * Keeping time as a mixed-integer model: the reference that `fitMinutes` is held against, in tests and in
+ * the benchmark.
+ */
 import fc from 'fast-check';
 import highs from 'highs';
 import type { TimeStage } from '../../src/timing/fitMinutes.js';
@@ -18,7 +21,10 @@ export interface TimeProblem {
   budget: number;
 }
 
-/** Generated classes of 1 to 9 steps, some of which may be left out, with seconds between them that depend on what comes before. */
+/**
+ * Generated classes of 1 to 9 steps, some of which may be left out, with seconds between them that depend
+ * on what comes before.
+ */
 export function timeProblems(count: number, seed: number): TimeProblem[] {
   const problems = fc.record({
     steps: fc.array(
@@ -74,7 +80,10 @@ const sum = (terms: readonly (readonly [number, string])[]): string =>
     ? terms.map(([by, name]) => `${by < 0 ? '-' : '+'} ${Math.abs(by)} ${name}`).join(' ')
     : '0 nothing';
 
-/** The least cost that fits, by the solver; undefined where nothing fits. One binary for each option, one for each pair of steps that follow each other. */
+/**
+ * The least cost that fits, by the solver; undefined where nothing fits. One binary for each option, one
+ * for each pair of steps that follow each other.
+ */
 export function solveTime(highs: Solver, { stages, gap, budget }: TimeProblem): number | undefined {
   const n = stages.length;
   const options = stages.flatMap((stage, i) =>
@@ -91,6 +100,10 @@ export function solveTime(highs: Solver, { stages, gap, budget }: TimeProblem): 
   }
   const into = (to: number) => arcs.filter((arc) => arc.to === to);
   const out = (from: number) => arcs.filter((arc) => arc.from === from);
+  const times =
+    (factor: number) =>
+    ({ name }: { name: string }) =>
+      [factor, name] as const;
   const model = [
     'Minimize',
     ` obj: ${sum([...options, ...arcs].map(({ cost, name }) => [cost, name]))}`,
@@ -98,8 +111,9 @@ export function solveTime(highs: Solver, { stages, gap, budget }: TimeProblem): 
     ` time: ${sum([...options, ...arcs].map(({ seconds, name }) => [seconds, name]))} <= ${budget}`,
     ` start: ${sum(out(-1).map(({ name }) => [1, name]))} = 1`,
     ...stages.flatMap((_, i) => [
-      ` flow${i}: ${sum([...into(i).map(({ name }) => [1, name] as const), ...out(i).map(({ name }) => [-1, name] as const)])} = 0`,
-      ` one${i}: ${sum([...options.filter((option) => option.i === i).map(({ name }) => [1, name] as const), ...into(i).map(({ name }) => [-1, name] as const)])} = 0`,
+      ` flow${i}: ${sum([...into(i).map(times(1)), ...out(i).map(times(-1))])} = 0`,
+      ` one${i}: ${sum([...options.filter((option) => option.i === i).map(times(1)), ...into(i).map(times(-1))])} ` +
+        `= 0`,
     ]),
     'Binary',
     ` ${[...options, ...arcs].map(({ name }) => name).join(' ')}`,

@@ -118,7 +118,10 @@ const Choice = ({
     <select
       value={value}
       onChange={(event) => onChange(event.target.value)}
-      className={`min-h-11 rounded-lg border bg-paper px-2 text-ink ${value ? 'border-teal border-2 font-semibold' : 'border-strong-line'}`}
+      className={
+        `min-h-11 rounded-lg border bg-paper px-2 text-ink ` +
+        `${value ? 'border-teal border-2 font-semibold' : 'border-strong-line'}`
+      }
     >
       <option value="">any</option>
       {options.map(([key, name]) => (
@@ -131,7 +134,10 @@ const Choice = ({
 );
 const plain = (list: readonly string[]): [string, string][] => list.map((word) => [word, word]);
 
-/** Puts a value into the address, or takes it out. From the address, not from the last drawing: two quick choices must both count. */
+/**
+ * Puts a value into the address, or takes it out. From the address, not from the last drawing: two quick
+ * choices must both count.
+ */
 function useAsk(): (key: string, value: string | ((now: string) => string)) => void {
   const navigate = useNavigate();
   return useCallback(
@@ -154,7 +160,10 @@ const toggled =
     return (ids.includes(id) ? ids.filter((other) => other !== id) : [...ids, id]).join(',');
   };
 
-/** One pose on the shelf. Drawn again only when something about it changes: typing must not wait for two hundred of them. */
+/**
+ * One pose on the shelf. Drawn again only when something about it changes: typing must not wait for two
+ * hundred of them.
+ */
 const PoseCard = memo(function PoseCard({
   pose,
   first,
@@ -170,7 +179,10 @@ const PoseCard = memo(function PoseCard({
   const usual = first === pose.usual;
   return (
     <li
-      className={`relative rounded-2xl border bg-(--fig-paper) ${marked ? 'border-2 border-teal' : 'border-line'} hover:border-teal`}
+      className={
+        `relative rounded-2xl border bg-(--fig-paper) ` +
+        `${marked ? 'border-2 border-teal' : 'border-line'} hover:border-teal`
+      }
     >
       <Link to={`/atlas/${pose.id}${usual ? '' : `?variant=${first}`}`} className="block p-2">
         <LazyFigure variant={first} width={168} height={132} className="w-full" decorative />

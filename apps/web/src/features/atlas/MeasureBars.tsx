@@ -3,10 +3,20 @@ import { BARS } from './words.js';
 
 const say = (value: number, unit: string): string =>
   unit.startsWith(' %') ? `${Math.round(value * 100)}${unit}` : `${Math.round(value)}${unit}`;
-/** Below this nothing is asked of the joint. */
-const least = (unit: string): number => (unit === '°' ? 4 : unit === ' cm' ? 1 : 0.02);
+/** The first body's bars, and those of the one beside it. */
+const BAR_TINTS = ['bg-teal', 'bg-indigo'];
 
-/** What a variant asks for, as bars: filled to the value, with the usual range as the end. A second set is drawn beside the first. */
+/** Below this nothing is asked of the joint. */
+const least = (unit: string): number => {
+  if (unit === '°') return 4;
+  if (unit === ' cm') return 1;
+  return 0.02;
+};
+
+/**
+ * What a variant asks for, as bars: filled to the value, with the usual range as the end. A second set is
+ * drawn beside the first.
+ */
 export function MeasureBars({
   measures,
   other,
@@ -55,7 +65,7 @@ export function MeasureBars({
                         aria-hidden
                       >
                         <div
-                          className={`h-full rounded-full ${end ? 'bg-clay' : i ? 'bg-indigo' : 'bg-teal'}`}
+                          className={`h-full rounded-full ${end ? 'bg-clay' : BAR_TINTS[i]}`}
                           style={{ width: `${Math.min(100, (share / 1.15) * 100)}%` }}
                         />
                         {use && (

@@ -37,7 +37,10 @@ const BODIES: readonly (readonly [Build, string, readonly number[]])[] = [
 function sayGap(gapCm: number, variant: Variant, heightCm: number, build: Build): string | undefined {
   const feet = underFeetCm(variant, heightCm, build);
   if (feet)
-    return `At ${heightCm} cm a 45 cm chair is high: put about ${Math.round(feet)} cm under the feet, a book or a folded blanket.`;
+    return (
+      `At ${heightCm} cm a 45 cm chair is high: put about ${Math.round(feet)} cm under the feet, a ` +
+      `book or a folded blanket.`
+    );
   return gapCm < 1
     ? undefined
     : `At ${heightCm} cm ${gapCm.toFixed(1)} cm are missing to the props: raise them by as much.`;
@@ -206,7 +209,10 @@ function Links({ ids, none }: { ids: readonly string[]; none: string }) {
         <li key={pose.id}>
           <Link
             to={`/atlas/${pose.id}`}
-            className="flex w-32 flex-col items-center rounded-xl border border-line bg-(--fig-paper) p-1 text-center text-sm hover:border-teal"
+            className={
+              'flex w-32 flex-col items-center rounded-xl border border-line bg-(--fig-paper) ' +
+              'p-1 text-center text-sm hover:border-teal'
+            }
           >
             <Figure variant={pose.usual} className="w-24" decorative />
             {pose.name}
@@ -326,7 +332,11 @@ export function PoseScreen() {
                 type="button"
                 aria-pressed={each === variant}
                 onClick={() => setParams({ variant: each.id }, { replace: true })}
-                className={`flex w-36 flex-col rounded-xl border bg-(--fig-paper) p-1.5 text-left text-sm ${each === variant ? 'border-2 border-teal font-semibold' : 'border-line hover:border-teal'}`}
+                className={
+                  `flex w-36 flex-col rounded-xl border bg-(--fig-paper) p-1.5 text-left ` +
+                  `text-sm ` +
+                  `${each === variant ? 'border-2 border-teal font-semibold' : 'border-line hover:border-teal'}`
+                }
               >
                 <Figure variant={each.id} width={132} height={104} className="w-full" decorative />
                 {each.name}
@@ -346,7 +356,16 @@ export function PoseScreen() {
               <p className="mb-2 text-soft">
                 {variant.level}
                 {variant.props.length > 0 &&
-                  `, with ${[...new Set(variant.props.map((prop) => `${prop.kind === 'blanket' && prop.count > 1 ? `${prop.count} blankets` : prop.kind} ${prop.where}`))].join('; ')}`}
+                  `, with ` +
+                    `${[
+                      ...new Set(
+                        variant.props.map(
+                          (prop) =>
+                            `${prop.kind === 'blanket' && prop.count > 1 ? `${prop.count} blankets` : prop.kind} ` +
+                            `${prop.where}`,
+                        ),
+                      ),
+                    ].join('; ')}`}
                 .
               </p>
               <ul className="mb-3 list-disc pl-5">

@@ -32,7 +32,8 @@ export function TurnableFigure({
 }: Props) {
   const first: readonly [number, number] = mirrored ? [180 - view[0], view[1]] : view;
   const [moved, setMoved] = useState<readonly [number, number]>([0, 0]);
-  const camera: readonly [number, number] = [first[0] + moved[0], clampTilt(first[1] + moved[1])];
+  const azimuth = first[0] + moved[0];
+  const tilt = clampTilt(first[1] + moved[1]);
   const markup = useMemo(() => {
     const posture = unpackPosture(packed);
     return drawFigure(
@@ -41,11 +42,11 @@ export function TurnableFigure({
         heightCm,
         build,
         props: mirrored ? mirrorProps(props) : props,
-        view: camera,
+        view: [azimuth, tilt],
       },
       { width, height, margin: 12 },
     );
-  }, [packed, heightCm, build, props, mirrored, camera[0], camera[1], width, height]);
+  }, [packed, heightCm, build, props, mirrored, azimuth, tilt, width, height]);
   const turn = (dx: number, dy: number): void =>
     setMoved(([x, y]) => [x + dx, clampTilt(first[1] + y + dy) - first[1]]);
   const keys = (event: KeyboardEvent): void => {

@@ -24,7 +24,10 @@ interface Props {
   onChange: (state: Today) => void;
 }
 
-/** How someone is today, asked before class: the usual questions, the warning signs for this person, and at once what they come to. */
+/**
+ * How someone is today, asked before class: the usual questions, the warning signs for this person, and at
+ * once what they come to.
+ */
 export function TodayFields({ person, on, state, onChange }: Props) {
   const view = useHouseView();
   const hall = useHallRules();

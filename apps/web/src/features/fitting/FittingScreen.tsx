@@ -37,7 +37,10 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
     <Page
       wide
       title={data.title}
-      about={`${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
+      about={
+        `${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} ` +
+        `· ${data.people.length} people`
+      }
       actions={
         <>
           <ButtonLink look="main" to={`/classes/${id}/teach`}>
@@ -71,7 +74,8 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
             onClick={() => {
               if (
                 window.confirm(
-                  `Remove "${data.title}" on ${sayDate(data.on)}, with its fitting and its record? This cannot be undone.`,
+                  `Remove "${data.title}" on ${sayDate(data.on)}, with its fitting and its record? This ` +
+                    `cannot be undone.`,
                 )
               )
                 remove.mutate(id, { onSuccess: () => void navigate('/classes') });

@@ -146,7 +146,11 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
       {chosen && (
         <aside
           aria-label="Why"
-          className="no-print fixed inset-y-0 right-0 z-20 w-[min(24rem,100vw)] border-l border-line bg-paper shadow-xl xl:sticky xl:top-0 xl:z-auto xl:h-screen xl:w-auto xl:shadow-none"
+          className={
+            'no-print fixed inset-y-0 right-0 z-20 w-[min(24rem,100vw)] border-l border-line ' +
+            'bg-paper shadow-xl xl:sticky xl:top-0 xl:z-auto xl:h-screen xl:w-auto ' +
+            'xl:shadow-none'
+          }
         >
           <WhyPanel
             person={chosen.person}
@@ -180,7 +184,10 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
   );
 });
 
-/** Whether everything has been drawn once at the width it has: true a moment later, and not while the width changes. */
+/**
+ * Whether everything has been drawn once at the width it has: true a moment later, and not while the width
+ * changes.
+ */
 function useAtRest(drawn: boolean, within: RefObject<HTMLElement | null>): boolean {
   const [atRest, setAtRest] = useState(false);
   useEffect(() => {

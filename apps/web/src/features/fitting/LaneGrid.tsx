@@ -27,8 +27,11 @@ function sayMost(limits: Fitting['lanes'][number]['limits'], key: string): strin
   ].filter(Boolean);
   return parts.length ? `at most ${parts.join(', ')}` : '';
 }
-const saySum = ({ longest, total }: RunAndTotal): string =>
-  !total ? '–' : longest === total ? sayClock(total) : `${sayClock(longest)} of ${sayClock(total)}`;
+const saySum = ({ longest, total }: RunAndTotal): string => {
+  if (!total) return '–';
+  if (longest === total) return sayClock(total);
+  return `${sayClock(longest)} of ${sayClock(total)}`;
+};
 
 interface Props {
   fitting: Fitting;
@@ -78,7 +81,10 @@ export const LaneGrid = ({ fitting, names, onOpen }: Props) => (
                       type="button"
                       data-cell
                       onClick={() => onOpen(step.step, lane.person, entry)}
-                      className={`w-full rounded-lg p-1 text-left hover:bg-teal-wash ${entry.override ? 'border-2 border-dashed border-clay' : ''}`}
+                      className={
+                        `w-full rounded-lg p-1 text-left hover:bg-teal-wash ` +
+                        `${entry.override ? 'border-2 border-dashed border-clay' : ''}`
+                      }
                     >
                       <VerdictMark verdict={entry.verdict} bare={entry.verdict === 'as-written'} />
                       <Loosened entries={[entry]} />

@@ -15,7 +15,10 @@ const RANK: Record<Level, number> = {
 };
 const x = (level: Level): number => 14 + RANK[level] * 18;
 
-/** One row's piece of the line: from half way to the step before, through this level beside the asked figure, to half way to the next. */
+/**
+ * One row's piece of the line: from half way to the step before, through this level beside the asked
+ * figure, to half way to the next.
+ */
 export function LevelLine({ before, level, after }: { before?: Level; level: Level; after?: Level }) {
   const here = x(level);
   const up = before ? (x(before) + here) / 2 : here;

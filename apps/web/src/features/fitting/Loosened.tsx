@@ -1,6 +1,9 @@
 import type { LaneStep } from '@lotus-steady/core';
 
-/** Said wherever a rule that the hall has loosened decides: someone is allowed more here than the rulebook allows. */
+/**
+ * Said wherever a rule that the hall has loosened decides: someone is allowed more here than the rulebook
+ * allows.
+ */
 export const Loosened = ({ entries }: { entries: readonly Pick<LaneStep, 'findings'>[] }) =>
   entries.some(({ findings }) =>
     findings.some(({ changed, level }) => changed?.how === 'loosened' && level === 'watch'),

@@ -13,7 +13,10 @@ interface Props {
   onOverride: (override: Override | undefined) => void;
 }
 
-/** The teacher's own choice in a cell: another way, with the reason kept, and everything else fitted round it. */
+/**
+ * The teacher's own choice in a cell: another way, with the reason kept, and everything else fitted round
+ * it.
+ */
 export function OverrideForm({ person, entry, onOverride }: Props) {
   const [variant, setVariant] = useState<string>();
   const [reason, setReason] = useState('');

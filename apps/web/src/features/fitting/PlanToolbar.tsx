@@ -30,7 +30,10 @@ export function PlanToolbar({ live }: { live: LivePlan }) {
     setLooking(false);
     setFound({
       swaps,
-      said: `${swaps.length} steps would be one for everybody; ${leaving.size} people leave what was asked somewhere; in all ${sayCost(cost)} from what was asked.${without.length ? ` None suits all at step ${without.join(', ')}.` : ''}`,
+      said:
+        `${swaps.length} steps would be one for everybody; ${leaving.size} people leave what was ` +
+        `asked somewhere; in all ${sayCost(cost)} from what was ` +
+        `asked.${without.length ? ` None suits all at step ${without.join(', ')}.` : ''}`,
     });
   }
   return (
@@ -107,9 +110,8 @@ export function PlanToolbar({ live }: { live: LivePlan }) {
   );
 }
 
-const sayKept = (kept: Kept): string =>
-  typeof kept === 'object'
-    ? `Not kept: ${kept.error.message}`
-    : kept === 'kept'
-      ? 'Everything is kept'
-      : 'Keeping …';
+const sayKept = (kept: Kept): string => {
+  if (typeof kept === 'object') return `Not kept: ${kept.error.message}`;
+  if (kept === 'kept') return 'Everything is kept';
+  return 'Keeping …';
+};

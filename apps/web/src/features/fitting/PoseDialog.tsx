@@ -50,7 +50,10 @@ export function PoseDialog({ title, onTake, onClose, children }: Props) {
             <button
               type="button"
               onClick={() => onTake(pose)}
-              className="flex size-full flex-col items-center rounded-xl border border-line bg-(--fig-paper) p-2 text-center hover:border-teal"
+              className={
+                'flex size-full flex-col items-center rounded-xl border border-line ' +
+                'bg-(--fig-paper) p-2 text-center hover:border-teal'
+              }
             >
               <Figure variant={pose.usual} className="w-24" decorative />
               <span className="leading-tight font-semibold">{pose.name}</span>

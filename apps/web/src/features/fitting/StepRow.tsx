@@ -16,6 +16,14 @@ import { StepTools } from './StepTools.js';
 import type { Latest, Live } from './useLatest.js';
 import { WaitOut } from './WaitOut.js';
 
+/** What the keys of a step's handle do to its hold. */
+const HOLD_KEYS: Readonly<Record<string, 1 | -1>> = { '+': 1, '=': 1, '-': -1 };
+
+function tileBorder(open: boolean, chosenByHand: boolean): string {
+  if (open) return 'border-2 border-teal';
+  return chosenByHand ? 'border-2 border-dashed border-clay' : 'border-line';
+}
+
 interface RowProps {
   row: StepGroups;
   /** The asked variants before and after it. */
@@ -35,7 +43,10 @@ const levelOf = (variant: string | undefined) => (variant ? variantById(variant)
 type Held = Pick<ReturnType<typeof useSortable>, 'attributes' | 'listeners'>;
 const HeldContext = createContext<Partial<Held>>({});
 
-/** One step: what is asked, who does it as written, and a tile for each different version. Rows that change places are moved, not drawn again. */
+/**
+ * One step: what is asked, who does it as written, and a tile for each different version. Rows that change
+ * places are moved, not drawn again.
+ */
 export const StepRow = memo(function StepRow(props: RowProps) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: props.row.id,
@@ -62,7 +73,11 @@ export const StepRow = memo(function StepRow(props: RowProps) {
             }
           : undefined
       }
-      className="grid [contain-intrinsic-block-size:auto_7.5rem] grid-cols-[4.5rem_18rem_8rem_minmax(0,1fr)] border-b border-line break-inside-avoid max-md:grid-cols-[3.5rem_minmax(0,1fr)] print:grid-cols-[3rem_14rem_8rem_1fr]"
+      className={
+        'grid [contain-intrinsic-block-size:auto_7.5rem] ' +
+        'grid-cols-[4.5rem_18rem_8rem_minmax(0,1fr)] border-b border-line break-inside-avoid ' +
+        'max-md:grid-cols-[3.5rem_minmax(0,1fr)] print:grid-cols-[3rem_14rem_8rem_1fr]'
+      }
     >
       <HeldContext value={held}>
         <Row {...props} />
@@ -166,13 +181,16 @@ function Handle({
   live,
 }: Pick<RowProps, 'places'> & { id: string; name: string; live: Live }) {
   const { attributes, listeners } = useContext(HeldContext);
-  /** With the handle in focus: Alt with an arrow moves the step, plus and minus change its hold, Delete takes it out. */
+  /**
+   * With the handle in focus: Alt with an arrow moves the step, plus and minus change its hold, Delete
+   * takes it out.
+   */
   const onHandle = (event: KeyboardEvent<HTMLElement>): void => {
     const { current: plan } = live;
     const { numbers, of } = places.current;
     const number = plan.stepNow(numbers.get(id)!);
     if (number === undefined) return;
-    const by = event.key === '+' || event.key === '=' ? 1 : event.key === '-' ? -1 : undefined;
+    const by = HOLD_KEYS[event.key];
     const hold = by && nextHold(plan.planNow().source, number, by, catalogue().poses);
     if (event.altKey && event.key === 'ArrowUp' && number > 1)
       plan.edit({ kind: 'move', step: number, after: number - 2 });
@@ -203,7 +221,10 @@ function Handle({
         {...attributes}
         {...listeners}
         onKeyDown={onHandle}
-        className="inline-flex min-h-11 min-w-9 cursor-grab touch-none items-center justify-center rounded-lg text-soft hover:bg-teal-wash"
+        className={
+          'inline-flex min-h-11 min-w-9 cursor-grab touch-none items-center justify-center ' +
+          'rounded-lg text-soft hover:bg-teal-wash'
+        }
         aria-labelledby={`move-${id}`}
         title="Drag, or Alt with an arrow; + and − change the hold; Delete takes it out"
       >
@@ -231,7 +252,10 @@ function Tile({
       data-cell
       aria-expanded={open}
       onClick={onOpen}
-      className={`flex h-full min-h-24 w-57 items-center gap-1 rounded-xl border bg-paper p-1 text-left hover:border-teal ${open ? 'border-2 border-teal' : entry.override ? 'border-2 border-dashed border-clay' : 'border-line'}`}
+      className={
+        `flex h-full min-h-24 w-57 items-center gap-1 rounded-xl border bg-paper p-1 text-left ` +
+        `hover:border-teal ${tileBorder(open, entry.override !== undefined)}`
+      }
     >
       <Figure variant={entry.variant} side={side} className="w-21 shrink-0" decorative />
       <span className="min-w-0 py-1 pr-1">

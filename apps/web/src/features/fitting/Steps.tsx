@@ -17,8 +17,9 @@ const BY_HAND = { activationConstraint: { distance: 6 } };
 const BY_KEY = { coordinateGetter: sortableKeyboardCoordinates };
 
 /**
- * The steps in order; where they may be changed, each can be taken by its handle and put elsewhere. `atRest`: every row has been
- * drawn once and its height is known, so that rows out of sight need not be laid out and painted at every edit.
+ * The steps in order; where they may be changed, each can be taken by its handle and put elsewhere.
+ * `atRest`: every row has been drawn once and its height is known, so that rows out of sight need not be
+ * laid out and painted at every edit.
  */
 export function Steps({
   places,

@@ -1,6 +1,9 @@
 import type { Group } from './groupLanes.js';
 
-/** What those who are done early do meanwhile, where staying in the shape would add to what is limited for them. */
+/**
+ * What those who are done early do meanwhile, where staying in the shape would add to what is limited for
+ * them.
+ */
 export function WaitOut({ people, names }: { people: Group['people']; names: ReadonlyMap<string, string> }) {
   const outs = new Map<string, string[]>();
   for (const {

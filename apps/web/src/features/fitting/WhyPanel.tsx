@@ -38,7 +38,10 @@ interface Props {
   onClose: () => void;
 }
 
-/** Why this and not the asked: figures side by side, every rule with its number against its limit, and what else would do. */
+/**
+ * Why this and not the asked: figures side by side, every rule with its number against its limit, and what
+ * else would do.
+ */
 export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onOverride, onClose }: Props) {
   const chosen = variantById(entry.variant);
   const same = entry.askedVariant === entry.variant;
@@ -72,7 +75,10 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onO
               type="button"
               aria-pressed={name === person}
               onClick={() => onPerson(name)}
-              className={`min-h-9 rounded-full border px-3 ${name === person ? 'border-teal bg-teal-wash font-semibold' : 'border-line'}`}
+              className={
+                `min-h-9 rounded-full border px-3 ` +
+                `${name === person ? 'border-teal bg-teal-wash font-semibold' : 'border-line'}`
+              }
             >
               {name}
             </button>

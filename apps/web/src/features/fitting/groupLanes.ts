@@ -3,18 +3,24 @@ import type { Fitting, LaneStep } from '@lotus-steady/core';
 /** People who do the same at a step, and what they do. */
 export interface Group {
   key: string;
-  /** Names it among the groups of its step, also after an edit that changes how long it is held: what is drawn of it stays. */
+  /**
+   * Names it among the groups of its step, also after an edit that changes how long it is held: what is
+   * drawn of it stays.
+   */
   place: string;
   entry: LaneStep;
   people: readonly { name: string; entry: LaneStep }[];
 }
 
-/** A step as it is drawn: where it stands and when it begins an edit changes for all that come after it, and is told apart. */
+/**
+ * A step as it is drawn: where it stands and when it begins an edit changes for all that come after it, and
+ * is told apart.
+ */
 export type StepDrawn = Omit<Fitting['steps'][number], 'step' | 'start' | 'end'>;
 
 /**
- * One step of the class: who does it as written, and who differs, grouped where they do the same. `id` names it also after an edit
- * that moves it or changes how long it is held; it has no spaces.
+ * One step of the class: who does it as written, and who differs, grouped where they do the same. `id`
+ * names it also after an edit that moves it or changes how long it is held; it has no spaces.
  */
 export interface StepGroups {
   id: string;
@@ -110,7 +116,10 @@ function signatureOf(row: StepGroups): string {
   return known;
 }
 
-/** The rows of a fitting, each the very one that was there before where nothing of it is drawn otherwise: what has not changed need not be drawn again. */
+/**
+ * The rows of a fitting, each the very one that was there before where nothing of it is drawn otherwise:
+ * what has not changed need not be drawn again.
+ */
 export function steadyRows(before: readonly StepGroups[], now: readonly StepGroups[]): readonly StepGroups[] {
   const known = new Map(before.map((row) => [signatureOf(row), row]));
   return now.map((row) => known.get(signatureOf(row)) ?? row);

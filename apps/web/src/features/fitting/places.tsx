@@ -23,7 +23,10 @@ export function usePlaces(rows: readonly StepGroups[]): Places {
   );
 }
 
-/** Tells rows where they stand and when they begin, seconds: an edit moves all that come after it, and only these words are drawn again. */
+/**
+ * Tells rows where they stand and when they begin, seconds: an edit moves all that come after it, and only
+ * these words are drawn again.
+ */
 export function PlacesProvider({
   places,
   starts,

@@ -15,7 +15,10 @@ export const startHistory = (now: Plan): PlanHistory => ({ past: [], now, future
 /** So many edits can be undone. */
 const KEPT_MOST = 200;
 
-/** One way of data: an edit, or one step back or forward. A change that changes nothing leaves nothing to undo. */
+/**
+ * One way of data: an edit, or one step back or forward. A change that changes nothing leaves nothing to
+ * undo.
+ */
 export function planHistory(
   history: PlanHistory,
   action: 'undo' | 'redo' | { change: (plan: Plan) => Plan },

@@ -18,7 +18,10 @@ import { planHistory, startHistory, type Plan } from './planHistory.js';
 
 /** An edit whose fitting takes longer than this is said to be under way, ms. */
 const DRAW_AFTER = 60;
-/** Edits that follow each other within this are kept in one go, ms: the server, on the same machine, works when the hand rests. */
+/**
+ * Edits that follow each other within this are kept in one go, ms: the server, on the same machine, works
+ * when the hand rests.
+ */
 const KEEP_AFTER = 2000;
 
 /** So often the page practises drawing what it shows. */
@@ -26,12 +29,18 @@ const DRAWN_AGAIN = 4;
 
 export type Kept = 'kept' | 'keeping' | 'waiting' | { error: Error };
 
-/** A class's plan while it is being edited: every edit is fitted again in a worker, can be undone, and is kept a moment later. */
+/**
+ * A class's plan while it is being edited: every edit is fitted again in a worker, can be undone, and is
+ * kept a moment later.
+ */
 export interface LivePlan {
   plan: Plan;
   /** The plan with an edit that is under way, while the page still shows the one before. */
   planNow: () => Plan;
-  /** Which step of it is the one that the page shows under a number; undefined where it has gone, or an undo is under way. */
+  /**
+   * Which step of it is the one that the page shows under a number; undefined where it has gone, or an undo
+   * is under way.
+   */
   stepNow: (shown: number) => number | undefined;
   fitting: Fitting;
   kept: Kept;
@@ -103,7 +112,8 @@ export function useLivePlan(known: ClassWhole): LivePlan {
       if (packed) unpack(packed);
       await worker.practise(start.sequenceText, start.choices);
     });
-    // The same fitting, drawn again: nothing on the page changes, and the page has done once what an edit asks of it.
+    // The same fitting, drawn again: nothing on the page changes, and the page has done once what an edit
+    // asks of it.
     const drawn = Array.from({ length: DRAWN_AGAIN }, (_, i) =>
       setTimeout(
         () => {
@@ -188,7 +198,8 @@ export function useLivePlan(known: ClassWhole): LivePlan {
       latest.current = next;
       waiting.current = next.now;
       changed();
-      // Drawn once, with what the edit makes of the class; where that takes long, what was done is said before it.
+      // Drawn once, with what the edit makes of the class; where that takes long, what was done is said
+      // before it.
       const soon = setTimeout(() => said.current(), DRAW_AFTER);
       said.current = () => {
         clearTimeout(soon);

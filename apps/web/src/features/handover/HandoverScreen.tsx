@@ -24,7 +24,10 @@ export function HandoverScreen({ id }: { id: string }) {
   return (
     <Page
       title={data.title}
-      about={`${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} · ${facts.join(' · ')}`}
+      about={
+        `${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} ` +
+        `· ${facts.join(' · ')}`
+      }
       actions={
         <>
           <ButtonLink to={`/classes/${id}/fitting`}>Back to the fitting</ButtonLink>

@@ -17,7 +17,20 @@ const RULES: ReadonlyMap<string, number> = new Map(
   ]),
 );
 
-/** Where good teachers differ: each topic with its positions and their reasons; the chosen one is kept for the hall. */
+const tint = (chosen: boolean): string =>
+  chosen ? 'border-2 border-teal bg-teal-wash' : 'border-line hover:border-teal';
+
+function sayDecides(rules: number, cues: boolean): string {
+  if (rules) return `Decides ${rules === 1 ? 'one rule' : `${rules} rules`}.`;
+  return cues
+    ? 'Decides what is said in class.'
+    : 'Decides whether a missing go-ahead is a question or stands in the way.';
+}
+
+/**
+ * Where good teachers differ: each topic with its positions and their reasons; the chosen one is kept for
+ * the hall.
+ */
 export function HouseViewScreen() {
   const view = useHouseView();
   const keep = useKeepHouseView();
@@ -27,7 +40,10 @@ export function HouseViewScreen() {
       about={
         <>
           Read, decide once for the hall; a class may differ.{' '}
-          <b role="status">{keep.isPending ? 'Keeping …' : keep.isSuccess ? 'Kept.' : ''}</b>
+          <b role="status">
+            {keep.isPending && 'Keeping …'}
+            {keep.isSuccess && 'Kept.'}
+          </b>
         </>
       }
     >
@@ -46,17 +62,13 @@ export function HouseViewScreen() {
               <h2 className="text-xl">{topic.name}</h2>
               <p className="mb-3 text-soft">
                 {topic.question}
-                {rules
-                  ? ` Decides ${rules === 1 ? 'one rule' : `${rules} rules`}.`
-                  : cues
-                    ? ' Decides what is said in class.'
-                    : ' Decides whether a missing go-ahead is a question or stands in the way.'}
+                {` ${sayDecides(rules, cues)}`}
               </p>
               <div className="grid gap-3 md:grid-cols-[repeat(auto-fit,minmax(15rem,1fr))]">
                 {topic.positions.map((position) => (
                   <label
                     key={position.id}
-                    className={`flex cursor-pointer gap-3 rounded-xl border p-4 ${view[id] === position.id ? 'border-2 border-teal bg-teal-wash' : 'border-line hover:border-teal'}`}
+                    className={`flex cursor-pointer gap-3 rounded-xl border p-4 ${tint(view[id] === position.id)}`}
                   >
                     <input
                       type="radio"

@@ -36,7 +36,10 @@ export function stagesToday(line: PersonLine): string[] {
 export const ownLimits = ({ can, ranges, limits }: PersonLine): string[] => [
   ...limits.map(({ kind: id, side, most, by, until, why }) => {
     const kind: LimitKind = LIMIT_KINDS[id];
-    return `${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''} (${by}${until ? `, until ${sayDate(until)}` : ''})`;
+    return (
+      `${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''} ` +
+      `(${by}${until ? `, until ${sayDate(until)}` : ''})`
+    );
   }),
   ...[
     !can.stand && 'does not stand',

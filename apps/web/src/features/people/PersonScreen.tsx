@@ -40,7 +40,8 @@ export function PersonScreen({ id }: { id: string }) {
               onClick={() => {
                 if (
                   window.confirm(
-                    `Remove ${person.name} and what was recorded? Classes already planned stay as they are. This cannot be undone.`,
+                    `Remove ${person.name} and what was recorded? Classes already planned stay as they ` +
+                      `are. This cannot be undone.`,
                   )
                 )
                   remove.mutate(id, { onSuccess: () => void navigate('/people') });
@@ -79,7 +80,8 @@ function Known({ person: { records: _records, propNotes: _notes, ...person } }: 
     ...(limits ? [['Own limits', limits] as [string, string]] : []),
     ...person.clearances.map(({ for: what, by, on, until }): [string, string] => [
       'Go-ahead',
-      `${ruleById(what)?.rule.reason ?? conditionName(what)} by ${by}, ${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}`,
+      `${ruleById(what)?.rule.reason ?? conditionName(what)} by ${by}, ` +
+        `${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}`,
     ]),
   ];
   return (

@@ -33,7 +33,7 @@ export const StageFields = ({ condition, details, onChange, wrong = () => undefi
             label={field.label}
             hint={field.question}
             error={wrong(field.key)}
-            value={value === true ? 'yes' : value === false ? 'no' : ''}
+            value={{ true: 'yes', false: 'no' }[String(value)] ?? ''}
             onChange={(event) => set(event.target.value === '' ? '' : event.target.value === 'yes')}
           >
             <option value="">not known</option>
@@ -85,15 +85,7 @@ export const readDetails = (
       if (typeof value === 'boolean') return key === 'cleared' && !value ? [] : [[key, value]];
       const text = value.trim();
       if (!text) return [];
-      return [
-        [
-          key,
-          type === 'number'
-            ? Number(text.replace(',', '.'))
-            : type === 'list'
-              ? text.split(/\s*,\s*/).filter(Boolean)
-              : text,
-        ],
-      ];
+      if (type === 'number') return [[key, Number(text.replace(',', '.'))]];
+      return [[key, type === 'list' ? text.split(/\s*,\s*/).filter(Boolean) : text]];
     }),
   );

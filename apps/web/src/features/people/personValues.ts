@@ -2,6 +2,12 @@ import { CONDITIONS } from '@lotus-steady/core';
 import type { PersonLine, WrittenPerson } from '../../api/queries.js';
 import { readDetails, type TypedDetails } from './StageFields.js';
 
+/** A kept detail as its field shows it. */
+function asTyped(value: unknown): string | boolean {
+  if (typeof value === 'boolean') return value;
+  return Array.isArray(value) ? value.join(', ') : String(value);
+}
+
 /** What was counted and timed (CDC STEADI), in the order of the form. */
 export const SCREENING = [
   ['fallsLastYear', 'Falls in the last year'],
@@ -41,12 +47,7 @@ export const valuesOf = (person?: PersonLine): PersonValues => ({
   ) as PersonValues['screening'],
   conditions: (person?.conditions ?? []).map(({ condition, ...details }) => ({
     condition,
-    details: Object.fromEntries(
-      Object.entries(details).map(([key, value]) => [
-        key,
-        typeof value === 'boolean' ? value : Array.isArray(value) ? value.join(', ') : String(value),
-      ]),
-    ),
+    details: Object.fromEntries(Object.entries(details).map(([key, value]) => [key, asTyped(value)])),
   })),
   limits: (person?.limits ?? []).map(({ kind, side, most, by, until, why }) => ({
     kind,

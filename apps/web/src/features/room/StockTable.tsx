@@ -79,7 +79,10 @@ export function StockTable({ needed, stock }: Props) {
                       keep.reset();
                       setCounts({ ...counts, [prop]: event.target.value });
                     }}
-                    className={`min-h-11 w-24 rounded-lg border bg-paper px-3 ${wrong(prop) ? 'border-2 border-clay' : 'border-strong-line'}`}
+                    className={
+                      `min-h-11 w-24 rounded-lg border bg-paper px-3 ` +
+                      `${wrong(prop) ? 'border-2 border-clay' : 'border-strong-line'}`
+                    }
                   />
                   {wrong(prop) && <p className="text-sm font-semibold text-clay">{wrong(prop)}</p>}
                 </td>

@@ -39,7 +39,10 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
         <p>{rule.reason}</p>
         <TextField
           autoFocus
-          label={`Limit (the rulebook says ${'measure' in bound ? sayLimit(bound.measure, movable.value) : `${movable.value} s`})`}
+          label={
+            `Limit (the rulebook says ` +
+            `${'measure' in bound ? sayLimit(bound.measure, movable.value) : `${movable.value} s`})`
+          }
           inputMode="decimal"
           value={to}
           onChange={(event) => setTo(event.target.value)}

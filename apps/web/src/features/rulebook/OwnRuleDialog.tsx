@@ -42,7 +42,10 @@ const MEASURES: readonly Quantity[] = [
   'met',
 ];
 
-/** A rule of the teacher's own for a condition: a measure, a number and a reason; what it would touch is shown at once. */
+/**
+ * A rule of the teacher's own for a condition: a measure, a number and a reason; what it would touch is
+ * shown at once.
+ */
 export function OwnRuleDialog({ condition, onClose }: { condition: string; onClose: () => void }) {
   const hall = useHallRules();
   const keep = useKeepHallRules();
@@ -91,6 +94,7 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
     setAsked(true);
     if (!errors.length) keep.mutate({ ...hall, own: [...hall.own, rule] }, { onSuccess: onClose });
   };
+  const { unit } = measureWords(measure, 1, 1);
   return (
     <Modal title="A rule of my own" onClose={onClose}>
       <form noValidate className="space-y-4" onSubmit={submit}>
@@ -108,7 +112,7 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
             ))}
           </SelectField>
           <TextField
-            label={`At most${measureWords(measure, 1, 1).unit ? `, in${measureWords(measure, 1, 1).unit.replace('°', ' degrees')}` : ''}`}
+            label={unit ? `At most, in${unit.replace('°', ' degrees')}` : 'At most'}
             inputMode="decimal"
             value={over}
             onChange={(event) => setOver(event.target.value)}

@@ -26,14 +26,29 @@ const FEW = 7;
 
 const sayTest = (test: StageTest): string => {
   const fact = test.fact.replace(/([A-Z])/g, ' $1').toLowerCase();
-  return 'is' in test
-    ? `${fact}: ${test.is.map((value) => (value === true ? 'yes' : value === false ? 'no' : value)).join(' or ')}`
-    : 'from' in test
-      ? `${fact} from ${test.from}`
-      : `${fact} below ${test.below}`;
+  if ('is' in test)
+    return `${fact}: ${test.is
+      .map((value) => {
+        if (value === true) return 'yes';
+        if (value === false) return 'no';
+        return value;
+      })
+      .join(' or ')}`;
+  if ('from' in test) return `${fact} from ${test.from}`;
+  return `${fact} below ${test.below}`;
 };
 
-/** One rule: the reason first, then what it looks at, how it is met, what it rests on, and the figures it touches. */
+const LEVEL_TINTS = {
+  watch: 'border-line text-soft',
+  need: 'border-indigo text-indigo',
+  limit: 'border-indigo text-indigo',
+  never: 'border-clay text-clay',
+};
+
+/**
+ * One rule: the reason first, then what it looks at, how it is met, what it rests on, and the figures it
+ * touches.
+ */
 export function RuleCard({ rule, condition }: { rule: Rule; condition: string }) {
   const hall = useHallRules();
   const [moving, setMoving] = useState(false);
@@ -44,9 +59,7 @@ export function RuleCard({ rule, condition }: { rule: Rule; condition: string })
     <article className="rounded-2xl border border-line bg-paper p-5">
       <div className="flex flex-wrap items-start gap-x-4 gap-y-1">
         <h3 className="min-w-60 flex-1 text-lg">{rule.reason}</h3>
-        <span
-          className={`rounded-full border px-3 py-0.5 ${rule.level === 'watch' ? 'border-line text-soft' : rule.level === 'never' ? 'border-clay text-clay' : 'border-indigo text-indigo'}`}
-        >
+        <span className={`rounded-full border px-3 py-0.5 ${LEVEL_TINTS[rule.level]}`}>
           {LEVEL_WORDS[rule.level]}
         </span>
       </div>
@@ -72,7 +85,10 @@ export function RuleCard({ rule, condition }: { rule: Rule; condition: string })
       </p>
       {moved && movable && bound && (
         <p
-          className={`mt-2 rounded-lg border px-3 py-2 ${isLoosened(moved) ? 'border-clay bg-clay-wash' : 'border-teal bg-teal-wash'}`}
+          className={
+            `mt-2 rounded-lg border px-3 py-2 ` +
+            `${isLoosened(moved) ? 'border-clay bg-clay-wash' : 'border-teal bg-teal-wash'}`
+          }
         >
           <b>{isLoosened(moved) ? 'Loosened' : 'Tightened'} here</b> from{' '}
           {'measure' in bound ? sayLimit(bound.measure, movable.value) : `${movable.value} s`} to{' '}

@@ -35,7 +35,10 @@ interface Asked {
   heightCm: string;
 }
 
-/** Chosen stages, and the whole atlas marked again for them. Nothing is kept, and nothing of it stands in the address but the condition one came from. */
+/**
+ * Chosen stages, and the whole atlas marked again for them. Nothing is kept, and nothing of it stands in
+ * the address but the condition one came from.
+ */
 export function WhatIfScreen() {
   const [params] = useSearchParams();
   const houseView = useHouseView();
@@ -180,7 +183,10 @@ export function WhatIfScreen() {
                 type="button"
                 aria-pressed={show === mark}
                 onClick={() => setShow(show === mark ? '' : mark)}
-                className={`min-h-11 rounded-full border px-4 ${show === mark ? 'border-2 border-teal bg-teal-wash' : 'border-line bg-paper'}`}
+                className={
+                  `min-h-11 rounded-full border px-4 ` +
+                  `${show === mark ? 'border-2 border-teal bg-teal-wash' : 'border-line bg-paper'}`
+                }
               >
                 <MarkSign mark={mark} count={counts[code]!} />
               </button>
@@ -201,7 +207,10 @@ export function WhatIfScreen() {
                 >
                   <Link
                     to={`/atlas/${pose.id}?variant=${variant.id}`}
-                    className={`block h-full rounded-2xl border bg-(--fig-paper) p-2 hover:border-teal ${mark === 'limited' || mark === 'never' ? 'border-dashed border-strong-line' : 'border-line'}`}
+                    className={
+                      `block h-full rounded-2xl border bg-(--fig-paper) p-2 hover:border-teal ` +
+                      `${mark === 'limited' || mark === 'never' ? 'border-dashed border-strong-line' : 'border-line'}`
+                    }
                   >
                     <LazyFigure variant={variant.id} width={168} height={120} className="w-full" decorative />
                     <MarkSign mark={mark} />

@@ -38,11 +38,9 @@ const SUPPORTS = { none: 'no support', hand: 'a hand on something', trunk: 'the 
 export function sayLimit(measure: Quantity, value: number): string {
   if (USES.has(measure)) return `${Math.round(value * 100)} % of the usual range`;
   const { unit } = measureWords(measure, value, value);
-  return unit
-    ? `${value}${unit}`
-    : /Share$|Load$/.test(measure)
-      ? `${Math.round(value * 100)} % of body weight`
-      : String(value);
+  if (unit) return `${value}${unit}`;
+  if (/Share$|Load$/.test(measure)) return `${Math.round(value * 100)} % of body weight`;
+  return String(value);
 }
 
 /** One bound in words: when it bites. */
@@ -66,6 +64,8 @@ export function sayBound(bound: Bound): string {
   return 'on a change of level';
 }
 
+const LIMB_WORDS = { affected: ', on that side', each: ', on one side' };
+
 /** What a rule looks at, in one sentence. */
 export const sayBounds = ({ all, limb }: Pick<Rule, 'all' | 'limb'>): string =>
-  `${all.map(sayBound).join(' and ')}${limb === 'affected' ? ', on that side' : limb === 'each' ? ', on one side' : ''}`;
+  `${all.map(sayBound).join(' and ')}${limb ? LIMB_WORDS[limb] : ''}`;

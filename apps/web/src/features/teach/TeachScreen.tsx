@@ -92,7 +92,10 @@ function Walk({ known }: { known: ClassWhole }) {
         )}
       </header>
       <main
-        className={`grid min-h-0 flex-1 gap-4 overflow-y-auto p-5 ${now.differing.length ? 'md:grid-cols-[minmax(0,1fr)_24rem]' : ''}`}
+        className={
+          `grid min-h-0 flex-1 gap-4 overflow-y-auto p-5 ` +
+          `${now.differing.length ? 'md:grid-cols-[minmax(0,1fr)_24rem]' : ''}`
+        }
       >
         <section aria-label="Now" className="flex min-h-0 flex-col">
           <div aria-live="polite">
