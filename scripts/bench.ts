@@ -28,7 +28,7 @@ import {
 } from '@lotus-steady/core';
 import { solveVariant } from '@lotus-steady/core/solving';
 import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
-import { fitMinutes } from '../packages/core/src/timing/fitMinutes.js';
+import { fitMinutes } from '../packages/core/src/fitting/time/fitMinutes.js';
 import {
   choiceProblems,
   coupledOf,

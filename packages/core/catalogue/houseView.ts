@@ -1,6 +1,6 @@
 import type { Evidence } from '../src/rules/types.js';
 import type { Level, Purpose } from '../src/poses/types.js';
-import { common, published } from './rules/author.js';
+import { common, published } from '../src/authoring/ruleWords.js';
 
 /**
  * Something said with poses of these ids, in this direction of the spine, on this level, to people with one

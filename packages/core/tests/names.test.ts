@@ -7,7 +7,7 @@ import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import Sanscript from '@indic-transliteration/sanscript';
 import { plainSpelling, POSES, rankPoses, resolvePose } from '../src/index.js';
-import { fold } from '../src/names/fold.js';
+import { fold } from '../src/reading/fold.js';
 
 const FORMS = join(dirname(fileURLToPath(import.meta.url)), 'forms');
 const forms = (file: string): [written: string, wanted: string][] =>

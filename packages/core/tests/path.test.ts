@@ -14,13 +14,13 @@ import {
   type Level,
   type StagedPerson,
 } from '../src/index.js';
-import { asked } from '../src/fitting/candidates.js';
-import { laneTable, owedBit, type LaneTable } from '../src/fitting/lane.js';
-import { levelDistance } from '../src/fitting/levelDistance.js';
-import { optionsOf, type Option } from '../src/fitting/options.js';
-import { Shared } from '../src/fitting/shared.js';
-import { Walk } from '../src/fitting/walk.js';
-import { passagesFor } from '../src/fitting/waysBetween.js';
+import { asked } from '../src/fitting/person/candidates.js';
+import { laneTable, owedBit, type LaneTable } from '../src/fitting/person/lane.js';
+import { levelDistance } from '../src/fitting/ways/levelDistance.js';
+import { optionsOf, type Option } from '../src/fitting/person/options.js';
+import { Shared } from '../src/fitting/together/shared.js';
+import { Walk } from '../src/fitting/path/walk.js';
+import { passagesFor } from '../src/fitting/ways/waysBetween.js';
 import { WEIGHTS } from '../src/fitting/weights.js';
 import { counterPoses } from '../catalogue/counterPoses.js';
 import { SUMS, type Sum } from '../src/rules/types.js';

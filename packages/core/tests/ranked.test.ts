@@ -1,10 +1,10 @@
 /** What is given instead, against what a teacher would accept. */
 import { BUILT_IN, PACE, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW } from '../src/index.js';
-import { asked } from '../src/fitting/candidates.js';
-import { laneTable } from '../src/fitting/lane.js';
-import { othersOf } from '../src/fitting/options.js';
-import { serves } from '../src/fitting/serves.js';
-import { similarity } from '../src/fitting/similarity.js';
+import { asked } from '../src/fitting/person/candidates.js';
+import { laneTable } from '../src/fitting/person/lane.js';
+import { othersOf } from '../src/fitting/person/options.js';
+import { serves } from '../src/fitting/person/serves.js';
+import { similarity } from '../src/fitting/person/similarity.js';
 import { RANKED, RANKED_PEOPLE } from './cases/ranked.js';
 
 const ON = '2026-12-01';

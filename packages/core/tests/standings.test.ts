@@ -11,11 +11,11 @@ import {
   USUAL_HOUSE_VIEW,
   type StagedPerson,
 } from '../src/index.js';
-import { asked } from '../src/fitting/candidates.js';
-import { trialOf } from '../src/fitting/describe.js';
-import { laneTable } from '../src/fitting/lane.js';
-import { optionsOf } from '../src/fitting/options.js';
-import { isSoft } from '../src/fitting/standings.js';
+import { asked } from '../src/fitting/person/candidates.js';
+import { trialOf } from '../src/fitting/explain/describe.js';
+import { laneTable } from '../src/fitting/person/lane.js';
+import { optionsOf } from '../src/fitting/person/options.js';
+import { isSoft } from '../src/fitting/person/standings.js';
 import { CONDITION_PEOPLE } from './cases/conditions.js';
 
 const ON = '2026-12-01';

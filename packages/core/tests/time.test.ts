@@ -12,8 +12,8 @@ import {
   USUAL_HOUSE_VIEW,
   type Choices,
 } from '../src/index.js';
-import { sharesOf } from '../src/fitting/keepTime.js';
-import { fitMinutes, type TimeStage } from '../src/timing/fitMinutes.js';
+import { sharesOf } from '../src/fitting/time/keepTime.js';
+import { fitMinutes, type TimeStage } from '../src/fitting/time/fitMinutes.js';
 import { solver, solveTime, timeOf, timeProblems } from './reference/timeModel.js';
 
 const ON = '2026-12-01';

@@ -1,4 +1,4 @@
-import { rung, vary } from './author.js';
+import { rung, vary } from '../../src/authoring/poseWords.js';
 import { STAND } from './bases.js';
 import type { Pose } from '../../src/poses/types.js';
 import { CHAIR, CHAIR_LEGS, hatha, SEATED, SHINS_UPRIGHT, stretching, UP } from './common.js';

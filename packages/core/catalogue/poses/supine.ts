@@ -1,4 +1,4 @@
-import { blankets, block, bothAim, bothAt, rung } from './author.js';
+import { blankets, block, bothAim, bothAt, rung } from '../../src/authoring/poseWords.js';
 import { HANDS_ON_BELLY } from './bases.js';
 import type { Pose } from '../../src/poses/types.js';
 import { hatha, resting, strong, stretching, UP } from './common.js';

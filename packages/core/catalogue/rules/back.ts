@@ -27,7 +27,7 @@ import {
   unsupported,
   watch,
   PHASE,
-} from './author.js';
+} from '../../src/authoring/ruleWords.js';
 
 /** What is known of the bones; WHO 1994: osteoporosis from a T-score of -2.5 down. */
 function boneGrade(bone: unknown, score: number): 'spine fracture' | 'osteoporosis' | 'osteopenia' | 'not known' {

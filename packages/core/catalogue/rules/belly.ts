@@ -1,5 +1,5 @@
 import type { Condition } from '../../src/rules/types.js';
-import { ask, at, below, CLEARED, condition, freeBreath, healing, held, limit, noJumping, OPERATED, over, published, staged, watch, is } from './author.js';
+import { ask, at, below, CLEARED, condition, freeBreath, healing, held, limit, noJumping, OPERATED, over, published, staged, watch, is } from '../../src/authoring/ruleWords.js';
 
 export const hernia: Condition = condition({
   id: 'abdominal-hernia',

@@ -17,7 +17,7 @@ import {
   watch,
   weeksSince,
   below,
-} from './author.js';
+} from '../../src/authoring/ruleWords.js';
 
 type More = Parameters<typeof freeBreath>[1];
 /** Eyes no lower than the heart, no straining, nothing on the eyes. */

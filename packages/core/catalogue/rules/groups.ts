@@ -1,4 +1,4 @@
-import { ageOn } from '../../src/rules/dates.js';
+import { ageOn } from '../../src/calendar/dates.js';
 import type { Condition } from '../../src/rules/types.js';
 import {
   ask,
@@ -22,7 +22,7 @@ import {
   unsupported,
   watch,
   freeBreath,
-} from './author.js';
+} from '../../src/authoring/ruleWords.js';
 
 export const teenager: Condition = condition({
   id: 'teenager',

@@ -32,7 +32,7 @@ import {
   under,
   watch,
   weeksSince,
-} from './author.js';
+} from '../../src/authoring/ruleWords.js';
 
 export const lowBloodPressure: Condition = condition({
   id: 'low-blood-pressure',

@@ -1,7 +1,7 @@
 import { isUncontrolled, parseReading, pressureClass } from '../../src/rules/bloodPressure.js';
-import { ageOn, daysBetween } from '../../src/rules/dates.js';
+import { ageOn, daysBetween } from '../../src/calendar/dates.js';
 import type { Alert, Condition, StageInput, Stage, StageTest } from '../../src/rules/types.js';
-import { common, published } from './author.js';
+import { common, published } from '../../src/authoring/ruleWords.js';
 
 const CAREFUL: StageTest = { fact: 'control', is: ['uncontrolled', 'unread'] };
 const UNCONTROLLED: StageTest = { fact: 'control', is: ['uncontrolled'] };

@@ -28,7 +28,7 @@ import {
   watch,
   clear,
   weeksSince,
-} from './author.js';
+} from '../../src/authoring/ruleWords.js';
 
 const padded = { prop: 'blanket', where: 'folded under the knees' };
 

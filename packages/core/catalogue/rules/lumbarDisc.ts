@@ -1,5 +1,5 @@
 import type { Condition } from '../../src/rules/types.js';
-import { ACUTE, ask, common, know, PHASE, phased, published, SETTLED, SIDE, SINCE } from './author.js';
+import { ACUTE, ask, common, know, PHASE, phased, published, SETTLED, SIDE, SINCE } from '../../src/authoring/ruleWords.js';
 
 export const lumbarDisc: Condition = {
   id: 'lumbar-disc',

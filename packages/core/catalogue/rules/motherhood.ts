@@ -25,7 +25,7 @@ import {
   weeksSince,
   freeBreath,
   summed,
-} from './author.js';
+} from '../../src/authoring/ruleWords.js';
 
 /** Complications that stop exercise until cleared (ACOG CO 650, SOGC/CSEP: Mottola 2018; from memory). */
 const PREGNANCY_COMPLICATIONS = [

@@ -27,7 +27,7 @@ import {
   stop,
   headLevel,
   freeBreath,
-} from './author.js';
+} from '../../src/authoring/ruleWords.js';
 
 export const neckPain: Condition = condition({
   id: 'neck-pain',

@@ -31,7 +31,7 @@ import {
   watch,
   never,
   summed,
-} from './author.js';
+} from '../../src/authoring/ruleWords.js';
 
 export const vertigo: Condition = condition({
   id: 'vertigo',

@@ -1,6 +1,6 @@
-import { ageOn } from '../../src/rules/dates.js';
+import { ageOn } from '../../src/calendar/dates.js';
 import type { Alert, Condition, Stage, StageInput, StageTest } from '../../src/rules/types.js';
-import { common, published } from './author.js';
+import { common, published } from '../../src/authoring/ruleWords.js';
 
 const UNSTEADY: StageTest = { fact: 'unsteady', is: [true] };
 

@@ -1,7 +1,7 @@
-import { dateOfWeek, dueDateFrom, gestationOn } from '../../src/rules/gestation.js';
-import { daysBetween, spokenDate } from '../../src/rules/dates.js';
+import { dateOfWeek, dueDateFrom, gestationOn } from '../../src/calendar/gestation.js';
+import { daysBetween, spokenDate } from '../../src/calendar/dates.js';
 import type { Alert, Condition, Stage } from '../../src/rules/types.js';
-import { common, published } from './author.js';
+import { common, published } from '../../src/authoring/ruleWords.js';
 
 const CO804 = published('acog-co-804');
 

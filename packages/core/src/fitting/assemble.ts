@@ -1,17 +1,17 @@
 import type { Catalogue } from '../poses/catalogue.js';
 import { rulesVersion, type HallRules } from '../rules/hallRules.js';
 import type { HouseView } from '../rules/houseView.js';
-import { orderNotes } from '../sequence/orderNotes.js';
-import type { Sequence, Step } from '../sequence/parseSequence.js';
-import type { Pace } from '../timing/pace.js';
-import type { BodyTable } from './bodyTable.js';
-import type { Choices } from './choices.js';
-import { classAlerts } from './classAlerts.js';
-import { laneSums } from './laneSums.js';
+import { orderNotes } from './explain/orderNotes.js';
+import type { Sequence, Step } from '../reading/parseSequence.js';
+import type { Pace } from './time/pace.js';
+import type { BodyTable } from './person/bodyTable.js';
+import type { Choices } from '../plan/choices.js';
+import { classAlerts } from './explain/classAlerts.js';
+import { laneSums } from './explain/laneSums.js';
 import type { LaneWork } from './laneWork.js';
-import { placesOf, roomOf } from './room.js';
-import { laneSeconds, type Timeline } from './timeline.js';
-import { waitOut } from './waitOut.js';
+import { placesOf, roomOf } from './explain/room.js';
+import { laneSeconds, type Timeline } from './time/timeline.js';
+import { waitOut } from './explain/waitOut.js';
 import type { Fitting, Lane, LaneStep, Refused } from './types.js';
 
 interface Settings {

@@ -1,5 +1,5 @@
-import type { Sequence } from '../sequence/parseSequence.js';
-import type { Choices } from './choices.js';
+import type { Sequence } from '../reading/parseSequence.js';
+import type { Choices } from '../plan/choices.js';
 import { createFitter, type FitterInput } from './fitter.js';
 import type { Fitting } from './types.js';
 

@@ -3,18 +3,18 @@ import { BUILT_IN, type Catalogue } from '../poses/catalogue.js';
 import { NO_HALL_RULES, type HallRules } from '../rules/hallRules.js';
 import type { HouseView } from '../rules/houseView.js';
 import { stagePerson } from '../rules/stagePerson.js';
-import type { Sequence, Step } from '../sequence/parseSequence.js';
-import { PACE, type Pace } from '../timing/pace.js';
+import type { Sequence, Step } from '../reading/parseSequence.js';
+import { PACE, type Pace } from './time/pace.js';
 import { assemble } from './assemble.js';
-import { NO_CHOICES, type Choices } from './choices.js';
-import type { Draft } from './describe.js';
-import { laneTable, owedBit, type LaneTable } from './lane.js';
+import { NO_CHOICES, type Choices } from '../plan/choices.js';
+import type { Draft } from './explain/describe.js';
+import { laneTable, owedBit, type LaneTable } from './person/lane.js';
 import { LaneWork } from './laneWork.js';
-import { oneForAll, type OneForAll } from './oneForAll.js';
-import { sidesOf } from './sidesOf.js';
-import { timeline, type Timeline } from './timeline.js';
-import { Shared } from './shared.js';
-import { together, type Path } from './together.js';
+import { oneForAll, type OneForAll } from './together/oneForAll.js';
+import { sidesOf } from './person/sidesOf.js';
+import { timeline, type Timeline } from './time/timeline.js';
+import { Shared } from './together/shared.js';
+import { together, type Path } from './together/together.js';
 import type { Fitting, Refused } from './types.js';
 
 /** Everything a class is fitted from but its sequence. */

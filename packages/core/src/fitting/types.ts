@@ -1,5 +1,5 @@
-import type { OrderNote } from '../sequence/orderNotes.js';
-import type { Shortened } from './keepTime.js';
+import type { OrderNote } from './explain/orderNotes.js';
+import type { Shortened } from './time/keepTime.js';
 import type { Measures } from '../poses/measures.js';
 import type { Breath, Level } from '../poses/types.js';
 import type { Alert, Evidence, RuleLevel, Sum, UseName } from '../rules/types.js';

@@ -1,11 +1,11 @@
 import { closest } from 'fastest-levenshtein';
 import { LIMIT_KINDS, type LimitKind, type LimitKindId, type OwnSide } from '../../catalogue/ownLimits.js';
 import { CONDITIONS } from '../../catalogue/rules/index.js';
-import { resolveCondition } from '../names/resolveCondition.js';
+import { resolveCondition } from '../reading/resolveCondition.js';
 import { MIDLINE_MEASURES, SIDED_MEASURES } from '../poses/measures.js';
 import { parseReading } from '../rules/bloodPressure.js';
-import { ageOn, daysBetween, isDate } from '../rules/dates.js';
-import { dueDateFrom, gestationOn, IMPLAUSIBLE_DAYS } from '../rules/gestation.js';
+import { ageOn, daysBetween, isDate } from '../calendar/dates.js';
+import { dueDateFrom, gestationOn, IMPLAUSIBLE_DAYS } from '../calendar/gestation.js';
 import type { DetailField, Details } from '../rules/types.js';
 import { ruleById } from '../rules/rulebook.js';
 import type { Clearance, InputError, OwnLimit, Person, PersonCondition, Today } from './types.js';

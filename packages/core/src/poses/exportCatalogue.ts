@@ -2,7 +2,7 @@ import { POSES } from '../../catalogue/poses/index.js';
 import { THEMES } from '../../catalogue/themes.js';
 import { WAYS } from '../../catalogue/ways.js';
 import { AUTHOR_HEIGHT } from '../body/residuals.js';
-import { plainSpelling } from '../names/plainSpelling.js';
+import { plainSpelling } from '../reading/plainSpelling.js';
 import { CATALOGUE_VERSION, measuresFor } from './catalogue.js';
 import type { Pose, Variant } from './types.js';
 

@@ -1,7 +1,7 @@
 import { fingerprint } from '../fingerprint.js';
 import type { InputError } from '../people/types.js';
 import { MIDLINE_MEASURES, SIDED_MEASURES } from '../poses/measures.js';
-import { isDate } from './dates.js';
+import { isDate } from '../calendar/dates.js';
 import { conditionById, RULEBOOK_VERSION, ruleById } from './rulebook.js';
 import { USE_NAMES, type Bound, type Quantity, type Rule } from './types.js';
 

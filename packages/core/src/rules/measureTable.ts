@@ -4,8 +4,8 @@ import type { Catalogue } from '../poses/catalogue.js';
 import { LEVELS } from '../poses/levels.js';
 import { MEASURE_NAMES, SIDED_MEASURES, type Judged } from '../poses/measures.js';
 import type { Action, Breath, Pose, Variant } from '../poses/types.js';
-import { breathSeconds, countSeconds } from '../timing/pace.js';
-import { ageOn } from './dates.js';
+import { breathSeconds, countSeconds } from '../fitting/time/pace.js';
+import { ageOn } from '../calendar/dates.js';
 import { countsTowards } from './sums.js';
 
 /** What the words of a column mean: its numbers are places in these lists. */

@@ -1,5 +1,5 @@
 import type { Person } from '../people/types.js';
-import { dateAfter } from './dates.js';
+import { dateAfter } from '../calendar/dates.js';
 import type { HallRules } from './hallRules.js';
 import type { HouseView } from './houseView.js';
 import { stagePerson, type StagedPerson } from './stagePerson.js';

@@ -5,7 +5,7 @@ import { HOUSE_VIEW_TOPICS } from '../../catalogue/houseView.js';
 import { WARNING_SIGNS } from '../../catalogue/warningSigns.js';
 import { fingerprint } from '../fingerprint.js';
 import type { Person } from '../people/types.js';
-import { dateAfter } from './dates.js';
+import { dateAfter } from '../calendar/dates.js';
 import type { Condition, Details, Rule } from './types.js';
 
 /** A condition of the rulebook by id. @throws RangeError */

@@ -6,7 +6,7 @@ import { WEEKS_AFTER_BIRTH } from '../../catalogue/rules/motherhood.js';
 import { LIMIT_KINDS, limbsOfSide, type LimitKind } from '../../catalogue/ownLimits.js';
 import { buildOf, type Build } from '../body/build.js';
 import type { OwnLimit, Person } from '../people/types.js';
-import { ageOn, daysBetween, spokenDate } from './dates.js';
+import { ageOn, daysBetween, spokenDate } from '../calendar/dates.js';
 import { asTheHallHasIt, NO_HALL_RULES, ownRulesOf, type HallRules } from './hallRules.js';
 import type { HouseView } from './houseView.js';
 import { conditionById, ruleById } from './rulebook.js';

@@ -1,7 +1,7 @@
 import { WARNING_SIGNS, type WarningSign } from '../../catalogue/warningSigns.js';
 import type { Person } from '../people/types.js';
 import { isTooHighToPractise, isUncontrolled, parseReading } from './bloodPressure.js';
-import { ageOn, daysBetween } from './dates.js';
+import { ageOn, daysBetween } from '../calendar/dates.js';
 import type { Alert, Condition, Details } from './types.js';
 
 /** Words of a sign that was written freely and must be taken as an emergency. */

@@ -13,12 +13,12 @@ import {
   stagePerson,
   USUAL_HOUSE_VIEW,
 } from '../../src/index.js';
-import { asked, cheaper } from '../../src/fitting/candidates.js';
-import { pathOf, startLabels, stepOn, type Label } from '../../src/fitting/choosePath.js';
-import { laneTable, type LaneTable } from '../../src/fitting/lane.js';
-import { narrowed, optionsOf, type Option } from '../../src/fitting/options.js';
-import { together, type Path } from '../../src/fitting/together.js';
-import { Walk } from '../../src/fitting/walk.js';
+import { asked, cheaper } from '../../src/fitting/person/candidates.js';
+import { pathOf, startLabels, stepOn, type Label } from '../../src/fitting/path/choosePath.js';
+import { laneTable, type LaneTable } from '../../src/fitting/person/lane.js';
+import { narrowed, optionsOf, type Option } from '../../src/fitting/person/options.js';
+import { together, type Path } from '../../src/fitting/together/together.js';
+import { Walk } from '../../src/fitting/path/walk.js';
 import { WEIGHTS } from '../../src/fitting/weights.js';
 import type { Solver } from './timeModel.js';
 

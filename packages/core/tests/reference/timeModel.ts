@@ -4,7 +4,7 @@
  */
 import fc from 'fast-check';
 import highs from 'highs';
-import type { TimeStage } from '../../src/timing/fitMinutes.js';
+import type { TimeStage } from '../../src/fitting/time/fitMinutes.js';
 
 export interface Solver {
   solve(model: string): {

@@ -1,0 +1,33 @@
+import { CHILD_BANDS } from '../../../catalogue/rules/child.js';
+import { ageOn } from '../../calendar/dates.js';
+import type { StagedPerson } from '../../rules/stagePerson.js';
+import type { Alert } from '../../rules/types.js';
+import type { Sequence } from '../../reading/parseSequence.js';
+
+/** Few visits to the floor (common practice). */
+const FEW_FLOOR_VISITS = 2;
+
+/** What only the whole class shows: too long for a child, too often to the floor for an older adult. */
+export function classAlerts(
+  { person, stages }: StagedPerson,
+  visits: number,
+  sequence: Sequence,
+  on: string,
+): Alert[] {
+  if (visits > FEW_FLOOR_VISITS && stages.some((stage) => stage.condition === 'older-adult')) {
+    return [
+      { kind: 'stage', text: `${visits} times down to the floor and up; ${FEW_FLOOR_VISITS} are plenty.` },
+    ];
+  }
+  if (!person.born) return [];
+  const age = ageOn(person.born, on);
+  const band = CHILD_BANDS.find(({ from, below }) => age >= from && age < below);
+  return band && sequence.minutes > band.classMinutes
+    ? [
+        {
+          kind: 'stage',
+          text: `At ${band.band} a class lasts up to ${band.classMinutes} minutes; this one is ${sequence.minutes}.`,
+        },
+      ]
+    : [];
+}

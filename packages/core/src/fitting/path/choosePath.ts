@@ -1,0 +1,289 @@
+import { counterPoses, type Owed } from '../../../catalogue/counterPoses.js';
+import type { Level } from '../../poses/types.js';
+import { NO_SUMS } from '../../rules/sums.js';
+import { SUMS, type Sum } from '../../rules/types.js';
+import { asked, type Ask } from '../person/candidates.js';
+import { owedBit, type LaneTable } from '../person/lane.js';
+import { narrowed, optionsOf, type Option } from '../person/options.js';
+import { sidesOf } from '../person/sidesOf.js';
+import type { Passage } from '../ways/waysBetween.js';
+import { WEIGHTS } from '../weights.js';
+
+type Sums = Readonly<Record<Sum, number>>;
+
+/**
+ * What a lane does at one step, what it was asked there, and how it gets there; `then` answers what the
+ * step leaves.
+ */
+export interface Choice {
+  ask: Ask;
+  option: Option;
+  from?: Level;
+  passage?: Passage;
+  then?: Counter;
+}
+
+/** A counter-pose put in after a deep step, for this person. */
+export interface Counter {
+  ask: Ask;
+  option: Option;
+  owed: Owed;
+  passage: Passage;
+  from: Level;
+}
+
+/** Where a lane stands between two steps. */
+interface Place {
+  level: Level | undefined;
+  hand: number;
+  owed: Owed | undefined;
+  sums: Sums;
+}
+/**
+ * A lane up to some step. `back` is its place among the labels one step before; `counter` was put in before
+ * `option`.
+ */
+export interface Label extends Place {
+  cost: number;
+  back: number;
+  ask?: Ask;
+  option?: Option;
+  passage?: Passage | undefined;
+  counter?: Counter | undefined;
+}
+
+const START: Label = { cost: 0, back: -1, level: undefined, hand: 0, owed: undefined, sums: NO_SUMS };
+
+/**
+ * What options a lane has at a step, given what has added up, and what else they cost there: weighed
+ * together with others.
+ */
+export interface StepOptions {
+  (before: Sums): { ask: Ask; options: readonly Option[] };
+}
+
+/** Props that must be fetched to go from one set to another. */
+const fetched = (from: number, to: number): number => {
+  let bits = to & ~from;
+  let count = 0;
+  for (; bits; bits &= bits - 1) count++;
+  return count;
+};
+
+/** Totals only grow; a run ends. */
+const TOTALS = SUMS.map((sum) => sum.endsWith('Total'));
+
+function sumsThrough(lane: LaneTable, before: Sums, { seconds, runs }: Option): Sums {
+  if (!lane.sums.length) return before;
+  const sums = { ...before };
+  SUMS.forEach((sum, i) => {
+    sums[sum] = TOTALS[i] || (runs >> i) & 1 ? before[sum] + seconds[i]! : 0;
+  });
+  return sums;
+}
+
+/**
+ * Whether one label is at least as good as another in every respect: it could go to where the other is,
+ * fetch what the other has, and still cost no more. What it may have to answer must be nothing, or the
+ * same.
+ */
+function covers(a: Label, b: Label, lane: LaneTable): boolean {
+  if (a.cost > b.cost + 1e-9 || (a.owed && a.owed !== b.owed)) return false;
+  let reach = 0;
+  if (a.level !== b.level) {
+    // Nobody goes through a level that is closed to them to save anything.
+    if (!a.level || !b.level || lane.closed.has(b.level)) return false;
+    reach = lane.passage(a.level, b.level).cost;
+  }
+  if (a.cost + reach + fetched(a.hand, b.hand) * WEIGHTS.fetch > b.cost + 1e-9) return false;
+  for (const sum of lane.sums) if (a.sums[sum] > b.sums[sum] + 1e-9) return false;
+  return true;
+}
+
+/** Counter-poses are held for three breaths or rounds a side (common practice, no published source). */
+const COUNTERS_HELD = 3;
+/** So many poses are looked at, in the order of preference. */
+const COUNTERS_MOST = 6;
+
+const countersKnown = new WeakMap<LaneTable, Map<Owed, { ask: Ask; option: Option; cost: number }[]>>();
+/** Counter-poses this person may take, with what each costs. */
+function countersFor(lane: LaneTable, owed: Owed): { ask: Ask; option: Option; cost: number }[] {
+  let known = countersKnown.get(lane);
+  if (!known) countersKnown.set(lane, (known = new Map()));
+  let list = known.get(owed);
+  if (!list) {
+    const { catalogue } = lane.body;
+    list = [];
+    for (const [rank, id] of counterPoses(owed, lane.view).entries()) {
+      const pose = catalogue.poses.find((one) => one.id === id)!;
+      const { variant } = catalogue.variant(pose.usual);
+      const ask = asked(pose, variant, COUNTERS_HELD * lane.count(pose, variant), sidesOf(pose, []));
+      const own = narrowed(
+        optionsOf(ask, lane).filter(
+          ({ sides, owes }) => owes === undefined && sides.every(({ candidate }) => candidate?.pose === pose),
+        ),
+        lane,
+      );
+      list.push(
+        ...own.map((option) => ({
+          ask,
+          option,
+          cost: WEIGHTS.counter + rank * WEIGHTS.perRung + option.cost,
+        })),
+      );
+      if (new Set(list.map((one) => one.ask.pose)).size >= COUNTERS_MOST) break;
+    }
+    known.set(owed, list);
+  }
+  return list;
+}
+
+/** Whether what has added up stays within this person's limits. */
+const within = ({ right, left }: LaneTable, sums: Sums): boolean =>
+  [right, left].every((standing) => standing.sums.every(({ sum, over }) => sums[sum] <= over + 1e-9));
+
+/** A place with what was put in to get there. */
+interface Settled extends Place {
+  cost: number;
+  counter?: Counter;
+}
+
+/**
+ * Whether what a step left need not be answered before the next: nothing is owed, that one answers it, or
+ * it is the same again, a run that is answered once, at its end.
+ */
+const goesOn = ({ owed, level }: Label, next: Option | undefined): boolean =>
+  !owed || !level || (next !== undefined && ((next.answers & owedBit(owed)) !== 0 || next.owes === owed));
+
+/** A lane as it stands after a step, nothing put in. */
+const asItIs = ({ cost, level, hand, owed, sums }: Label): Settled[] => [{ cost, level, hand, owed, sums }];
+
+/** What a step left, answered with a counter-pose; at its price where there is none to put in. */
+function answered(lane: LaneTable, { cost, level, hand, owed, sums }: Label): Settled[] {
+  if (!owed || !level) return [];
+  const put = countersFor(lane, owed).flatMap(({ ask, option, cost: own }): Settled[] => {
+    const passage = lane.passage(level, option.entry);
+    const after = sumsThrough(lane, sums, option);
+    if (passage.none || !within(lane, after)) return [];
+    return [
+      {
+        cost: cost + own + passage.cost + fetched(hand, option.hand) * WEIGHTS.fetch,
+        level: option.exit,
+        hand: option.hand,
+        owed: undefined,
+        sums: after,
+        counter: { ask: { ...ask, before: sums }, option, owed, passage, from: level },
+      },
+    ];
+  });
+  return put.length ? put : [{ cost: cost + WEIGHTS.noCounter, level, hand, owed: undefined, sums }];
+}
+
+/** Settles what a step left to be answered, before whatever comes next: worked out once for a label. */
+function settling(lane: LaneTable, label: Label): (next: Option | undefined) => readonly Settled[] {
+  let plain: Settled[] | undefined;
+  let put: Settled[] | undefined;
+  return (next) => (goesOn(label, next) ? (plain ??= asItIs(label)) : (put ??= answered(lane, label)));
+}
+
+/** Labels one step further; what another label covers is dropped, and what is left is still exact. */
+export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: StepOptions): Label[] {
+  const next: Label[] = [];
+  const put = (reached: Label): void => {
+    for (const other of next) if (covers(other, reached, lane)) return;
+    for (let i = next.length - 1; i >= 0; i--) if (covers(reached, next[i]!, lane)) next.splice(i, 1);
+    next.push(reached);
+  };
+  const getting = (place: Settled, option: Option): number =>
+    place.level === undefined
+      ? 0
+      : lane.passage(place.level, option.entry).cost + fetched(place.hand, option.hand) * WEIGHTS.fetch;
+  const reach = (back: number, place: Settled, ask: Ask, option: Option): Label => ({
+    cost: place.cost + getting(place, option) + option.cost,
+    level: option.exit,
+    hand: option.hand,
+    owed: option.owes,
+    sums: sumsThrough(lane, place.sums, option),
+    back,
+    ask: place.counter ? { ...ask, before: place.sums } : ask,
+    option,
+    passage: place.level === undefined ? undefined : lane.passage(place.level, option.entry),
+    counter: place.counter,
+  });
+  const places = labels.map((label) => settling(lane, label));
+  if (!lane.sums.length) {
+    // Where nothing adds up, an option leaves the lane in one place, wherever it came from: the cheapest
+    // way to it is all that counts.
+    const { ask, options } = optionsAt(NO_SUMS);
+    for (const option of options) {
+      let back = 0;
+      let best: Settled | undefined;
+      let least = Infinity;
+      for (let i = 0; i < labels.length; i++)
+        for (const place of places[i]!(option)) {
+          const cost = place.cost + getting(place, option);
+          if (cost < least - 1e-9) {
+            best = place;
+            least = cost;
+            back = i;
+          }
+        }
+      put(reach(back, best!, ask, option));
+    }
+    return next;
+  }
+  const memo = new Map<string, ReturnType<StepOptions>>();
+  for (const [back, label] of labels.entries()) {
+    const key = lane.sums.map((sum) => label.sums[sum]).join('|');
+    let here = memo.get(key);
+    if (!here) memo.set(key, (here = optionsAt(label.sums)));
+    for (const option of here.options) {
+      for (const place of places[back]!(option)) {
+        const reached = reach(back, place, here.ask, option);
+        // A counter-pose takes seconds of its own: where it leaves too little of a limit, this option is none.
+        if (place.counter && option.sides.some(({ candidate }) => candidate) && !within(lane, reached.sums))
+          continue;
+        put(reached);
+      }
+    }
+  }
+  return next;
+}
+
+/**
+ * The cheapest of the last labels, read back through the labels of every step as choices. `trail` begins
+ * with the labels of the start.
+ */
+export function pathOf(
+  trail: readonly (readonly Label[])[],
+  lane: LaneTable,
+): { choices: Choice[]; cost: number } {
+  const last = trail[trail.length - 1]!;
+  let at = -1;
+  let end: Settled | undefined;
+  last.forEach((label, i) => {
+    for (const place of settling(lane, label)(undefined))
+      if (!end || place.cost < end.cost - 1e-9) {
+        at = i;
+        end = place;
+      }
+  });
+  const choices = new Array<Choice>(trail.length - 1);
+  let then = end?.counter;
+  for (let step = trail.length - 1; step > 0; step--) {
+    const label = trail[step]![at]!;
+    const before = trail[step - 1]![label.back]!;
+    const from = label.counter?.option.exit ?? before.level;
+    const choice: Choice = { ask: label.ask!, option: label.option! };
+    if (from) choice.from = from;
+    if (label.passage) choice.passage = label.passage;
+    if (then) choice.then = then;
+    choices[step - 1] = choice;
+    then = label.counter;
+    at = label.back;
+  }
+  return { choices, cost: end?.cost ?? 0 };
+}
+
+/** Where every lane begins. */
+export const startLabels = (): Label[] => [START];

@@ -1,0 +1,178 @@
+import { buildOf } from '../../body/build.js';
+import type { Person } from '../../people/types.js';
+import type { Catalogue } from '../../poses/catalogue.js';
+import { mirrorMeasures, type Judged } from '../../poses/measures.js';
+import type { Level, Variant } from '../../poses/types.js';
+import { ageOn } from '../../calendar/dates.js';
+import { measureTable, type MeasureTable } from '../../rules/measureTable.js';
+import { countsTowards } from '../../rules/sums.js';
+import { SUMS } from '../../rules/types.js';
+import { countedIn } from './counted.js';
+import { deepOf, type Deep } from './deep.js';
+import { propsOf } from './propsOf.js';
+import type { PropUse } from '../types.js';
+
+export type Side = 'right' | 'left';
+
+/**
+ * What the catalogue asks of one body, looked up once: the same variants come round at every step and for
+ * everyone of that height and build.
+ */
+export interface BodyTable {
+  catalogue: Catalogue;
+  table: MeasureTable;
+  build: ReturnType<typeof buildOf>;
+  judged(row: number, side: Side | undefined): Judged;
+  props(row: number): readonly PropUse[];
+  /** How many of each prop a variant takes out of the cupboard; the wall is there. */
+  taken(row: number): readonly Taken[];
+  /** The most of each prop that any variant takes. */
+  takenMost(): readonly Taken[];
+  /** The kinds of props of a variant, one bit each. */
+  hand(row: number): number;
+  /** Whether a variant bends deep back, folds deep, or turns the body upside down. */
+  deep(row: number): Deep;
+  /** Levels it begins and ends on. */
+  ends(row: number): { entry: Level; exit: Level };
+  /** Which of {@link SUMS} time in a variant counts towards, one bit each. */
+  towards(row: number): number;
+  /** What else time in a variant is counted as, one bit each of `COUNTED`. */
+  counted(row: number): number;
+  /**
+   * Names where a variant leaves anyone of this body: by the levels it begins and ends on, its props, and
+   * how deep it goes.
+   */
+  place(row: number): number;
+  /** Room for what else is worked out for this body, by an asked variant. */
+  kin: Map<Variant, Kin>;
+}
+
+/** What may stand in for an asked variant, and what it costs as such, holds and props apart. */
+export interface Kin {
+  rows: readonly number[];
+  costs: readonly number[];
+  /** So many at the front are rungs of the asked pose. */ rungs: number;
+  rest: readonly number[];
+}
+
+/** Bodies kept at once. */
+const BODIES_MOST = 250;
+const bodies = new WeakMap<Catalogue, Map<string, BodyTable>>();
+
+/** So many of one kind of prop; {@link propOf} names the kind. */
+export interface Taken {
+  kind: number;
+  count: number;
+}
+
+const KINDS: string[] = [];
+/** More kinds of props than there are: each has a bit of its own. */
+export const KINDS_MOST = 32;
+/** A number for a kind of prop, from 0. */
+function propNumber(prop: string): number {
+  const at = KINDS.indexOf(prop);
+  return at < 0 ? KINDS.push(prop) - 1 : at;
+}
+export const propOf = (kind: number): string => KINDS[kind]!;
+/** One bit for a kind of prop. */
+export const propBit = (prop: string): number => 1 << propNumber(prop);
+
+export function bodyTable(
+  catalogue: Catalogue,
+  person: Pick<Person, 'heightCm' | 'born'>,
+  on: string,
+): BodyTable {
+  let known = bodies.get(catalogue);
+  if (!known) bodies.set(catalogue, (known = new Map()));
+  const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on));
+  const key = `${person.heightCm}|${build}`;
+  let body = known.get(key);
+  if (!body) {
+    if (known.size >= BODIES_MOST) known.clear();
+    known.set(key, (body = makeBody(catalogue, person, on, build)));
+  }
+  return body;
+}
+
+/** One entry for each kind of prop, in the order in which they come. */
+export function addedUp(all: readonly Taken[], together: (a: number, b: number) => number): readonly Taken[] {
+  const counts = new Map<number, number>();
+  for (const { kind, count } of all)
+    counts.set(kind, counts.has(kind) ? together(counts.get(kind)!, count) : count);
+  return Array.from(counts, ([kind, count]) => ({ kind, count }));
+}
+
+function makeBody(
+  catalogue: Catalogue,
+  person: Pick<Person, 'heightCm' | 'born'>,
+  on: string,
+  build: BodyTable['build'],
+): BodyTable {
+  const table = measureTable(catalogue, person, on);
+  const { rows } = table;
+  const remember = <T>(make: (row: number) => T): ((row: number) => T) => {
+    const made: (T | undefined)[] = new Array<T | undefined>(rows.length).fill(undefined);
+    return (row) => (made[row] ??= make(row));
+  };
+  const measures = (row: number) => catalogue.measures(rows[row]!.variant.id, person.heightCm, build);
+  const judgedAs = (left: boolean) =>
+    remember((row): Judged => {
+      const { variant } = rows[row]!;
+      return {
+        measures: left ? mirrorMeasures(measures(row)) : measures(row),
+        level: variant.level,
+        breath: variant.breath,
+        support: variant.support,
+      };
+    });
+  const places = new Map<string, number>();
+  const right = judgedAs(false);
+  const left = judgedAs(true);
+  const props = remember((row) => propsOf(rows[row]!.variant, person.heightCm, build));
+  const hand = remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0));
+  const deep = remember((row) => deepOf(rows[row]!.pose, right(row).measures));
+  const taken = remember((row) =>
+    addedUp(
+      props(row).flatMap(({ prop, count }) => (prop === 'wall' ? [] : [{ kind: propNumber(prop), count }])),
+      (a, b) => a + b,
+    ),
+  );
+  let most: readonly Taken[] | undefined;
+  const takenMost = (): readonly Taken[] =>
+    (most ??= addedUp(
+      rows.flatMap((_, row) => taken(row)),
+      Math.max,
+    ));
+  const ends = remember((row) => {
+    const { level, entry = level, exit = level } = rows[row]!.variant;
+    return { entry, exit };
+  });
+  return {
+    catalogue,
+    table,
+    build,
+    props,
+    taken,
+    takenMost,
+    hand,
+    deep,
+    ends,
+    kin: new Map(),
+    towards: remember((row) => {
+      const { measures } = right(row);
+      return SUMS.reduce((bits, sum, i) => (countsTowards(sum, measures) ? bits | (1 << i) : bits), 0);
+    }),
+    counted: remember((row) => {
+      const { pose, variant } = rows[row]!;
+      return countedIn(pose, variant.level, right(row).measures);
+    }),
+    judged: (row, side) => (side === 'left' ? left : right)(row),
+    place: remember((row) => {
+      const { entry, exit } = ends(row);
+      const { backBend, inversion, fold } = deep(row);
+      const key = `${entry}|${exit}|${hand(row)}|${backBend}|${inversion}|${fold}`;
+      if (!places.has(key)) places.set(key, places.size);
+      return places.get(key)!;
+    }),
+  };
+}

@@ -1,0 +1,188 @@
+import type { Sequence, Step } from '../../reading/parseSequence.js';
+import { askedSeconds, type Pace } from './pace.js';
+import type { Level } from '../../poses/types.js';
+import type { Draft } from '../explain/describe.js';
+import { keepTime, shortenedTo, type Shortened } from './keepTime.js';
+import type { LaneTable } from '../person/lane.js';
+import { propBit } from '../person/bodyTable.js';
+
+/** One lane with its entries, for the steps that are there. */
+export interface TimedLane {
+  lane: LaneTable;
+  drafts: readonly (readonly Draft[])[];
+}
+
+export interface Timeline {
+  drafts: (readonly Draft[])[][];
+  clock: { start: number; end: number }[];
+  shortened: (Shortened | undefined)[];
+  /** Steps that must be left out to keep the time. */
+  leftOut: boolean[];
+  /** Seconds as written. */
+  written: number;
+  planned: number;
+}
+
+/** Seconds of a hold on both sides, with the change between them. */
+const spanOf = (seconds: number, sides: number, pace: Pace): number =>
+  seconds * Math.max(1, sides) + (sides > 1 ? pace.changeSide : 0);
+
+/**
+ * What an entry is cut to by a share of the asked hold: whole breaths, never longer than before, never
+ * under the least that still is the pose.
+ */
+function cutSeconds(draft: Draft, step: Step, asked: number, share: number, lane: LaneTable): number {
+  if (share >= 1 || draft.override) return draft.hold.seconds;
+  const { pose, variant } = lane.body.catalogue.variant(draft.variant);
+  const count = lane.count(pose, variant);
+  const least = (pose === step.pose ? pose.hold.least : 1) * count;
+  // Where both sides share what was asked once, so do they what is left of it.
+  const each = draft.sides.length > 1 && !step.sides.length ? asked / draft.sides.length : asked;
+  return Math.min(draft.hold.seconds, Math.max(least, Math.floor((each * share) / count + 1e-6) * count));
+}
+
+function cutTo(draft: Draft, step: Step, asked: number, share: number, lane: LaneTable): Draft {
+  const seconds = cutSeconds(draft, step, asked, share, lane);
+  if (seconds === draft.hold.seconds) return draft;
+  const share2 = seconds / draft.hold.seconds;
+  const scaled = (count: number | undefined): number => Math.round((count ?? 0) * share2 * 10) / 10;
+  return {
+    ...draft,
+    hold: {
+      ...(draft.hold.breaths === undefined ? {} : { breaths: scaled(draft.hold.breaths) }),
+      ...(draft.hold.rounds === undefined ? {} : { rounds: scaled(draft.hold.rounds) }),
+      seconds,
+    },
+  };
+}
+
+/** What a lane's entries at one step come to, worked out once: they stay the same while the clock moves. */
+interface Taken {
+  span: number;
+  then: number;
+  entry: Level;
+  exit: Level;
+  bits: number;
+}
+const known = new WeakMap<readonly Draft[], Taken>();
+
+function takenBy(entries: readonly Draft[], { pace, body: { catalogue } }: LaneTable): Taken {
+  let taken = known.get(entries);
+  if (!taken) {
+    const [first] = entries;
+    const last = entries[entries.length - 1]!;
+    const enters = catalogue.variant(first!.variant).variant;
+    const leaves = catalogue.variant(last.then?.variant ?? last.variant).variant;
+    let then = entries.length > 1 ? pace.changeSide : 0;
+    let span = 0;
+    let bits = 0;
+    for (const entry of entries) {
+      span += spanOf(entry.hold.seconds, entry.sides.length, pace);
+      if (entry.then)
+        then += pace.changeSide + spanOf(entry.then.hold.seconds, entry.then.sides.length, pace);
+      for (const { prop } of entry.props) bits |= propBit(prop);
+    }
+    known.set(
+      entries,
+      (taken = {
+        span: span + then,
+        then,
+        entry: enters.entry ?? enters.level,
+        exit: leaves.exit ?? leaves.level,
+        bits,
+      }),
+    );
+  }
+  return taken;
+}
+
+/** Getting from one step's entries to the next: the change of level, and what must be fetched. */
+function between(before: Taken, after: Taken, { pace, slow }: LaneTable): number {
+  const change = slow ? pace.changeLevelSlow : pace.changeLevel;
+  return (before.exit === after.entry ? 0 : change) + (after.bits & ~before.bits ? pace.props : 0);
+}
+
+/**
+ * When each step begins and ends: as long as its longest lane, with changes of side and level, props to
+ * fetch and what is said; holds shortened and steps left out where the class would run over. It changes
+ * nobody's verdict.
+ */
+export function timeline(
+  sequence: Sequence,
+  lanes: readonly TimedLane[],
+  on: string,
+  pace: Pace,
+  stays: (step: number) => boolean,
+): Timeline {
+  const { steps } = sequence;
+  const gaps = new Map<number, number>();
+  const seen = new Set<string>();
+  const talk = steps.map(({ pose }) => {
+    const known = seen.has(pose.id);
+    seen.add(pose.id);
+    return known ? pace.talkKnown : pace.talkNew;
+  });
+  const asked = lanes.map(({ lane }) => steps.map((step) => lane.asked(step)));
+  const taken = lanes.map(({ lane, drafts }) => drafts.map((entries) => takenBy(entries, lane)));
+  const gap = (from: number, to: number): number => {
+    const key = from * 1000 + to;
+    let seconds = gaps.get(key);
+    if (seconds === undefined) {
+      seconds = 0;
+      if (from >= 0) {
+        lanes.forEach(({ lane }, at) => {
+          seconds = Math.max(seconds!, between(taken[at]![from]!, taken[at]![to]!, lane));
+        });
+        if (!lanes.length && steps[from]!.variant.level !== steps[to]!.variant.level)
+          seconds = pace.changeLevel;
+      }
+      gaps.set(key, seconds);
+    }
+    return seconds;
+  };
+  const cutSpan = (i: number, share: number): number => {
+    let longest = 0;
+    lanes.forEach(({ lane, drafts }, at) => {
+      const { span, then } = taken[at]![i]!;
+      let sum = share >= 1 ? span : then;
+      if (share < 1)
+        for (const draft of drafts[i]!)
+          sum += spanOf(cutSeconds(draft, steps[i]!, asked[at]![i]!, share, lane), draft.sides.length, pace);
+      longest = Math.max(longest, sum);
+    });
+    return lanes.length
+      ? longest
+      : spanOf(askedSeconds(steps[i]!, {}, on, pace) * share, steps[i]!.sides.length, pace);
+  };
+  const secondsOf = (i: number, share: number): number => talk[i]! + cutSpan(i, share);
+  const written = steps.reduce((sum, _, i) => sum + secondsOf(i, 1) + gap(i - 1, i), 0);
+  const shares = keepTime(steps, { secondsOf, gap, stays }, sequence.minutes * 60, on, pace);
+  let at = 0;
+  let last = -1;
+  const clock = steps.map((_, i) => {
+    const start = at;
+    if (shares[i]! > 0) {
+      at = Math.round((at + gap(last, i) + secondsOf(i, shares[i]!)) * 10) / 10;
+      last = i;
+    }
+    return { start, end: at };
+  });
+  return {
+    drafts: lanes.map(({ lane, drafts }, own) =>
+      drafts.map((entries, i) =>
+        shares[i]! >= 1 || shares[i]! <= 0
+          ? entries
+          : entries.map((draft) => cutTo(draft, steps[i]!, asked[own]![i]!, shares[i]!, lane)),
+      ),
+    ),
+    clock,
+    shortened: steps.map((step, i) => shortenedTo(step, shares[i]!)),
+    leftOut: shares.map((share) => share <= 0),
+    written,
+    planned: at,
+  };
+}
+
+/** What a lane takes of a step, seconds; the rest of the step it waits. */
+export const laneSeconds = (entries: readonly Draft[], lane: LaneTable): number =>
+  takenBy(entries, lane).span;

@@ -1,0 +1,226 @@
+import { WAYS } from '../../../catalogue/ways.js';
+import type { Build } from '../../body/build.js';
+import type { Catalogue } from '../../poses/catalogue.js';
+import { LEVELS } from '../../poses/levels.js';
+import type { Level } from '../../poses/types.js';
+import type { Way } from '../../poses/ways.js';
+import { brokenRows } from '../../rules/brokenRows.js';
+import { columnsOf, type Columns } from '../../rules/measureTable.js';
+import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
+import { FLOOR_LEVELS } from './floorVisits.js';
+import { isSoft } from '../person/standings.js';
+import { WEIGHTS } from '../weights.js';
+
+/** One movement of a passage; `backwards` where the way is taken from its end to its beginning. */
+export interface Move {
+  way: Way;
+  backwards: boolean;
+}
+
+/** How someone gets from one level to another. */
+export interface Passage {
+  moves: readonly Move[];
+  cost: number;
+  /** Seconds for someone who moves easily. */
+  seconds: number;
+  /** Rules that the usual way breaks, where another one is taken. */
+  instead: readonly ActiveRule[];
+  /** No way that suits: someone must help, or she stays where she is. */
+  none: boolean;
+}
+
+const tables = new WeakMap<Catalogue, Map<string, Columns>>();
+/** Every way as numbers, for one body: each is held against rules like any movement. */
+function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Columns {
+  let known = tables.get(catalogue);
+  if (!known) tables.set(catalogue, (known = new Map()));
+  const key = `${heightCm}|${build}`;
+  let table = known.get(key);
+  if (!table) {
+    const columns = columnsOf(
+      WAYS.map(({ variant: { id, level, breath, support }, seconds }) => ({
+        measures: catalogue.measures(id, heightCm, build),
+        level,
+        breath,
+        support,
+        action: 'mobilise',
+        moving: true,
+        seconds,
+        both: 0,
+      })),
+    );
+    if (known.size >= TABLES_MOST) known.clear();
+    known.set(key, (table = { rows: WAYS, columns }));
+  }
+  return table;
+}
+const TABLES_MOST = 250;
+
+/** Rules each way breaks for someone, besides cues. A way over one side may be taken over the other. */
+function broken(
+  { person: { heightCm, ranges }, build, rules }: StagedPerson,
+  catalogue: Catalogue,
+): Map<Way, ActiveRule[]> {
+  const table = waysTable(catalogue, heightCm, build);
+  const here = WAYS.map((): ActiveRule[] => []);
+  const there = WAYS.map((): ActiveRule[] => []);
+  for (const active of rules) {
+    // Levels as such are judged apart (see `closedTo`): a way is filed under the level it starts from.
+    if (isSoft(active) || active.rule.all.some((bound) => 'level' in bound || 'levelNot' in bound)) continue;
+    for (const row of brokenRows(active, ranges, false, table, 'all') ?? []) here[row]!.push(active);
+    for (const row of brokenRows(active, ranges, true, table, 'all') ?? []) there[row]!.push(active);
+  }
+  return new Map(WAYS.map((way, i) => [way, there[i]!.length < here[i]!.length ? there[i]! : here[i]!]));
+}
+
+/** Whether getting down and up takes this person something: they are told to go slowly. */
+const goesSlowly = ({ rules }: StagedPerson): boolean =>
+  rules.some(({ rule }) => rule.all.some((bound) => 'levelChange' in bound));
+
+/** Levels someone must not be on, not even in passing: nobody rolls over a belly that must not be lain on. */
+export const closedTo = ({ rules }: StagedPerson): ReadonlySet<Level> =>
+  new Set(
+    LEVELS.filter((level) =>
+      rules.some(
+        ({ rule: { level: how, all } }) =>
+          (how === 'never' || how === 'limit') &&
+          all.length === 1 &&
+          (('level' in all[0] && all[0].level.includes(level)) ||
+            ('levelNot' in all[0] && !all[0].levelNot.includes(level))),
+      ),
+    ),
+  );
+
+/** A chain of moves, each by its place among {@link ALL}. */
+interface Chain {
+  moves: Move[];
+  cost: number;
+}
+
+/** Every way in every direction in which it may be taken. */
+const ALL: readonly (Move & { from: number; to: number; floor: boolean; base: number })[] = WAYS.flatMap(
+  (way) => {
+    const floor = FLOOR_LEVELS.has(way.from) !== FLOOR_LEVELS.has(way.to);
+    const base = WEIGHTS.way + (way.usual ? 0 : WEIGHTS.unusualWay);
+    const from = LEVELS.indexOf(way.from);
+    const to = LEVELS.indexOf(way.to);
+    return [
+      { way, backwards: false, from, to, floor, base },
+      ...(way.back ? [{ way, backwards: true, from: to, to: from, floor, base }] : []),
+    ];
+  },
+);
+
+/** Ways that are open to someone, levels that are closed, what getting down and up takes; `key` names it. */
+interface Graph {
+  key: string;
+  open: readonly boolean[];
+  closed: number;
+  slow: number;
+}
+const graphOf = (open: readonly boolean[], closed: number, slow: number): Graph => ({
+  key: `${open.map(Number).join('')}|${closed}|${slow}`,
+  open,
+  closed,
+  slow,
+});
+
+const graphs = new Map<string, Map<number, Chain | undefined>>();
+/**
+ * The cheapest chain over some ways (Dijkstra over the ten levels); worked out once for all who may take
+ * the same ways.
+ */
+function shortest(from: number, to: number, { key: graph, open, closed, slow }: Graph): Chain | undefined {
+  const pair = from * LEVELS.length + to;
+  let known = graphs.get(graph);
+  if (!known) {
+    if (graphs.size >= GRAPHS_MOST) graphs.clear();
+    graphs.set(graph, (known = new Map()));
+  }
+  if (!known.has(pair)) known.set(pair, chain(from, to, open, closed, slow));
+  return known.get(pair);
+}
+const GRAPHS_MOST = 500;
+
+function chain(
+  from: number,
+  to: number,
+  open: readonly boolean[],
+  closed: number,
+  slow: number,
+): Chain | undefined {
+  const cost = LEVELS.map(() => Infinity);
+  const by: ((typeof ALL)[number] | undefined)[] = LEVELS.map(() => undefined);
+  const done = new Set<number>();
+  cost[from] = 0;
+  for (;;) {
+    let at = -1;
+    for (let level = 0; level < LEVELS.length; level++)
+      if (!done.has(level) && cost[level]! < (at < 0 ? Infinity : cost[at]! - 1e-9)) at = level;
+    if (at < 0) return undefined;
+    if (at === to) break;
+    done.add(at);
+    for (const [i, move] of ALL.entries()) {
+      // Nobody passes through a level that must not be: it may only be where she is going anyway.
+      if (move.from !== at || !open[i] || (move.to !== to && (closed >> move.to) & 1)) continue;
+      const dearer = cost[at]! + move.base * (move.floor ? slow : 1);
+      if (dearer < cost[move.to]! - 1e-9) {
+        cost[move.to] = dearer;
+        by[move.to] = move;
+      }
+    }
+  }
+  const moves: Move[] = [];
+  for (let at = to; at !== from; at = by[at]!.from)
+    moves.unshift({ way: by[at]!.way, backwards: by[at]!.backwards });
+  return { moves, cost: cost[to]! };
+}
+
+const NOWHERE: Passage = { moves: [], cost: 0, seconds: 0, instead: [], none: false };
+const EVERY = ALL.map(() => true);
+
+/**
+ * How one person gets from level to level: over ways that their rules allow, cheapest first. Worked out
+ * once for each pair.
+ *
+ * @returns a passage; one without a way that suits costs so much that it is the last thing taken
+ */
+export function passagesFor(staged: StagedPerson, catalogue: Catalogue): (from: Level, to: Level) => Passage {
+  const known: (Passage | undefined)[] = new Array<Passage | undefined>(LEVELS.length ** 2).fill(undefined);
+  const slow = goesSlowly(staged) ? WEIGHTS.slowFloor : 1;
+  const shut = closedTo(staged);
+  const closed = LEVELS.reduce((bits, level, i) => bits | (shut.has(level) ? 1 << i : 0), 0);
+  let own: { breaches: Map<Way, ActiveRule[]>; usual: Graph; mine: Graph } | undefined;
+  const look = (): NonNullable<typeof own> => {
+    const breaches = broken(staged, catalogue);
+    return {
+      breaches,
+      usual: graphOf(EVERY, 0, slow),
+      mine: graphOf(
+        ALL.map(({ way }) => !breaches.get(way)!.length),
+        closed,
+        slow,
+      ),
+    };
+  };
+  const between = (from: number, to: number): Passage => {
+    own ??= look();
+    const usual = shortest(from, to, own.usual);
+    const mine = shortest(from, to, own.mine);
+    const taken = mine ?? usual;
+    const instead = (usual?.moves ?? []).flatMap(({ way }) => own!.breaches.get(way)!);
+    return {
+      moves: taken?.moves ?? [],
+      cost: mine ? mine.cost : WEIGHTS.noWay,
+      seconds: (taken?.moves ?? []).reduce((sum, { way }) => sum + way.seconds, 0),
+      instead: instead.filter(({ rule }, i) => instead.findIndex((other) => other.rule.id === rule.id) === i),
+      none: !mine,
+    };
+  };
+  return (from, to) => {
+    if (from === to) return NOWHERE;
+    const at = LEVELS.indexOf(from);
+    const end = LEVELS.indexOf(to);
+    return (known[at * LEVELS.length + end] ??= between(at, end));
+  };
+}

@@ -1,0 +1,27 @@
+import type { Pose } from '../poses/types.js';
+import { parseSequence } from '../reading/parseSequence.js';
+
+const secondsStep = (count: number): number => (count >= 120 ? 30 : 5);
+
+/**
+ * A step's hold made longer or shorter, as it is said: breaths and rounds one at a time, seconds five at a
+ * time, from two minutes on half a minute. Undefined where there is no such step, or it is as short as it
+ * can be.
+ *
+ * @example nextHold('- Tree, 20 s each side', 1, 1) // '25 s'
+ */
+export function nextHold(
+  source: string,
+  step: number,
+  by: 1 | -1,
+  poses?: readonly Pose[],
+): string | undefined {
+  const found = parseSequence(source, poses).sequence.steps[step - 1];
+  if (!found) return undefined;
+  const { unit, count } = found.hold;
+  const size = unit === 'seconds' ? secondsStep(count) : 1;
+  const next = Math.round((count + by * size) * 10) / 10;
+  if (next < size) return undefined;
+  if (unit !== 'seconds') return `${next} ${next === 1 ? unit.slice(0, -1) : unit}`;
+  return next >= 120 && next % 60 === 0 ? `${next / 60} min` : `${next} s`;
+}
