@@ -8,24 +8,19 @@ import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { Bench } from 'tinybench';
 import {
-  BUILT_IN,
   compileRules,
   createFitter,
   fitClass,
   judgeAll,
-  measuresFor,
   measureTable,
   parseSequence,
-  POSES,
-  posturesFor,
   rankPoses,
   rowsBroken,
   SOMEBODY,
   stagePerson,
-  USUAL_HOUSE_VIEW,
-  variantById,
   type Person,
 } from '@lotus-steady/core';
+import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
 import { solveVariant } from '@lotus-steady/core/solving';
 import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
 import { fitMinutes } from '../packages/core/src/fitting/time/fitMinutes.js';
@@ -40,16 +35,32 @@ import { benchPeople, benchSequence, FIT_DAY } from './lib/benchClass.js';
 import { factsOf, generalEngine } from './lib/generalEngine.js';
 
 const { values } = parseArgs({ options: { out: { type: 'string', default: 'text' } } });
-const sequence = parseSequence(readFileSync('docs/examples/thursday-mixed.txt', 'utf8')).sequence;
+const sequence = parseSequence(
+  readFileSync('docs/examples/thursday-mixed.txt', 'utf8'),
+  BUILT_IN.poses,
+).sequence;
 const fit = (people: readonly Person[]) =>
-  fitClass({ sequence, people, on: FIT_DAY, houseView: USUAL_HOUSE_VIEW });
+  fitClass({
+    sequence,
+    people,
+    on: FIT_DAY,
+    houseView: RULEBOOK.usualHouseView,
+    catalogue: BUILT_IN,
+    rulebook: RULEBOOK,
+  });
 const eight = benchPeople(8);
 const twentyFour = benchPeople(24);
 const many = benchPeople(240);
-const dog = variantById('downward-facing-dog.full').variant;
-const near = posturesFor('downward-facing-dog.full', 165).postures;
+const dog = BUILT_IN.variant('downward-facing-dog.full').variant;
+const near = BUILT_IN.postures('downward-facing-dog.full', 165).postures;
 const figure = { posture: near[0]!, heightCm: 165, props: dog.props, view: dog.view };
-const input = (people: readonly Person[]) => ({ people, on: FIT_DAY, houseView: USUAL_HOUSE_VIEW });
+const input = (people: readonly Person[]) => ({
+  people,
+  on: FIT_DAY,
+  houseView: RULEBOOK.usualHouseView,
+  catalogue: BUILT_IN,
+  rulebook: RULEBOOK,
+});
 
 /**
  * Thirty steps, and the same with one hold changed in the middle: an edit that has not been seen before
@@ -83,13 +94,17 @@ const careful = stagePerson(
       details: {},
     })),
   },
-  FIT_DAY,
-  USUAL_HOUSE_VIEW,
+  {
+    rulebook: RULEBOOK,
+    on: FIT_DAY,
+    houseView: RULEBOOK.usualHouseView,
+    poseName: BUILT_IN.poseName,
+  },
 );
 const ways = measureTable(BUILT_IN, SOMEBODY, FIT_DAY);
 const compiled = compileRules(careful);
 const engine = generalEngine(careful);
-const facts = factsOf(ways, careful, (id) => measuresFor(id, 165), FIT_DAY);
+const facts = factsOf(ways, careful, (id) => BUILT_IN.measures(id, 165), FIT_DAY);
 const general = async (): Promise<number> => {
   let broken = 0;
   for (const each of facts) broken += (await engine.run(each)).events.length;
@@ -129,7 +144,7 @@ const TIMED = {
     createFitter(input(many)).fit(thirty);
   },
   'find-a-name': () => {
-    rankPoses(written[turn++ % written.length]!);
+    rankPoses(written[turn++ % written.length]!, BUILT_IN.poses);
   },
   'solve-cold': () => {
     solveVariant(dog, 165);
@@ -242,7 +257,7 @@ writeFileSync(
   `# Benchmarks
 
 Made by \`npm run bench\` (tinybench, medians, warm, one process, the core as it is built). \`fit-30x24\`:
-thirty steps, twenty-four people, every rule and the whole catalogue of ${POSES.length} poses, everything
+thirty steps, twenty-four people, every rule and the whole catalogue of ${BUILT_IN.poses.length} poses, everything
 but the bodies' measures worked out anew; \`refit-one-edit\`: the same class with one hold changed, and
 \`refit-with-stock\` with lanes weighed against each other for props that run short; \`fit-240-people\`: ten
 times the people; \`fit-cold-24\`: twenty-four new bodies in a new process, the solved catalogue read first.

@@ -5,7 +5,8 @@
  */
 import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { measureShape, POSES, solveShape, WAYS, type Variant } from '@lotus-steady/core/solving';
+import { measureShape, solveShape, type Variant } from '@lotus-steady/core/solving';
+import { CATALOGUE_DATA } from '../packages/core/catalogue/poseData.js';
 import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
 
 const words = process.argv.slice(2);
@@ -77,7 +78,10 @@ const each = (variant: Variant): void =>
       ].join(' '),
     );
   });
-for (const variant of [...POSES.flatMap((pose) => pose.ladder), ...WAYS.map((way) => way.variant)])
+for (const variant of [
+  ...CATALOGUE_DATA.poses.flatMap((pose) => pose.ladder),
+  ...CATALOGUE_DATA.ways.map((way) => way.variant),
+])
   if (!wanted.length || wanted.some((word) => variant.id.includes(word))) each(variant);
 console.log(
   'variant'.padEnd(42),

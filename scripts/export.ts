@@ -3,10 +3,11 @@
  * in docs/formats.
  */
 import { exportCatalogue, exportRulebook } from '@lotus-steady/core';
+import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
 
 const WHAT: Readonly<Record<string, () => unknown>> = {
-  catalogue: exportCatalogue,
-  rulebook: exportRulebook,
+  catalogue: () => exportCatalogue(BUILT_IN),
+  rulebook: () => exportRulebook(RULEBOOK),
 };
 const what = process.argv[2] ?? '';
 const print = WHAT[what];

@@ -2,7 +2,6 @@
 import { readFileSync } from 'node:fs';
 import { parseArgs } from 'node:util';
 import {
-  BUILT_IN,
   fitClass,
   isDate,
   paceOf,
@@ -12,10 +11,10 @@ import {
   readPace,
   readPeople,
   readStock,
-  variantById,
   type Fitting,
   type InputError,
 } from '@lotus-steady/core';
+import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
 
 class UsageError extends Error {}
 
@@ -48,7 +47,7 @@ function run(): string {
   const { on, out } = values;
   if (!isDate(on)) throw new UsageError(`--on needs a real date, YYYY-MM-DD.\n${USAGE}`);
   if (out !== 'json' && out !== 'text') throw new UsageError('--out is json or text.');
-  const { sequence, errors: lines } = parseSequence(readText(values.sequence, 'sequence'));
+  const { sequence, errors: lines } = parseSequence(readText(values.sequence, 'sequence'), BUILT_IN.poses);
   if (lines.length) throw new UsageError(lines.map((line) => line.message).join('\n'));
   let data: unknown;
   try {
@@ -64,8 +63,8 @@ function run(): string {
       field: key,
       message: `"${key}" is not known here; people, houseView, stock, pace and choices are.`,
     }));
-  const { people, errors } = readPeople(table.people, on);
-  const { houseView, errors: viewErrors } = readHouseView(table.houseView);
+  const { people, errors } = readPeople(table.people, RULEBOOK, on);
+  const { houseView, errors: viewErrors } = readHouseView(table.houseView, RULEBOOK);
   const { stock, errors: stockErrors } = table.stock === undefined ? { errors: [] } : readStock(table.stock);
   const { choices, errors: choiceErrors } = readChoices(table.choices, BUILT_IN, sequence.steps.length);
   const { pace, errors: paceErrors } = readPace(table.pace);
@@ -77,6 +76,8 @@ function run(): string {
     people,
     on,
     houseView,
+    catalogue: BUILT_IN,
+    rulebook: RULEBOOK,
     choices,
     pace: paceOf(pace),
     ...(stock ? { stock } : {}),
@@ -109,14 +110,14 @@ function asText({ title, on, minutes, steps, lanes, room, notes, refused }: Fitt
     for (const { person, entry } of entries)
       if (entry.then)
         out.push(
-          `   then, ${person}: ${variantById(entry.then.variant).pose.name}, ` +
+          `   then, ${person}: ${BUILT_IN.variant(entry.then.variant).pose.name}, ` +
             `${Math.round(entry.then.hold.seconds)} s (${entry.then.reason})`,
         );
     const written = entries.filter(({ entry }) => entry.verdict === 'as-written').map(({ person }) => person);
     if (written.length) out.push(`   as written: ${written.join(', ')}`);
     for (const { person, entry } of entries) {
       if (entry.verdict === 'as-written') continue;
-      const { pose, variant } = variantById(entry.variant);
+      const { pose, variant } = BUILT_IN.variant(entry.variant);
       const why = entry.findings.find((finding) => finding.on === 'asked');
       const side = entry.sides.length === 1 ? ` (${entry.sides[0]})` : '';
       const props = entry.props.map((prop) => `${prop.count} ${prop.prop}`).join(', ');

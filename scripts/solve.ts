@@ -1,30 +1,48 @@
 /**
  * `npm run solve`: puts every variant on its contacts for every stored build and height and writes
- * catalogue/generated/solved.ts. Only what changed is solved again; `--all` solves everything.
+ * catalogue/generated/solved.bin. Only what changed is solved again; `--all` solves everything.
  * Two processes share the work.
  */
 import { fork } from 'node:child_process';
-import { existsSync, mkdirSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import {
   compact,
   fingerprint,
-  POSES,
+  packSolutions,
+  readTables,
   solveAll,
+  unpackSolutions,
   variantPrint,
-  WAYS,
-  type StoredCatalogue,
+  writeTables,
+  type StoredSolutions,
   type Variant,
 } from '@lotus-steady/core/solving';
+import { CATALOGUE_DATA } from '../packages/core/catalogue/poseData.js';
 
-type Entry = StoredCatalogue['variants'][string];
+/** One variant's solutions, and what they were made from. */
+interface Entry {
+  print: string;
+  builds: StoredSolutions;
+}
 
 const FOLDER = 'packages/core/catalogue/generated';
-const FILE = `${FOLDER}/solved.ts`;
+const FILE = `${FOLDER}/solved.bin`;
 const PROCESSES = 2;
-/** A part stays well under what tools handle in one piece, bytes. */
-const PART_BYTES = 1_500_000;
-const all: readonly Variant[] = [...POSES.flatMap((pose) => pose.ladder), ...WAYS.map((way) => way.variant)];
+const { poses, ways } = CATALOGUE_DATA;
+const all: readonly Variant[] = [...poses.flatMap((pose) => pose.ladder), ...ways.map((way) => way.variant)];
+
+/** What a run before this one has stored. */
+function readStored(): { version: string; entries: Record<string, Entry> } | undefined {
+  if (!existsSync(FILE)) return undefined;
+  const { buffer, byteOffset, byteLength } = readFileSync(FILE);
+  const { data, packed } = readTables<{ version: string; prints: Record<string, string> }>(
+    buffer.slice(byteOffset, byteOffset + byteLength) as ArrayBuffer,
+  );
+  const stored = unpackSolutions(packed);
+  const entries = packed.variants.map(([id]) => [id, { print: data.prints[id]!, builds: stored.stored(id) }]);
+  return { version: data.version, entries: Object.fromEntries(entries) as Record<string, Entry> };
+}
 
 const entryOf = (variant: Variant): Entry => ({ print: variantPrint(variant), builds: solveAll(variant) });
 
@@ -35,19 +53,8 @@ if (process.send) {
   );
 } else {
   const started = performance.now();
-  const made = existsSync(FILE)
-    ? ((await import(`../${FILE}`)) as { SOLVED_VERSION: string; SOLVED_PARTS: readonly string[] })
-    : undefined;
-  const stored = made
-    ? {
-        version: made.SOLVED_VERSION,
-        variants: Object.assign(
-          {},
-          ...made.SOLVED_PARTS.map((part) => JSON.parse(part) as object),
-        ) as StoredCatalogue['variants'],
-      }
-    : undefined;
-  const old = process.argv.includes('--all') ? {} : (stored?.variants ?? {});
+  const before = readStored();
+  const old = process.argv.includes('--all') ? {} : (before?.entries ?? {});
   const todo = all
     .filter((variant) => old[variant.id]?.print !== variantPrint(variant))
     .map((variant) => variant.id);
@@ -80,34 +87,14 @@ if (process.send) {
     const { print, builds } = fresh[id] ?? old[id]!;
     return { print, builds: compact(builds) };
   };
-  const parts: Record<string, Entry>[] = [];
-  let size = Infinity;
-  for (const { id } of all) {
-    const entry = kept(id);
-    const bytes = JSON.stringify(entry).length;
-    if (size + bytes > PART_BYTES) {
-      parts.push({});
-      size = 0;
-    }
-    parts[parts.length - 1]![id] = entry;
-    size += bytes;
-  }
-  const texts = parts.map((part) => JSON.stringify(part));
-  const print = fingerprint(texts.join(''));
+  const entries = new Map(all.map(({ id }) => [id, kept(id)]));
+  const prints = Object.fromEntries([...entries].map(([id, { print }]) => [id, print]));
+  const packed = packSolutions(new Map([...entries].map(([id, { builds }]) => [id, builds])));
+  const print = fingerprint(JSON.stringify([prints, [...packed.measures], [...packed.postures]]));
   const date = process.env.SOLVE_DATE ?? new Date().toISOString().slice(0, 10);
-  const version = stored?.version.endsWith(print) ? stored.version : `${date}.${print}`;
-  const note = '/** Written by npm run solve from the pose data; do not edit. */\n';
-  rmSync(FOLDER, { recursive: true, force: true });
+  const version = before?.version.endsWith(print) ? before.version : `${date}.${print}`;
   mkdirSync(FOLDER, { recursive: true });
-  texts.forEach((text, i) =>
-    writeFileSync(`${FOLDER}/part${i + 1}.ts`, `${note}export const PART = '${text}';\n`),
-  );
-  writeFileSync(
-    FILE,
-    `${note}${texts.map((_, i) => `import { PART as part${i + 1} } from './part${i + 1}.js';\n`).join('')}\nexport ` +
-      `const SOLVED_VERSION = '${version}';\nexport const SOLVED_PARTS: readonly string[] = ` +
-      `[${texts.map((_, i) => `part${i + 1}`).join(', ')}];\n`,
-  );
+  writeFileSync(FILE, writeTables({ version, prints }, packed));
   console.log(
     `${all.length} variants, ${count} solved anew in ${Math.round((performance.now() - started) / 1000)} ` +
       `s, version ${version}.`,

@@ -1,6 +1,7 @@
 /** The class that the benchmarks fit. */
 import { readFileSync } from 'node:fs';
 import { parseSequence, readPeople, type Person, type Sequence } from '@lotus-steady/core';
+import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
 
 export const FIT_DAY = '2026-11-26';
 
@@ -36,6 +37,7 @@ export function benchSequence(edit?: { at: number; seconds: number }): Sequence 
   );
   const { sequence, errors } = parseSequence(
     `# Thirty\nminutes: 120\n${all.map((line) => `- ${line}`).join('\n')}`,
+    BUILT_IN.poses,
   );
   if (errors.length || sequence.steps.length !== 30)
     throw new Error(
@@ -55,6 +57,7 @@ export function benchPeople(count: number, apart = false): Person[] {
       name: `P${i}`,
       ...(apart ? { heightCm: 148 + i * 1.7 } : {}),
     })),
+    RULEBOOK,
     FIT_DAY,
   ).people;
 }

@@ -1,17 +1,5 @@
-import {
-  CONDITIONS,
-  CONFLICTS,
-  HOUSE_VIEW_TOPICS,
-  RULEBOOK_VERSION,
-  SOURCES,
-  WARNING_SIGNS,
-  waysToSatisfy,
-  type Bound,
-  type Evidence,
-  type Rule,
-  type StageTest,
-  type WarningSign,
-} from '@lotus-steady/core';
+import { waysToSatisfy, type Bound, type Evidence, type Rule, type StageTest } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 
 const number = (value: number): string => String(Math.round(value * 1000) / 1000);
 
@@ -43,7 +31,9 @@ function ruleText(rule: Rule): string {
   const { id, level, when = [], house, all, limb, adds, cue, reason, evidence } = rule;
   const conditions = [
     ...when.map(testText),
-    ...(house ? [`view “${HOUSE_VIEW_TOPICS[house.topic]!.name}”: ${house.positions.join(' or ')}`] : []),
+    ...(house
+      ? [`view “${RULEBOOK.houseViewTopics[house.topic]!.name}”: ${house.positions.join(' or ')}`]
+      : []),
   ].join('; ');
   return [
     `- **${reason}** \`${id}\` (${level})`,
@@ -61,21 +51,21 @@ function ruleText(rule: Rule): string {
 const evidenceText = ({ kind, source }: Evidence): string =>
   `*${kind.replace('-', ' ')}*${source.startsWith('common practice, no') ? '' : `: ${source}`}.`;
 
-const nameOfCondition = (id: string): string => CONDITIONS.find((condition) => condition.id === id)!.name;
+const nameOfCondition = (id: string): string => RULEBOOK.condition(id).name;
 
 /** The rulebook as a page to read. */
 export function rulebookText(): string {
-  const signs: Readonly<Record<string, WarningSign>> = WARNING_SIGNS;
-  const rules = CONDITIONS.reduce((sum, condition) => sum + condition.rules.length, 0);
+  const { conditions, conflicts, houseViewTopics, sources, version, warningSigns: signs } = RULEBOOK;
+  const rules = conditions.reduce((sum, condition) => sum + condition.rules.length, 0);
   return [
     '# The rulebook',
     '',
-    `Written by \`npm run rulebook\` from the data; do not edit. Version \`${RULEBOOK_VERSION}\`: ` +
-      `${CONDITIONS.length} conditions and groups, ${rules} rules.`,
+    `Written by \`npm run rulebook\` from the data; do not edit. Version \`${version}\`: ` +
+      `${conditions.length} conditions and groups, ${rules} rules.`,
     'It advises a trained teacher and diagnoses nobody. Each person’s own doctor, midwife or physiotherapist ' +
       'and local rules come first. All sources are quoted from memory and give way to the source.',
     '',
-    ...CONDITIONS.flatMap(({ name, aliases, fields, well, clearance, warnings, say, refer, rules: own }) => [
+    ...conditions.flatMap(({ name, aliases, fields, well, clearance, warnings, say, refer, rules: own }) => [
       `## ${name}`,
       '',
       ...(aliases.length ? [`Also: ${aliases.join(', ')}.`, ''] : []),
@@ -98,7 +88,7 @@ export function rulebookText(): string {
     ]),
     '## Where two pull apart',
     '',
-    ...CONFLICTS.map(
+    ...conflicts.map(
       ({ between, text, neutral }) =>
         `- **${between.map(nameOfCondition).join(' and ')}**: ${text} ` +
         `Neutral: ${[...new Set(neutral)].join(', ')}.`,
@@ -112,7 +102,7 @@ export function rulebookText(): string {
     '',
     '## Where good teachers differ',
     '',
-    ...Object.entries(HOUSE_VIEW_TOPICS).flatMap(([id, { name, question, usual, positions }]) => [
+    ...Object.entries(houseViewTopics).flatMap(([id, { name, question, usual, positions }]) => [
       `### ${name} \`${id}\``,
       '',
       question,
@@ -125,7 +115,7 @@ export function rulebookText(): string {
     ]),
     '## Sources',
     '',
-    ...Object.values(SOURCES).map(({ citation, found }) => `- ${citation}: ${found}`),
+    ...Object.values(sources).map(({ citation, found }) => `- ${citation}: ${found}`),
     '',
   ].join('\n');
 }

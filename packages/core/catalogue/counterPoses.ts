@@ -1,10 +1,7 @@
-/** What follows something deep, per person (common practice, no published source). */
-
-/** What a deep step leaves to be answered. */
-export type Owed = 'back-bend' | 'fold' | 'inversion';
+import type { CounterPoses } from '../src/authoring/poseWords.js';
 
 /**
- * Poses that answer it: any of them as the next step will do, and the first that suits is put in where none
+ * Poses that answer a deep step: any of them as the next step will do, and the first that suits is put in where none
  * comes. `usual` of each pose is offered before its other rungs.
  */
 const AFTER_BACK_BEND = [
@@ -54,9 +51,9 @@ const AFTER_INVERSION: Readonly<Record<string, readonly string[]>> = {
   'back-bend': ['fish', 'bridge', 'supine-twist', 'knees-to-chest', 'constructive-rest', 'childs-pose'],
 };
 
-/** Poses that answer what a deep step leaves, best first, under a house view. */
-export const counterPoses = (owed: Owed, view: Readonly<Record<string, string>>): readonly string[] => {
-  if (owed === 'back-bend') return AFTER_BACK_BEND;
-  if (owed === 'fold') return AFTER_FOLD;
-  return AFTER_INVERSION[view['after-shoulder-stand'] ?? 'twist-or-knees-in']!;
+/** What follows something deep, per person (common practice, no published source). */
+export const COUNTER_POSES: CounterPoses = {
+  'back-bend': AFTER_BACK_BEND,
+  fold: AFTER_FOLD,
+  inversion: AFTER_INVERSION,
 };

@@ -1,37 +1,5 @@
-import type { Evidence } from '../src/rules/types.js';
-import type { Level, Purpose } from '../src/poses/types.js';
-import { common, published } from '../src/authoring/ruleWords.js';
-
-/**
- * Something said with poses of these ids, in this direction of the spine, on this level, to people with one
- * of these conditions.
- */
-export interface SaidWith {
-  poses?: readonly string[];
-  spine?: Purpose['spine'];
-  level?: Level;
-  conditions?: readonly string[];
-  says: string;
-}
-
-/** One position on a topic. */
-export interface Position {
-  id: string;
-  /** As a teacher says it. */
-  name: string;
-  reason: string;
-  evidence: Evidence;
-  /** What is then said in class, with everything that is all of what is named here. */
-  cue?: SaidWith;
-}
-
-/** Something good teachers differ on: positions from most careful on, and the usual one. */
-export interface Topic {
-  name: string;
-  question: string;
-  positions: readonly Position[];
-  usual: string;
-}
+import { common, type Evidence, type Position, type SaidWith, type Topic } from '../src/authoring/ruleWords.js';
+import { published } from './published.js';
 
 const tradition: Evidence = { kind: 'common-practice', source: 'tradition, no evidence of harm' };
 const p = (id: string, name: string, reason: string, evidence: Evidence = common, cue?: Position['cue']): Position => ({

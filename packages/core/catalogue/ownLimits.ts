@@ -1,16 +1,4 @@
-import type { Bound, LimbSide } from '../src/rules/types.js';
-
-/**
- * A kind of own limit: how it is said, whether it is on one side, what number it takes, and the bounds it
- * means.
- */
-export interface LimitKind {
-  says: string;
-  sided?: true;
-  unit?: 'degrees' | 'seconds';
-  usual?: number;
-  bound: (most: number) => readonly [Bound, ...Bound[]];
-}
+import type { Bound, LimitKind } from '../src/authoring/ruleWords.js';
 
 const over = (measure: Extract<Bound, { measure: unknown }>['measure']) => (most: number) => [{ measure, over: most }] as const;
 
@@ -39,12 +27,3 @@ export const LIMIT_KINDS = {
     bound: (most) => [{ holdOver: most }, { still: true }, { purposeNot: ['rest', 'breathe', 'settle'] }],
   },
 } as const satisfies Readonly<Record<string, LimitKind>>;
-
-export type LimitKindId = keyof typeof LIMIT_KINDS;
-export type OwnSide = 'right' | 'left';
-/** The limbs that a side means. */
-export const limbsOfSide = (side: OwnSide | undefined): readonly LimbSide[] => {
-  if (side === 'right') return ['Right'];
-  if (side === 'left') return ['Left'];
-  return ['Right', 'Left'];
-};

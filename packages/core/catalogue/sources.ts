@@ -1,4 +1,4 @@
-import type { Source } from '../src/rules/types.js';
+import type { Source } from '../src/authoring/ruleWords.js';
 
 /**
  * Published work that rules and house view rest on, and what it found. All quoted from memory: authors,

@@ -1,4 +1,4 @@
-import type { Theme } from '../src/poses/themes.js';
+import type { Theme } from '../src/authoring/poseWords.js';
 
 /**
  * Stories that shapes are told in. A theme names poses; it never changes what is measured. Add one by

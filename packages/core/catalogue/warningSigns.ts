@@ -1,10 +1,4 @@
-/** A sign that stops the class: what is asked, and whom to call. */
-export interface WarningSign {
-  asks: string;
-  act: 'emergency' | 'today';
-  who: string;
-  everyone?: true;
-}
+import type { WarningSign } from '../src/authoring/ruleWords.js';
 
 const EMERGENCY = 'the emergency services now';
 const DOCTOR = 'the doctor today';

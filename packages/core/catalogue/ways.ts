@@ -1,7 +1,4 @@
-import type { Shape } from '../src/body/shape.js';
-import type { Declared, Level, Variant } from '../src/poses/types.js';
-import type { Way } from '../src/poses/ways.js';
-import { bothAim, bothAt, vary } from '../src/authoring/poseWords.js';
+import { type Shape, type Declared, type Level, type Variant, type Way, bothAim, bothAt, vary } from '../src/authoring/poseWords.js';
 import { BACK_FLAT, BACK_KNEES, CHAIR_FREE, CHAIR_HANDS, FOREARM_TABLE, PRONE, SIDE, STAFF, STAND, TABLE, TALL_KNEEL } from './poses/bases.js';
 import { ACROSS, AHEAD, CHAIR, hatha, stretching, UP } from './poses/common.js';
 

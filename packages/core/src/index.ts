@@ -1,83 +1,204 @@
-/** The domain of Lotus Steady: bodies, poses, rules and fitting. No clock, no network, no screen. */
-export * from './body/maths.js';
-export * from './body/posture.js';
-export * from './body/build.js';
-export * from './body/kinematics.js';
-export * from './body/shape.js';
-export * from './body/ranges.js';
-export { outline } from './body/support.js';
-export * from './poses/types.js';
-export * from './poses/measures.js';
-export * from './poses/catalogue.js';
-export * from './poses/exportCatalogue.js';
-export { POSES } from '../catalogue/poses/index.js';
-export { THEMES } from '../catalogue/themes.js';
-export type { StoryShape, Theme } from './poses/themes.js';
-export { WAYS } from '../catalogue/ways.js';
-export type { Way } from './poses/ways.js';
-export { CONDITIONS } from '../catalogue/rules/index.js';
-export { HOUSE_VIEW_TOPICS, type Topic, type Position } from '../catalogue/houseView.js';
-export * from './reading/resolvePose.js';
-export * from './reading/resolveCondition.js';
-export * from './people/types.js';
-export * from './people/readPeople.js';
-export * from './rules/types.js';
-export * from './calendar/dates.js';
-export * from './calendar/gestation.js';
-export * from './rules/bloodPressure.js';
-export * from './rules/houseView.js';
-export * from './rules/judge.js';
+/**
+ * The domain of Lotus Steady: bodies, poses, rules and fitting. No clock, no network, no screen, no data of its
+ * own: a {@link Catalogue} of poses and a {@link Rulebook} are handed in.
+ *
+ * @example
+ * import { fitClass, parseSequence, readPeople } from '@lotus-steady/core';
+ * import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
+ *
+ * const { sequence } = parseSequence('# Thursday\n- Tree, 5 breaths each side', BUILT_IN.poses);
+ * const { people } = readPeople([{ name: 'Ines', born: '1984-05-19' }], RULEBOOK, '2026-11-26');
+ * const fitting = fitClass({
+ *   sequence,
+ *   people,
+ *   on: '2026-11-26',
+ *   houseView: RULEBOOK.usualHouseView,
+ *   catalogue: BUILT_IN,
+ *   rulebook: RULEBOOK,
+ * });
+ * fitting.lanes[0]!.steps[0]!.verdict; // 'as-written'
+ */
+
+// Bodies: segments, builds, postures, contacts, solving.
+export { BUILDS, buildOf, partOfFrame, type Build } from './body/build.js';
+export { buildBody, type Body, type Frame } from './body/kinematics.js';
 export {
-  compileRules,
-  decidingRule,
-  judgeAll,
-  markOf,
-  rowsBroken,
-  type CompiledRule,
-  type Mark,
-} from './rules/judgeAll.js';
-export { measureTable, type MeasureTable } from './rules/measureTable.js';
-export * from './rules/sums.js';
-export * from './rules/hallRules.js';
-export * from './rules/nextChanges.js';
-export * from './rules/rulebook.js';
-export * from './rules/waysToSatisfy.js';
-export { exportRulebook } from './rules/exportRulebook.js';
-export { SOURCES } from '../catalogue/sources.js';
-export { WARNING_SIGNS, type WarningSign } from '../catalogue/warningSigns.js';
-export { CONFLICTS } from '../catalogue/rules/conflicts.js';
-export { LIMIT_KINDS, type LimitKind, type LimitKindId } from '../catalogue/ownLimits.js';
-export * from './rules/stagePerson.js';
-export * from './reading/parseSequence.js';
-export * from './fitting/time/pace.js';
-export * from './fitting/types.js';
-export * from './fitting/person/similarity.js';
-export * from './fitting/explain/care.js';
-export * from './fitting/fitClass.js';
-export * from './fitting/fitter.js';
-export type { OneForAll } from './fitting/together/oneForAll.js';
-export * from './plan/choices.js';
-export * from './fitting/explain/compareFittings.js';
-export * from './fitting/explain/handover.js';
-export { readFitting } from './fitting/explain/readFitting.js';
-export * from './plan/editSequence.js';
-export { COST_SCALE, sayCost } from './fitting/explain/sayCost.js';
+  SIDES,
+  add,
+  cross,
+  dot,
+  length,
+  lerp,
+  mean,
+  multiply,
+  rotate,
+  rotationX,
+  rotationY,
+  scale,
+  signOf,
+  sub,
+  unit,
+  unrotate,
+  type Vec3,
+} from './body/maths.js';
+export {
+  completePosture,
+  mirrorPosture,
+  packPosture,
+  unpackPosture,
+  type Ball,
+  type Posture,
+} from './body/posture.js';
+export { BALL_LIMITS, JOINT_LIMITS, USUAL_RANGE } from './body/ranges.js';
+export { AUTHOR_HEIGHT } from './body/residuals.js';
+export { chairBoxes, wallAt, type PropPlacement } from './body/shape.js';
+export { solveShape } from './body/solve.js';
+export { outline } from './body/support.js';
+
+// Poses, what they measure, and the catalogue.
+export { makeCatalogue, type Catalogue, type CatalogueData } from './poses/catalogue.js';
+export { readCatalogue, readTables, writeCatalogue, writeTables } from './poses/catalogueFile.js';
+export { counterPosesFor, type CounterNeed } from './poses/counterPoses.js';
+export { exportCatalogue } from './poses/exportCatalogue.js';
+export { measureShape } from './poses/measureShape.js';
+export {
+  MEASURE_NAMES,
+  mirrorMeasures,
+  worstMeasures,
+  type MeasureName,
+  type Measures,
+} from './poses/measures.js';
+export {
+  MISFIT_MOST,
+  OUTSIDE_MOST,
+  OWN_JOINTS,
+  faultsIn,
+  faultsOf,
+  ownFrames,
+  variantOfOwn,
+  type OwnAngles,
+  type OwnVariant,
+} from './poses/ownVariant.js';
+export {
+  packMeasure,
+  packSolutions,
+  unpackMeasure,
+  unpackSolutions,
+  type PackedSolutions,
+} from './poses/packedSolutions.js';
+export { partsOnFloor } from './poses/partsOnFloor.js';
+export type { Solution } from './poses/solutions.js';
+export { compact, solveAll } from './poses/solveAll.js';
+export { scalesWithHeight, solveVariant, type StoredSolutions } from './poses/solveVariant.js';
+export type { StoryShape, Theme } from './poses/themes.js';
+export type { Family, Level, Pose, Purpose, Variant } from './poses/types.js';
+export { variantPrint } from './poses/variantPrint.js';
+export type { Way } from './poses/ways.js';
+
+// Heights of props for a person.
+export { USUAL_STOCK, fromStock, type Stock } from './props/fromStock.js';
+export { readStock } from './props/readStock.js';
+export { PROP_TASKS, sizeProp, type Fits, type PropSize, type PropTask } from './props/sizeProp.js';
+export { underFeetCm } from './props/underFeet.js';
+
+// Dates and ages.
+export { ageOn, dateAfter, daysBetween, isDate } from './calendar/dates.js';
+export { dueDateFrom, gestationOn } from './calendar/gestation.js';
+
+// People, read and checked.
+export { readPeople, readPerson } from './people/readPeople.js';
+export type { Clearance, InputError, OwnLimit, Person, Today } from './people/types.js';
+
+// From what people write to poses and steps.
+export { fold, words } from './reading/fold.js';
+export { parseSequence, type Sequence, type SequenceError, type Step } from './reading/parseSequence.js';
+export { plainSpelling } from './poses/plainSpelling.js';
+export { rankPoses } from './reading/rankPoses.js';
+export { resolveCondition } from './reading/resolveCondition.js';
+export { resolvePose } from './reading/resolvePose.js';
+
+// What a teacher changes: edits and choices.
+export { NO_CHOICES, readChoices, type Choices, type Override, type StepSwap } from './plan/choices.js';
+export { editSequence, followedChoices, movedChoices, type SequenceEdit } from './plan/editSequence.js';
 export { lineFor } from './plan/lineFor.js';
 export { nextHold } from './plan/nextHold.js';
-export { orderNotes, type OrderNote } from './fitting/explain/orderNotes.js';
-export * from './fitting/ways/floorVisits.js';
-export { fold, words } from './reading/fold.js';
-export * from './reading/rankPoses.js';
-export * from './reading/plainSpelling.js';
-export * from './props/fromStock.js';
-export * from './props/sizeProp.js';
-export * from './props/readStock.js';
-export * from './props/underFeet.js';
-export * from './poses/ownVariant.js';
-export * from './poses/partsOnFloor.js';
-export * from './poses/solveAll.js';
-export { variantPrint } from './poses/variantPrint.js';
-export * from './poses/solveVariant.js';
-export { measureShape } from './poses/measureShape.js';
-export { AUTHOR_HEIGHT } from './body/residuals.js';
-export { solveShape } from './body/solve.js';
+
+// The rulebook: stages, rules, judging.
+export { isTooHighToPractise, parseReading, pressureClass } from './rules/bloodPressure.js';
+export { exportRulebook } from './rules/exportRulebook.js';
+export {
+  NO_HALL_RULES,
+  isLoosened,
+  movableBound,
+  readHallRules,
+  type HallRules,
+  type MovedLimit,
+  type OwnRule,
+} from './rules/hallRules.js';
+export { readHouseView } from './rules/houseView.js';
+export type { Position, Topic } from './rules/houseViewTypes.js';
+export { isSoft } from './rules/isSoft.js';
+export { judge, limbsOf, quantityOf, standing, type Trial } from './rules/judge.js';
+export { compileRules, decidingRule, judgeAll, markOf, rowsBroken, type Mark } from './rules/judgeAll.js';
+export { limbsOfSide } from './rules/limbs.js';
+export { measureTable, type MeasureTable } from './rules/measureTable.js';
+export { nextChanges } from './rules/nextChanges.js';
+export {
+  SOMEBODY,
+  makeRulebook,
+  rulebookVersion,
+  trialDetails,
+  type Rulebook,
+  type RulebookData,
+} from './rules/rulebook.js';
+export {
+  conflictText,
+  stagePerson,
+  type ActiveRule,
+  type StageSettings,
+  type StagedPerson,
+} from './rules/stagePerson.js';
+export { NO_SUMS, sumsAfter } from './rules/sums.js';
+export {
+  SUMS,
+  USE_NAMES,
+  type Bound,
+  type Condition,
+  type ConditionGroup,
+  type Conflict,
+  type Evidence,
+  type LimbSide,
+  type LimitKind,
+  type Quantity,
+  type Rule,
+  type RuleLevel,
+  type StageTest,
+  type WarningSign,
+} from './rules/types.js';
+export { waysToSatisfy } from './rules/waysToSatisfy.js';
+
+// Fitting a class, and saying it.
+export {
+  careFor,
+  somebodyWith,
+  suits,
+  whoTakesCare,
+  compareFittings,
+  type Comparison,
+  handover,
+  orderNotes,
+  readFitting,
+  COST_SCALE,
+  sayCost,
+} from './fitting/explain/index.js';
+export { fitClass, type FitInput } from './fitting/fitClass.js';
+export { createFitter, type Fitter, type FitterInput } from './fitting/fitter.js';
+export { similarity } from './fitting/person/index.js';
+export { PACE, PACE_BOUNDS, countSeconds, paceOf, readPace, type Pace } from './people/pace.js';
+export type { OneForAll } from './fitting/together/index.js';
+export type { Finding, Fitting, Lane, LaneStep, RunAndTotal, Verdict } from './fitting/types.js';
+export { floorVisits } from './fitting/ways/index.js';
+export type { Side } from './side.js';
+export type { OrderNote } from './fitting/types.js';
+export type { HouseView } from './rules/houseViewTypes.js';
+export type { Details } from './people/types.js';

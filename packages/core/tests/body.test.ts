@@ -8,7 +8,7 @@ import { completePosture } from '../src/body/posture.js';
 import { MASS } from '../src/body/segments.js';
 import { solveShape } from '../src/body/solve.js';
 import { balanceMargin, outline } from '../src/body/support.js';
-import { variantById } from '../src/poses/catalogue.js';
+import { variantById } from './builtIn.js';
 
 const solved = (id: string, heightCm = 165) => {
   const { variant } = variantById(id);

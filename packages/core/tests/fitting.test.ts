@@ -11,7 +11,7 @@ import {
   variantById,
   type Fitting,
   type LaneStep,
-} from '../src/index.js';
+} from './builtIn.js';
 import { CONDITION_PEOPLE } from './cases/conditions.js';
 
 const ON = '2026-12-01';

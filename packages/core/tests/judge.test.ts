@@ -12,7 +12,7 @@ import {
   type Bound,
   type Rule,
   type Trial,
-} from '../src/index.js';
+} from './builtIn.js';
 import { roundedBy } from '../src/poses/roundedBy.js';
 import { mirrorMeasures, MEASURE_NAMES, SIDED_MEASURES, worstMeasures } from '../src/poses/measures.js';
 

@@ -12,7 +12,7 @@ import {
   posturesFor,
   unpackPosture,
   type Posture,
-} from '../src/index.js';
+} from './builtIn.js';
 import { LENGTH as L, LUMBAR_SHARE as SHARE } from '../src/body/segments.js';
 
 const rad = (degrees: number): number => (degrees * Math.PI) / 180;

@@ -6,7 +6,7 @@ import { readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import Sanscript from '@indic-transliteration/sanscript';
-import { plainSpelling, POSES, rankPoses, resolvePose } from '../src/index.js';
+import { plainSpelling, POSES, rankPoses, resolvePose } from './builtIn.js';
 import { fold } from '../src/reading/fold.js';
 
 const FORMS = join(dirname(fileURLToPath(import.meta.url)), 'forms');

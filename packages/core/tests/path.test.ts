@@ -13,7 +13,7 @@ import {
   USUAL_HOUSE_VIEW,
   type Level,
   type StagedPerson,
-} from '../src/index.js';
+} from './builtIn.js';
 import { asked } from '../src/fitting/person/candidates.js';
 import { laneTable, owedBit, type LaneTable } from '../src/fitting/person/lane.js';
 import { levelDistance } from '../src/fitting/ways/levelDistance.js';
@@ -22,9 +22,8 @@ import { Shared } from '../src/fitting/together/shared.js';
 import { Walk } from '../src/fitting/path/walk.js';
 import { passagesFor } from '../src/fitting/ways/waysBetween.js';
 import { WEIGHTS } from '../src/fitting/weights.js';
-import { counterPoses } from '../catalogue/counterPoses.js';
 import { SUMS, type Sum } from '../src/rules/types.js';
-import type { Owed } from '../catalogue/counterPoses.js';
+import { counterPosesFor, type CounterNeed } from '../src/poses/counterPoses.js';
 
 const ON = '2026-12-01';
 const staged = (person: Record<string, unknown>): StagedPerson => {
@@ -40,7 +39,7 @@ type Steps = ReturnType<typeof parseSequence>['sequence']['steps'];
 interface At {
   level: Level | undefined;
   hand: number;
-  owed: Owed | undefined;
+  owed: CounterNeed | undefined;
   sums: Readonly<Record<Sum, number>>;
 }
 const popcount = (bits: number): number => bits.toString(2).replaceAll('0', '').length;
@@ -62,10 +61,10 @@ function leastCost(steps: Steps, lane: LaneTable): number {
       : lane.passage(at.level, option.entry).cost + popcount(option.hand & ~at.hand) * WEIGHTS.fetch;
   const fits = (sums: At['sums']): boolean =>
     [...lane.right.sums, ...lane.left.sums].every(({ sum, over }) => sums[sum] <= over + 1e-9);
-  const counters = (owed: Owed): { option: Option; cost: number }[] => {
+  const counters = (owed: CounterNeed): { option: Option; cost: number }[] => {
     const found: { option: Option; cost: number }[] = [];
     const poses = new Set<string>();
-    for (const [rank, id] of counterPoses(owed, USUAL_HOUSE_VIEW).entries()) {
+    for (const [rank, id] of counterPosesFor(owed, BUILT_IN.counterPoses, USUAL_HOUSE_VIEW).entries()) {
       if (poses.size >= 6) break;
       const pose = BUILT_IN.poses.find((one) => one.id === id)!;
       const { variant } = BUILT_IN.variant(pose.usual);
@@ -290,9 +289,9 @@ describe('ways between', () => {
   });
   test('levels are as far apart as the moves between them', () =>
     expect([
-      levelDistance('prone', 'prone'),
-      levelDistance('prone', 'all-fours'),
-      levelDistance('prone', 'lying'),
+      levelDistance('prone', 'prone', BUILT_IN.ways),
+      levelDistance('prone', 'all-fours', BUILT_IN.ways),
+      levelDistance('prone', 'lying', BUILT_IN.ways),
     ]).toEqual([0, 1, 2]));
 });
 

@@ -1,5 +1,5 @@
 /** What is given instead, against what a teacher would accept. */
-import { BUILT_IN, PACE, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW } from '../src/index.js';
+import { BUILT_IN, PACE, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW } from './builtIn.js';
 import { asked } from '../src/fitting/person/candidates.js';
 import { laneTable } from '../src/fitting/person/lane.js';
 import { othersOf } from '../src/fitting/person/options.js';

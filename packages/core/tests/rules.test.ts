@@ -14,7 +14,7 @@ import {
   CONDITIONS,
   HOUSE_VIEW_TOPICS,
   type Person,
-} from '../src/index.js';
+} from './builtIn.js';
 import { TODAY_RULES } from '../catalogue/rules/everyone.js';
 
 const ON = '2026-12-01';

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { parseSequence, POSES, resolveCondition, resolvePose } from '../src/index.js';
+import { parseSequence, POSES, resolveCondition, resolvePose } from './builtIn.js';
 import { fold } from '../src/reading/fold.js';
 
 const named = (text: string): string => {

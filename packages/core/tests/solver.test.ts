@@ -12,8 +12,7 @@ import {
   solveVariant,
   variantById,
   type Posture,
-  type Side,
-} from '../src/index.js';
+} from './builtIn.js';
 import { capsulesOf, nearestShare } from '../src/body/clashes.js';
 import { touchesOf } from '../src/body/contacts.js';
 import { ballAngles, ballRotation } from '../src/body/kinematics.js';
@@ -21,6 +20,7 @@ import { POINT_RADIUS } from '../src/body/landmarks.js';
 import { leastSquares } from '../src/body/leastSquares.js';
 import { length, lerp, sub } from '../src/body/maths.js';
 import { solveShape } from '../src/body/solve.js';
+import type { SideLetter } from '../src/body/maths.js';
 
 const squares = (values: readonly number[]): number => values.reduce((sum, value) => sum + value * value, 0);
 
@@ -71,7 +71,7 @@ describe('least squares', () => {
 });
 
 describe('ball joints', () => {
-  const side = fc.constantFrom<Side>('R', 'L');
+  const side = fc.constantFrom<SideLetter>('R', 'L');
   test('an arm out to the side above its shoulder reads as more than 90 degrees of abduction', () => {
     for (const s of ['R', 'L'] as const) {
       const [flexion, abduction, outward] = ballAngles(s, ballRotation(s, [5, 112, 8]));

@@ -11,7 +11,7 @@ import {
   readPeople,
   USUAL_HOUSE_VIEW,
   type Choices,
-} from '../src/index.js';
+} from './builtIn.js';
 import { sharesOf } from '../src/fitting/time/keepTime.js';
 import { fitMinutes, type TimeStage } from '../src/fitting/time/fitMinutes.js';
 import { solver, solveTime, timeOf, timeProblems } from './reference/timeModel.js';

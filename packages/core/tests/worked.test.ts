@@ -9,7 +9,7 @@ import {
   USUAL_HOUSE_VIEW,
   variantById,
   type LaneStep,
-} from '../src/index.js';
+} from './builtIn.js';
 import { CONDITION_CASES, CONDITION_PEOPLE } from './cases/conditions.js';
 
 const ON = '2026-12-01';

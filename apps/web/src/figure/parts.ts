@@ -14,7 +14,7 @@ import {
   partOfFrame,
   type Body,
   type PropPlacement,
-  type Side,
+  type SideLetter,
   type Vec3,
 } from '@lotus-steady/core';
 
@@ -102,7 +102,7 @@ export function bodyParts(body: Body): Part[] {
     leg(s);
     arm(s);
   }
-  function leg(s: Side): void {
+  function leg(s: SideLetter): void {
     const k = signOf(s);
     const thigh = `thigh${s}`;
     const shank = `shank${s}`;
@@ -155,7 +155,7 @@ export function bodyParts(body: Body): Part[] {
       ],
     );
   }
-  function arm(s: Side): void {
+  function arm(s: SideLetter): void {
     const k = signOf(s);
     const hand = `hand${s}`;
     const limb = `arm${s}`;
@@ -305,7 +305,7 @@ export function propParts(prop: PropPlacement, { points }: Body): Part[] {
       const centre = lerp(a, b, 0.5);
       const r = prop.thickCm / 2;
       // Lies along the thigh it is held by.
-      const side = prop.between[0].slice(-1) as Side;
+      const side = prop.between[0].slice(-1) as SideLetter;
       const thigh = unit(sub(points[`knee${side}`]!, points[`hipJ${side}`]!));
       const half = scale(thigh, prop.lengthCm / 2 - r);
       const balls: Ball3[] = [

@@ -1,5 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose } from '../../src/poses/types.js';
+import type { Shape, Pose } from '../../src/authoring/poseWords.js';
 import { ACROSS, CHAIR, CHAIR_LEGS, hatha, resting, SEATED, SHINS_UPRIGHT, stretching, strong, TRUNK_UPRIGHT } from './common.js';
 
 /** Hands under the shoulders, knees under the hips. */

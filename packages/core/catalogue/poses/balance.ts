@@ -1,6 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose } from '../../src/poses/types.js';
-import { block, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
+import { type Shape, type Pose, block, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { BEHIND_CHAIR, CHAIR_AHEAD, FAR_BEHIND_CHAIR, FAR_CHAIR_X, CHAIR_FREE, CHAIR_HANDS, ON_RIGHT, STAND } from './bases.js';
 import { ACROSS, AHEAD, CHAIR, hatha, PELVIS_AHEAD, stretching, strong, UP } from './common.js';
 

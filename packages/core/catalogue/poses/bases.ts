@@ -1,5 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import { bothAim, bothAt } from '../../src/authoring/poseWords.js';
+import { type Shape, bothAim, bothAt } from '../../src/authoring/poseWords.js';
 import { ACROSS, AHEAD, CHAIR_LEGS, UP } from './common.js';
 
 const SHINS = bothAim(['kneeR', 'ankleR', [0, -1, 0], 0.5]);

@@ -1,6 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose } from '../../src/poses/types.js';
-import { blankets, block, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
+import { type Shape, type Pose, blankets, block, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { BACK_KNEES, CHAIR_FREE, CHAIR_HANDS, CROSSED, CROSSED_FREE, FOREARM_TABLE, KNEEL, KNEEL_FREE, SIDE } from './bases.js';
 import { CHAIR, resting, sitting, stretching, UP } from './common.js';
 

@@ -1,5 +1,4 @@
-import type { Pose } from '../../src/poses/types.js';
-import { blankets, rung, vary } from '../../src/authoring/poseWords.js';
+import { type Pose, blankets, rung, vary } from '../../src/authoring/poseWords.js';
 import { CROSSED_FREE } from './bases.js';
 import {
   ACROSS,

@@ -1,5 +1,4 @@
-import type { Pose } from '../../src/poses/types.js';
-import { blankets, bothAim, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
+import { type Pose, blankets, bothAim, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { BACK_KNEES, CHAIR_AHEAD, CHAIR_FREE, CHAIR_HANDS, CROSSED_FREE, FAR_BEHIND_CHAIR, FAR_CHAIR_X, STAND } from './bases.js';
 import { CHAIR, CHAIR_LEGS, hatha, PELVIS_AHEAD, resting, sitting, stretching, TRUNK_UPRIGHT, UP } from './common.js';
 

@@ -1,6 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose } from '../../src/poses/types.js';
-import { blankets, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
+import { type Shape, type Pose, blankets, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { CHAIR_FREE, CROSSED_FREE, ON_RIGHT, STAND, TABLE } from './bases.js';
 import { ACROSS, CHAIR, hatha, resting, sitting, stretching, strong, UP } from './common.js';
 

@@ -1,6 +1,4 @@
-import type { Vec3 } from '../../src/body/maths.js';
-import type { PropPlacement, Shape } from '../../src/body/shape.js';
-import type { Declared } from '../../src/poses/types.js';
+import type { Vec3, PropPlacement, Shape, Declared } from '../../src/authoring/poseWords.js';
 
 export const UP: Vec3 = [0, 1, 0];
 export const AHEAD: Vec3 = [1, 0, 0];

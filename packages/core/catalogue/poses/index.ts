@@ -1,4 +1,4 @@
-import type { Pose } from '../../src/poses/types.js';
+import type { Pose } from '../../src/authoring/poseWords.js';
 import { allFoursPoses } from './allFours.js';
 import { balancePoses } from './balance.js';
 import { breathPoses } from './breath.js';

@@ -1,6 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose, Variant } from '../../src/poses/types.js';
-import { blankets, block, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
+import { type Shape, type Pose, type Variant, blankets, block, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { BACK_FLAT, BACK_KNEES, CHAIR_FREE, CHAIR_HANDS, CROSSED, CROSSED_FREE, KNEEL, STAFF, STAND } from './bases.js';
 import { CHAIR, resting, sitting, stretching, UP } from './common.js';
 

@@ -1,6 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose } from '../../src/poses/types.js';
-import { blankets, block, bothAim, bothAt, breaths, rounds, rung, stool, to, vary } from '../../src/authoring/poseWords.js';
+import { type Shape, type Pose, blankets, block, bothAim, bothAt, breaths, rounds, rung, stool, to, vary } from '../../src/authoring/poseWords.js';
 import { CHAIR_FREE, CHAIR_HANDS, CROSSED, FOREARM_TABLE, HANDS_ON_HIPS, KNEEL, TABLE, TALL_KNEEL } from './bases.js';
 import { ACROSS, AHEAD, CHAIR, hatha, resting, sitting, stretching, strong, UP } from './common.js';
 

@@ -1,6 +1,5 @@
-import { rung, vary } from '../../src/authoring/poseWords.js';
+import { rung, vary, type Pose } from '../../src/authoring/poseWords.js';
 import { STAND } from './bases.js';
-import type { Pose } from '../../src/poses/types.js';
 import { CHAIR, CHAIR_LEGS, hatha, SEATED, SHINS_UPRIGHT, stretching, UP } from './common.js';
 
 export const pronePoses: readonly Pose[] = [

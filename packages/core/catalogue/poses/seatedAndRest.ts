@@ -1,5 +1,4 @@
-import type { Pose } from '../../src/poses/types.js';
-import { blankets, bothAt, rung, vary } from '../../src/authoring/poseWords.js';
+import { type Pose, blankets, bothAt, rung, vary } from '../../src/authoring/poseWords.js';
 import { HANDS_ON_BELLY, PRONE } from './bases.js';
 import { ACROSS, AHEAD, CHAIR, resting, SITTING_TALL, stretching, UP } from './common.js';
 

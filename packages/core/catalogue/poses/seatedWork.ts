@@ -1,6 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose } from '../../src/poses/types.js';
-import { blankets, block, bothAim, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
+import { type Shape, type Pose, blankets, block, bothAim, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { CHAIR_HANDS, CROSSED, CROSSED_FREE, STAFF } from './bases.js';
 import { ACROSS, AHEAD, CHAIR, hatha, PELVIS_AHEAD, resting, sitting, stretching, strong, UP } from './common.js';
 

@@ -1,6 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose } from '../../src/poses/types.js';
-import { blankets, bothAim, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
+import { type Shape, type Pose, blankets, bothAim, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { BACK_KNEES, SIDE } from './bases.js';
 import { AHEAD, resting, stretching, strong, UP } from './common.js';
 

@@ -1,6 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose } from '../../src/poses/types.js';
-import { bothAt, rung, vary } from '../../src/authoring/poseWords.js';
+import { type Shape, type Pose, bothAt, rung, vary } from '../../src/authoring/poseWords.js';
 import { BEHIND_CHAIR, CHAIR_AHEAD, STAND } from './bases.js';
 import { DOG_CHAIR_BACK } from './allFours.js';
 import { ACROSS, AHEAD, CHAIR, CHAIR_LEGS, hatha, PELVIS_AHEAD, SEATED, SHINS_UPRIGHT, SITTING_TALL, sitting, stretching, strong, UP } from './common.js';

@@ -1,6 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose } from '../../src/poses/types.js';
-import { block, bothAim, bothAt, breaths, stool, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
+import { type Shape, type Pose, block, bothAim, bothAt, breaths, stool, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { CHAIR_AHEAD, CHAIR_FREE, FAR_BEHIND_CHAIR, FAR_CHAIR_X, STAND, PALMS_TOGETHER, HANDS_ON_HIPS } from './bases.js';
 import { ACROSS, AHEAD, CHAIR, CHAIR_LEGS, hatha, PELVIS_AHEAD, stretching, strong, UP } from './common.js';
 

@@ -1,6 +1,5 @@
-import { blankets, block, bothAim, bothAt, rung } from '../../src/authoring/poseWords.js';
+import { blankets, block, bothAim, bothAt, rung, type Pose } from '../../src/authoring/poseWords.js';
 import { HANDS_ON_BELLY } from './bases.js';
-import type { Pose } from '../../src/poses/types.js';
 import { hatha, resting, strong, stretching, UP } from './common.js';
 
 export const supinePoses: readonly Pose[] = [

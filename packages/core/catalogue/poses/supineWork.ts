@@ -1,6 +1,4 @@
-import type { Shape } from '../../src/body/shape.js';
-import type { Pose } from '../../src/poses/types.js';
-import { blankets, block, bothAim, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
+import { type Shape, type Pose, blankets, block, bothAim, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { BACK_FLAT, BACK_KNEES, BACK_SHINS_LEVEL, CHAIR_FREE, CHAIR_HANDS, STAND } from './bases.js';
 import { ACROSS, CHAIR, hatha, resting, sitting, stretching, UP } from './common.js';
 

@@ -1,5 +1,5 @@
-import type { Condition } from '../../src/rules/types.js';
 import {
+  type Condition,
   ACUTE,
   ask,
   at,
@@ -19,7 +19,6 @@ import {
   OPERATED,
   over,
   phased,
-  published,
   SETTLED,
   SEVERITY,
   SIDE,
@@ -28,6 +27,7 @@ import {
   watch,
   PHASE,
 } from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 /** What is known of the bones; WHO 1994: osteoporosis from a T-score of -2.5 down. */
 function boneGrade(bone: unknown, score: number): 'spine fracture' | 'osteoporosis' | 'osteopenia' | 'not known' {

@@ -1,5 +1,22 @@
-import type { Condition } from '../../src/rules/types.js';
-import { ask, at, below, CLEARED, condition, freeBreath, healing, held, limit, noJumping, OPERATED, over, published, staged, watch, is } from '../../src/authoring/ruleWords.js';
+import {
+  type Condition,
+  ask,
+  at,
+  below,
+  CLEARED,
+  condition,
+  freeBreath,
+  healing,
+  held,
+  limit,
+  noJumping,
+  OPERATED,
+  over,
+  staged,
+  watch,
+  is,
+} from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 export const hernia: Condition = condition({
   id: 'abdominal-hernia',

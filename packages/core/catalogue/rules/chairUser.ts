@@ -1,5 +1,4 @@
-import type { Condition } from '../../src/rules/types.js';
-import { common } from '../../src/authoring/ruleWords.js';
+import { type Condition, common } from '../../src/authoring/ruleWords.js';
 
 /**
  * With more than this share of the weight on the feet one has risen from the seat; a deep fold over the

@@ -1,6 +1,4 @@
-import { ageOn } from '../../src/calendar/dates.js';
-import type { Condition, Rule } from '../../src/rules/types.js';
-import { common } from '../../src/authoring/ruleWords.js';
+import { ageOn, type Condition, type Rule, common } from '../../src/authoring/ruleWords.js';
 
 /** Hold and class limits by age band. Common practice, no published source. */
 export const CHILD_BANDS = [

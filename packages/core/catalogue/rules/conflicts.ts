@@ -1,12 +1,4 @@
-/**
- * Two conditions that pull apart: what one needs, the other must not have; and poses that suit both at
- * their careful stages.
- */
-export interface Conflict {
-  between: readonly [string, string];
-  text: string;
-  neutral: readonly string[];
-}
+import type { Conflict } from '../../src/authoring/ruleWords.js';
 
 /**
  * Said out loud, so that nobody averages them. Neutral choices are held against both conditions' rules in a

@@ -1,6 +1,5 @@
 import { RISEN } from './chairUser.js';
-import type { Evidence, Rule } from '../../src/rules/types.js';
-import { common } from '../../src/authoring/ruleWords.js';
+import { type Evidence, type Rule, common } from '../../src/authoring/ruleWords.js';
 
 const own: Evidence = { kind: 'common-practice', source: 'what the person has told you' };
 

@@ -1,6 +1,7 @@
-import type { Alert } from '../../src/rules/types.js';
-import type { Condition, Rule } from '../../src/rules/types.js';
 import {
+  type Alert,
+  type Condition,
+  type Rule,
   ask,
   CLEARED,
   condition,
@@ -11,13 +12,13 @@ import {
   noJumping,
   OPERATED,
   over,
-  published,
   staged,
   stop,
   watch,
   weeksSince,
   below,
 } from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 type More = Parameters<typeof freeBreath>[1];
 /** Eyes no lower than the heart, no straining, nothing on the eyes. */

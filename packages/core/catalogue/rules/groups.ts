@@ -1,6 +1,6 @@
-import { ageOn } from '../../src/calendar/dates.js';
-import type { Condition } from '../../src/rules/types.js';
 import {
+  ageOn,
+  type Condition,
   ask,
   at,
   below,

@@ -1,5 +1,5 @@
-import type { Condition } from '../../src/rules/types.js';
 import {
+  type Condition,
   ask,
   at,
   below,
@@ -21,7 +21,6 @@ import {
   notAt,
   OPERATED,
   over,
-  published,
   SIDE,
   SINCE,
   sidesOf,
@@ -33,6 +32,7 @@ import {
   watch,
   weeksSince,
 } from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 export const lowBloodPressure: Condition = condition({
   id: 'low-blood-pressure',

@@ -1,7 +1,17 @@
-import { isUncontrolled, parseReading, pressureClass } from '../../src/rules/bloodPressure.js';
-import { ageOn, daysBetween } from '../../src/calendar/dates.js';
-import type { Alert, Condition, StageInput, Stage, StageTest } from '../../src/rules/types.js';
-import { common, published } from '../../src/authoring/ruleWords.js';
+import {
+  isUncontrolled,
+  parseReading,
+  pressureClass,
+  ageOn,
+  daysBetween,
+  type Alert,
+  type Condition,
+  type StageInput,
+  type Stage,
+  type StageTest,
+  common,
+} from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 const CAREFUL: StageTest = { fact: 'control', is: ['uncontrolled', 'unread'] };
 const UNCONTROLLED: StageTest = { fact: 'control', is: ['uncontrolled'] };

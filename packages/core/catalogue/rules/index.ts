@@ -1,4 +1,4 @@
-import type { Condition } from '../../src/rules/types.js';
+import type { Condition } from '../../src/authoring/ruleWords.js';
 import { BACK } from './back.js';
 import { BELLY } from './belly.js';
 import { chairUser, wheelchairUser } from './chairUser.js';

@@ -1,5 +1,5 @@
-import type { Condition } from '../../src/rules/types.js';
 import {
+  type Condition,
   ACUTE,
   ask,
   at,
@@ -19,7 +19,6 @@ import {
   over,
   PHASE,
   phased,
-  published,
   SIDE,
   sided,
   sidesOf,
@@ -29,6 +28,7 @@ import {
   clear,
   weeksSince,
 } from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 const padded = { prop: 'blanket', where: 'folded under the knees' };
 

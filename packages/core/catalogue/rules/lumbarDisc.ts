@@ -1,5 +1,5 @@
-import type { Condition } from '../../src/rules/types.js';
-import { ACUTE, ask, common, know, PHASE, phased, published, SETTLED, SIDE, SINCE } from '../../src/authoring/ruleWords.js';
+import { type Condition, ACUTE, ask, common, know, PHASE, phased, SETTLED, SIDE, SINCE } from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 export const lumbarDisc: Condition = {
   id: 'lumbar-disc',

@@ -1,5 +1,6 @@
-import type { Condition } from '../../src/rules/types.js';
 import {
+  WEEKS_AFTER_BIRTH,
+  type Condition,
   ask,
   below,
   CLEARED,
@@ -15,7 +16,6 @@ import {
   noJumping,
   notAt,
   over,
-  published,
   staged,
   stop,
   SIDE,
@@ -26,6 +26,7 @@ import {
   freeBreath,
   summed,
 } from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 /** Complications that stop exercise until cleared (ACOG CO 650, SOGC/CSEP: Mottola 2018; from memory). */
 const PREGNANCY_COMPLICATIONS = [
@@ -103,12 +104,6 @@ export const pelvicGirdlePain: Condition = condition({
     watch('even', [over('kneesShare', 0.2), over('hipFlexion', 90)], 'Even weight on both knees.', { cue: 'Weight even on both sides; small steps.' }),
   ],
 });
-
-/**
- * Until then bleeding is read as that after the birth; later as menstruation. Common practice, no published
- * source.
- */
-export const WEEKS_AFTER_BIRTH = 12;
 
 export const afterBirth: Condition = condition({
   id: 'after-birth',

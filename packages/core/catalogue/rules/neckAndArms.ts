@@ -1,5 +1,5 @@
-import type { Condition } from '../../src/rules/types.js';
 import {
+  type Condition,
   ACUTE,
   ask,
   below,
@@ -16,7 +16,6 @@ import {
   over,
   PHASE,
   phased,
-  published,
   SETTLED,
   SIDE,
   SINCE,
@@ -28,6 +27,7 @@ import {
   headLevel,
   freeBreath,
 } from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 export const neckPain: Condition = condition({
   id: 'neck-pain',

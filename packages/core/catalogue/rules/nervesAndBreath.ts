@@ -1,5 +1,5 @@
-import type { Condition } from '../../src/rules/types.js';
 import {
+  type Condition,
   ACUTE,
   ask,
   at,
@@ -19,7 +19,6 @@ import {
   over,
   PHASE,
   phased,
-  published,
   SIDE,
   sided,
   slowRise,
@@ -32,6 +31,7 @@ import {
   never,
   summed,
 } from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 export const vertigo: Condition = condition({
   id: 'vertigo',

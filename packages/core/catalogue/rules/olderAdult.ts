@@ -1,6 +1,5 @@
-import { ageOn } from '../../src/calendar/dates.js';
-import type { Alert, Condition, Stage, StageInput, StageTest } from '../../src/rules/types.js';
-import { common, published } from '../../src/authoring/ruleWords.js';
+import { ageOn, type Alert, type Condition, type Stage, type StageInput, type StageTest, common } from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 const UNSTEADY: StageTest = { fact: 'unsteady', is: [true] };
 

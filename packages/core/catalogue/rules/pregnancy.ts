@@ -1,7 +1,15 @@
-import { dateOfWeek, dueDateFrom, gestationOn } from '../../src/calendar/gestation.js';
-import { daysBetween, spokenDate } from '../../src/calendar/dates.js';
-import type { Alert, Condition, Stage } from '../../src/rules/types.js';
-import { common, published } from '../../src/authoring/ruleWords.js';
+import {
+  dateOfWeek,
+  dueDateFrom,
+  gestationOn,
+  daysBetween,
+  spokenDate,
+  type Alert,
+  type Condition,
+  type Stage,
+  common,
+} from '../../src/authoring/ruleWords.js';
+import { published } from '../published.js';
 
 const CO804 = published('acog-co-804');
 

@@ -1,5 +1,13 @@
+/** Short words to write poses, ways and stories with, and the types that they are made of. */
 import type { PropPlacement, Shape, Target } from '../body/shape.js';
 import type { Action, Declared, Level, Purpose, Region, UsualHold, Variant } from '../poses/types.js';
+
+export type { Vec3 } from '../body/maths.js';
+export type { PropPlacement, Shape } from '../body/shape.js';
+export type { CounterPoses } from '../poses/counterPoses.js';
+export type { Theme } from '../poses/themes.js';
+export type { Declared, Level, Pose, Purpose, Variant } from '../poses/types.js';
+export type { Way } from '../poses/ways.js';
 
 /** One rung of a ladder; what is left out is usual: natural breath, no props, nothing to hold on to. */
 export const rung = (
@@ -28,10 +36,19 @@ export const rung = (
 });
 
 /** What a pose is for. */
-export const to = (action: Action, region: Region, spine?: NonNullable<Purpose['spine']>): Purpose => ({ action, region, ...(spine ? { spine } : {}) });
+export const to = (action: Action, region: Region, spine?: NonNullable<Purpose['spine']>): Purpose => ({
+  action,
+  region,
+  ...(spine ? { spine } : {}),
+});
 
 /** Held for so many breaths; bounds of what is still this pose. */
-export const breaths = (usual: number, least: number, most: number): UsualHold => ({ unit: 'breaths', usual, least, most });
+export const breaths = (usual: number, least: number, most: number): UsualHold => ({
+  unit: 'breaths',
+  usual,
+  least,
+  most,
+});
 /** Repeated so many times. */
 /**
  * `breathsEach`: a round that goes both ways, or down and up, takes a breath for each (common practice, no
@@ -71,7 +88,11 @@ export const bothAim = (...list: readonly Aim[]): Aim[] =>
  * A shape with something changed: joint angles over the base's, further targets after the base's,
  * all else in its place. `sided` where the two sides now differ.
  */
-export function vary(base: Shape, posture: Shape['posture'], { sided, ...more }: Partial<Shape> & { sided?: true } = {}): Shape {
+export function vary(
+  base: Shape,
+  posture: Shape['posture'],
+  { sided, ...more }: Partial<Shape> & { sided?: true } = {},
+): Shape {
   const { symmetric, ...rest } = base;
   const joined = <T>(a: readonly T[] = [], b: readonly T[] = []): readonly T[] => [...a, ...b];
   return {
@@ -87,7 +108,12 @@ export function vary(base: Shape, posture: Shape['posture'], { sided, ...more }:
 }
 
 /** A block standing, lying flat or on its long edge. Usual blocks are 23 by 15 by 10 cm. */
-export const block = (heightCm: number, under: string, where: string, lies?: 'upright' | 'across'): PropPlacement => ({
+export const block = (
+  heightCm: number,
+  under: string,
+  where: string,
+  lies?: 'upright' | 'across',
+): PropPlacement => ({
   kind: 'block',
   heightCm,
   under: under.split(' '),
@@ -95,7 +121,12 @@ export const block = (heightCm: number, under: string, where: string, lies?: 'up
   where,
 });
 /** Folded blankets, 2.5 cm each. */
-export const blankets = (count: number, under: string, where: string, more: { small?: true; edge?: string } = { small: true }): PropPlacement => ({
+export const blankets = (
+  count: number,
+  under: string,
+  where: string,
+  more: { small?: true; edge?: string } = { small: true },
+): PropPlacement => ({
   kind: 'blanket',
   count,
   heightCm: count * 2.5,
@@ -104,7 +135,12 @@ export const blankets = (count: number, under: string, where: string, more: { sm
   ...more,
 });
 /** A step, stool or low couch of some height, its middle `x` cm ahead. */
-export const stool = (heightCm: number, x: number, where: string, size: readonly [number, number] = [30, 42]): PropPlacement => ({
+export const stool = (
+  heightCm: number,
+  x: number,
+  where: string,
+  size: readonly [number, number] = [30, 42],
+): PropPlacement => ({
   kind: 'stool',
   heightCm,
   x,

@@ -6,25 +6,48 @@ import type {
   Bound,
   Condition,
   DetailField,
-  Details,
   Evidence,
   Quantity,
   Rule,
   RuleLevel,
+  Source,
   Stage,
   StageInput,
   StageTest,
   Sum,
 } from '../rules/types.js';
-import { SOURCES, type SourceId } from '../../catalogue/sources.js';
+
+export { WEEKS_AFTER_BIRTH } from '../calendar/afterBirth.js';
+export { ageOn, daysBetween, spokenDate } from '../calendar/dates.js';
+export { dateOfWeek, dueDateFrom, gestationOn } from '../calendar/gestation.js';
+export { isUncontrolled, parseReading, pressureClass } from '../rules/bloodPressure.js';
+export type { Position, SaidWith, Topic } from '../rules/houseViewTypes.js';
+export type {
+  Alert,
+  Bound,
+  ChildBand,
+  Condition,
+  Conflict,
+  Evidence,
+  LimbSide,
+  LimitKind,
+  Rule,
+  Source,
+  Stage,
+  StageInput,
+  StageTest,
+  WarningSign,
+} from '../rules/types.js';
+export type { Level, Purpose } from '../poses/types.js';
+import type { Details } from '../people/types.js';
 
 /** A fact of the trade. */
 export const common: Evidence = { kind: 'common-practice', source: 'common practice, no published source' };
 /** What published work found; `note` says how far it reaches here. */
-export const published = (id: SourceId, note?: string): Evidence => ({
+export const citing = (id: string, { citation, found }: Source, note?: string): Evidence => ({
   kind: 'published',
-  source: `${SOURCES[id].citation}, from memory${note ? `; ${note}` : ''}`,
-  found: SOURCES[id].found,
+  source: `${citation}, from memory${note ? `; ${note}` : ''}`,
+  found,
   cite: id,
 });
 
@@ -71,7 +94,8 @@ export const condition = ({
   fields = [],
   stage = () => staged(''),
   ...rest
-}: Omit<Condition, 'aliases' | 'fields' | 'stage'> & Partial<Pick<Condition, 'aliases' | 'fields' | 'stage'>>): Condition => ({
+}: Omit<Condition, 'aliases' | 'fields' | 'stage'> &
+  Partial<Pick<Condition, 'aliases' | 'fields' | 'stage'>>): Condition => ({
   ...rest,
   aliases,
   fields,
@@ -79,7 +103,12 @@ export const condition = ({
   rules: rules.map((rule) => ({ ...rule, id: `${rest.id}.${rule.id}` })),
 });
 
-export const staged = (label: string, facts: Stage['facts'] = {}, alerts: readonly Alert[] = [], more: Pick<Stage, 'sides'> = {}): Stage => ({
+export const staged = (
+  label: string,
+  facts: Stage['facts'] = {},
+  alerts: readonly Alert[] = [],
+  more: Pick<Stage, 'sides'> = {},
+): Stage => ({
   label,
   facts,
   alerts,
@@ -97,7 +126,13 @@ export const PHASE: DetailField = {
   choices: ['acute', 'settled'],
   question: 'Is it still sore and new, or has it settled?',
 };
-export const SIDE: DetailField = { key: 'side', label: 'Side', type: 'choice', choices: ['left', 'right', 'both'], question: 'Which side?' };
+export const SIDE: DetailField = {
+  key: 'side',
+  label: 'Side',
+  type: 'choice',
+  choices: ['left', 'right', 'both'],
+  question: 'Which side?',
+};
 export const SEVERITY: DetailField = {
   key: 'severity',
   label: 'How far',
@@ -111,7 +146,12 @@ export const CLEARED: DetailField = {
   type: 'boolean',
   question: 'Has her doctor, surgeon, midwife or physiotherapist said yes to this class?',
 };
-export const OPERATED: DetailField = { key: 'operatedOn', label: 'Operated on', type: 'date', question: 'When was the operation?' };
+export const OPERATED: DetailField = {
+  key: 'operatedOn',
+  label: 'Operated on',
+  type: 'date',
+  question: 'When was the operation?',
+};
 export const SINCE: DetailField = { key: 'since', label: 'Since', type: 'date', question: 'Since when?' };
 
 /** Sides that a condition is on; not known means both. */
@@ -141,8 +181,16 @@ export const phased =
       phase,
       { phase },
       [
-        ...(sore ? [ask(`${name}: said to have settled, but pain is ${input.person.today.pain} of 10 today. Read as new until you have asked.`)] : []),
-        ...(input.details.phase ? [] : [ask(`${name}: ask whether it is still sore and new or has settled. Read as new until then.`)]),
+        ...(sore
+          ? [
+              ask(
+                `${name}: said to have settled, but pain is ${input.person.today.pain} of 10 today. Read as new until you have asked.`,
+              ),
+            ]
+          : []),
+        ...(input.details.phase
+          ? []
+          : [ask(`${name}: ask whether it is still sore and new or has settled. Read as new until then.`)]),
         ...more(input, phase === 'acute'),
       ],
       { sides: sidesOf(input.details) },
@@ -155,7 +203,9 @@ export const SETTLED = is('phase', 'settled');
 export const sided =
   (label = '') =>
   ({ details }: StageInput): Stage =>
-    staged(details.side ? `${label ? `${label}, ` : ''}${String(details.side)}` : label, {}, [], { sides: sidesOf(details) });
+    staged(details.side ? `${label ? `${label}, ` : ''}${String(details.side)}` : label, {}, [], {
+      sides: sidesOf(details),
+    });
 
 /**
  * Weeks since an operation: `weeks` among the facts (0 while not known). Before `border` weeks without a
@@ -168,26 +218,43 @@ export const healing =
     const cleared = details.cleared === true;
     const alerts: Alert[] = [];
     if (weeks === undefined) alerts.push(ask(`${name}: ask when it was. Read as just done until then.`));
-    if ((weeks ?? 0) < border && !cleared) alerts.push(clear(`${name}, under ${border} weeks: ${who} says what is allowed. Ask for it in writing.`));
-    return staged(weeks === undefined ? 'date not known' : `${weeks} weeks after`, { weeks: weeks ?? 0, cleared }, alerts, { sides: sidesOf(details) });
+    if ((weeks ?? 0) < border && !cleared)
+      alerts.push(
+        clear(`${name}, under ${border} weeks: ${who} says what is allowed. Ask for it in writing.`),
+      );
+    return staged(
+      weeks === undefined ? 'date not known' : `${weeks} weeks after`,
+      { weeks: weeks ?? 0, cleared },
+      alerts,
+      { sides: sidesOf(details) },
+    );
   };
 
 /** The head stays level with the heart or above, and nothing turns upside down. */
 export const headLevel = (why: string, more: More = {}): Rule[] => [
-  limit('head-down', over('headBelowHeart', 5), `${why}: the head stays level with the heart or above.`, more),
+  limit(
+    'head-down',
+    over('headBelowHeart', 5),
+    `${why}: the head stays level with the heart or above.`,
+    more,
+  ),
   limit('inverted', over('inverted', 0), `${why}: no full inversions, even where the head is level.`, more),
 ];
 /** No held, no forced breath. */
 export const freeBreath = (why: string, more: More = {}): Rule =>
   limit('breath', breath('held', 'rapid'), `${why}: the breath is never held and never forced.`, more);
 /** No hopping and jumping. */
-export const noJumping = (why: string, more: More = {}): Rule => limit('jumping', over('jumping', 0), `${why}: step, do not jump.`, more);
+export const noJumping = (why: string, more: More = {}): Rule =>
+  limit('jumping', over('jumping', 0), `${why}: step, do not jump.`, more);
 /** A hand on something in every balance. */
 export const handInBalance = (why: string, more: More = {}): Rule =>
   limit('balance', [over('oneLeg', 0), unsupported], `${why}: balances have a hand on something.`, more);
 /** Slowly from level to level. */
-export const slowRise = (why: string, cue = 'Change level slowly; pause, with a hand on something.', more: More = {}): Rule =>
-  watch('rise', changing, `${why}: change level slowly.`, { cue, ...more });
+export const slowRise = (
+  why: string,
+  cue = 'Change level slowly; pause, with a hand on something.',
+  more: More = {},
+): Rule => watch('rise', changing, `${why}: change level slowly.`, { cue, ...more });
 /** No weight on head and neck. */
 export const noNeckLoad = (why: string, level: 'limit' | 'never' = 'limit', more: More = {}): Rule =>
   ruleOf(level)('neck-load', over('neckShare', 0.1), `${why}: no weight on head or neck.`, more);

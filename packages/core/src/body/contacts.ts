@@ -1,6 +1,7 @@
 import { isSidedPoint } from './landmarks.js';
-import { SIDES, type Side, type Vec3 } from './maths.js';
+import { SIDES, type Vec3 } from './maths.js';
 import { SEAT_CM, wallAt, type PropPlacement, type Shape, type Surface } from './shape.js';
+import type { SideLetter } from './maths.js';
 
 /** A plane `normal · p = distance` that a contact rests on. */
 export interface Plane {
@@ -13,7 +14,7 @@ export interface Contact {
   /** Landmark with its side, or `palmR`, `soleL` for a flat one. */
   name: string;
   flat?: 'palm' | 'sole';
-  side?: Side;
+  side?: SideLetter;
   surface: Surface;
   plane: Plane;
   /** Touches, but carries next to nothing. */
@@ -47,7 +48,7 @@ export function contactsOf(shape: Pick<Shape, 'on'>, props: readonly PropPlaceme
       const name = weak ? raw.slice(0, -1) : raw;
       const plane = planeOf(surface, props);
       const bare = name.replace(/[RL]$/, '');
-      const one = (full: string, side?: Side): Contact => ({
+      const one = (full: string, side?: SideLetter): Contact => ({
         name: full,
         surface,
         plane,
@@ -59,7 +60,7 @@ export function contactsOf(shape: Pick<Shape, 'on'>, props: readonly PropPlaceme
         return SIDES.map((side) => one(name + side, side));
       const side =
         /[RL]$/.test(name) && (bare === 'palm' || bare === 'sole' || isSidedPoint(bare))
-          ? (name.slice(-1) as Side)
+          ? (name.slice(-1) as SideLetter)
           : undefined;
       return [one(name, side)];
     }),

@@ -15,11 +15,11 @@ import {
   signOf,
   unrotate,
   type Rotation,
-  type Side,
   type Vec3,
 } from './maths.js';
 import type { Ball, Posture } from './posture.js';
 import { LENGTH, LUMBAR_SHARE } from './segments.js';
+import type { SideLetter } from './maths.js';
 
 /** A joint's own axes (x forward, y up, z right in neutral standing) and where they sit, in cm. */
 export interface Frame {
@@ -46,7 +46,7 @@ export const rootRotation = (pitch: number, roll: number, yaw: number): Rotation
   multiply(multiply(rotationY(-yaw), rotationX(roll)), rotationZ(-pitch));
 
 /** A ball joint's turn within its parent: flexion, then abduction, then outward rotation. */
-export const ballRotation = (side: Side, [flexion, abduction, outward]: Ball): Rotation => {
+export const ballRotation = (side: SideLetter, [flexion, abduction, outward]: Ball): Rotation => {
   const k = signOf(side);
   return multiply(multiply(rotationZ(flexion), rotationX(-k * abduction)), rotationY(-k * outward));
 };
@@ -57,7 +57,7 @@ export const ballRotation = (side: Side, [flexion, abduction, outward]: Ball): R
  * At 90 degrees of abduction flexion and rotation turn about one axis; any split of the two
  * then gives the same limb.
  */
-export function ballAngles(side: Side, within: Rotation): Ball {
+export function ballAngles(side: SideLetter, within: Rotation): Ball {
   const k = signOf(side);
   let flexion = Math.atan2(-within[3], within[4]) * DEGREES;
   if (flexion < -100) flexion += 360;
@@ -206,7 +206,7 @@ export function buildBody(
 }
 
 /** The clinical angles of hip and shoulder on one side of a built body. */
-export const jointAngles = (body: Body, side: Side): { hip: Ball; shoulder: Ball } => ({
+export const jointAngles = (body: Body, side: SideLetter): { hip: Ball; shoulder: Ball } => ({
   hip: ballAngles(
     side,
     multiply(inverse(body.frames.pelvis!.rotation), body.frames[`thigh${side}`]!.rotation),

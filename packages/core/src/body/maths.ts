@@ -10,13 +10,13 @@ export type Vec3 = [number, number, number];
 export type Rotation = [number, number, number, number, number, number, number, number, number];
 
 /** Which side of the body. */
-export type Side = 'R' | 'L';
+export type SideLetter = 'R' | 'L';
 
 /** Both sides, right first: catalogue data describes the right form. */
-export const SIDES: readonly Side[] = ['R', 'L'];
+export const SIDES: readonly SideLetter[] = ['R', 'L'];
 
 /** +1 on the right, -1 on the left: the sign of z on that side. */
-export const signOf = (side: Side): 1 | -1 => (side === 'R' ? 1 : -1);
+export const signOf = (side: SideLetter): 1 | -1 => (side === 'R' ? 1 : -1);
 
 const RADIANS = Math.PI / 180;
 

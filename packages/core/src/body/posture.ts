@@ -1,9 +1,10 @@
-import type { Side, Vec3 } from './maths.js';
+import type { Vec3 } from './maths.js';
+import type { SideLetter } from './maths.js';
 
 /** A ball joint: `[flexion, abduction, outward rotation]` in degrees. */
 export type Ball = Vec3;
 
-type Sided<Name extends string, T> = { [K in `${Name}${Side}`]: T };
+type Sided<Name extends string, T> = { [K in `${Name}${SideLetter}`]: T };
 
 /**
  * Every joint angle of a body and where its root is.

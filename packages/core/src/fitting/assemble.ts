@@ -1,23 +1,21 @@
 import type { Catalogue } from '../poses/catalogue.js';
 import { rulesVersion, type HallRules } from '../rules/hallRules.js';
-import type { HouseView } from '../rules/houseView.js';
-import { orderNotes } from './explain/orderNotes.js';
+import { orderNotes, classAlerts, laneSums, placesOf, roomOf, waitOut } from './explain/index.js';
 import type { Sequence, Step } from '../reading/parseSequence.js';
-import type { Pace } from './time/pace.js';
-import type { BodyTable } from './person/bodyTable.js';
+import type { Pace } from '../people/pace.js';
+import type { BodyTable } from './person/index.js';
 import type { Choices } from '../plan/choices.js';
-import { classAlerts } from './explain/classAlerts.js';
-import { laneSums } from './explain/laneSums.js';
 import type { LaneWork } from './laneWork.js';
-import { placesOf, roomOf } from './explain/room.js';
-import { laneSeconds, type Timeline } from './time/timeline.js';
-import { waitOut } from './explain/waitOut.js';
+import { laneSeconds, type Timeline } from './time/index.js';
 import type { Fitting, Lane, LaneStep, Refused } from './types.js';
+import type { Rulebook } from '../rules/rulebook.js';
+import type { HouseView } from '../rules/houseViewTypes.js';
 
 interface Settings {
   on: string;
   hall: HallRules;
   catalogue: Catalogue;
+  rulebook: Rulebook;
   houseView: HouseView;
   pace: Pace;
   stock: Readonly<Record<string, number>> | undefined;
@@ -47,7 +45,7 @@ const measuresFor = ({ catalogue, table, judged }: BodyTable, variant: string) =
 
 /** Puts a fitting together from everyone's entries and the clock. */
 export function assemble(
-  { on, hall, catalogue, houseView, pace, stock }: Settings,
+  { on, hall, catalogue, rulebook, houseView, pace, stock }: Settings,
   {
     sequence,
     all,
@@ -73,7 +71,7 @@ export function assemble(
   return {
     title: sequence.title,
     on,
-    rulebook: rulesVersion(hall),
+    rulebook: rulesVersion(hall, rulebook),
     catalogue: catalogue.version,
     minutes: {
       asked: sequence.minutes,

@@ -1,29 +1,30 @@
 import type { Person } from '../people/types.js';
-import { BUILT_IN, type Catalogue } from '../poses/catalogue.js';
+import type { Catalogue } from '../poses/catalogue.js';
 import { NO_HALL_RULES, type HallRules } from '../rules/hallRules.js';
-import type { HouseView } from '../rules/houseView.js';
 import { stagePerson } from '../rules/stagePerson.js';
 import type { Sequence, Step } from '../reading/parseSequence.js';
-import { PACE, type Pace } from './time/pace.js';
+import { PACE, type Pace } from '../people/pace.js';
 import { assemble } from './assemble.js';
 import { NO_CHOICES, type Choices } from '../plan/choices.js';
-import type { Draft } from './explain/describe.js';
-import { laneTable, owedBit, type LaneTable } from './person/lane.js';
+import { laneTable, owedBit, type LaneTable, sidesOf } from './person/index.js';
 import { LaneWork } from './laneWork.js';
-import { oneForAll, type OneForAll } from './together/oneForAll.js';
-import { sidesOf } from './person/sidesOf.js';
-import { timeline, type Timeline } from './time/timeline.js';
-import { Shared } from './together/shared.js';
-import { together, type Path } from './together/together.js';
+import { oneForAll, type OneForAll, Shared, together } from './together/index.js';
+import { timeline, type Timeline } from './time/index.js';
 import type { Fitting, Refused } from './types.js';
+import type { Rulebook } from '../rules/rulebook.js';
+import type { Draft } from './types.js';
+import type { Path } from './path/index.js';
+import { NO_SUMS } from '../rules/sums.js';
+import type { HouseView } from '../rules/houseViewTypes.js';
 
 /** Everything a class is fitted from but its sequence. */
 export interface FitterInput {
   people: readonly Person[];
   on: string;
   houseView: HouseView;
-  /** The built-in one unless there are own variants. */
-  catalogue?: Catalogue;
+  /** With the hall's own variants, where there are any. */
+  catalogue: Catalogue;
+  rulebook: Rulebook;
   /** What the hall changes about the rulebook. */
   hall?: HallRules;
   /** What the hall owns, by prop; unknown unless given. */
@@ -49,7 +50,8 @@ export function createFitter({
   people,
   on,
   houseView,
-  catalogue = BUILT_IN,
+  catalogue,
+  rulebook,
   hall = NO_HALL_RULES,
   stock,
   pace = PACE,
@@ -60,7 +62,13 @@ export function createFitter({
     people.map((person) => {
       let work = made.get(person);
       if (!work) {
-        const staged = stagePerson(person, on, houseView, hall);
+        const staged = stagePerson(person, {
+          rulebook,
+          on,
+          houseView,
+          hall,
+          poseName: catalogue.poseName,
+        });
         made.set(person, (work = new LaneWork(staged, laneTable(staged, catalogue, houseView, on, pace))));
       }
       return work;
@@ -179,7 +187,7 @@ export function createFitter({
       kept = swapped.filter(({ number }) => !leftOut.has(number));
     }
     return assemble(
-      { on, hall, catalogue, houseView, pace, stock },
+      { on, hall, catalogue, rulebook, houseView, pace, stock },
       {
         sequence,
         all: swapped,
@@ -226,7 +234,12 @@ export function createFitter({
       const chosen = new Set(overrides.filter((one) => one.step === number).map(({ person }) => person));
       return step
         ? oneForAll(
-            works().filter(({ staged }) => !staged.stopped && !chosen.has(staged.person.name)),
+            works()
+              .filter(({ staged }) => !staged.stopped && !chosen.has(staged.person.name))
+              .map((lane) => ({
+                name: lane.staged.person.name,
+                options: lane.optionsAt(step, undefined, true).all(NO_SUMS).options,
+              })),
             step,
             catalogue,
           )

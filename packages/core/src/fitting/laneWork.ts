@@ -3,18 +3,15 @@ import type { StagedPerson } from '../rules/stagePerson.js';
 import { NO_SUMS } from '../rules/sums.js';
 import type { Sum } from '../rules/types.js';
 import type { Step } from '../reading/parseSequence.js';
-import type { Ask } from './person/candidates.js';
+import { type Ask, type LaneTable, narrowed, optionsOf, type Option, sidesOf } from './person/index.js';
 import type { Override } from '../plan/choices.js';
-import type { Choice } from './path/choosePath.js';
-import { draftsOf, sitOut, trialOf, type Draft } from './explain/describe.js';
-import type { LaneTable } from './person/lane.js';
-import { narrowed, optionsOf, type Option } from './person/options.js';
+import { type Choice, Walk, type Stage } from './path/index.js';
+import { draftsOf, sitOut, trialOf } from './explain/index.js';
 import { remember } from './cache.js';
-import type { Weight } from './together/shared.js';
-import { sidesOf } from './person/sidesOf.js';
-import type { Path } from './together/together.js';
+import type { Weight } from './together/index.js';
 import type { Refused } from './types.js';
-import { Walk, type Stage } from './path/walk.js';
+import type { Draft } from './types.js';
+import type { Path } from './path/index.js';
 
 type Sums = Readonly<Record<Sum, number>>;
 interface Known {

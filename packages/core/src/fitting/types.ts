@@ -1,5 +1,4 @@
-import type { OrderNote } from './explain/orderNotes.js';
-import type { Shortened } from './time/keepTime.js';
+import type { SequenceEdit } from '../plan/editSequence.js';
 import type { Measures } from '../poses/measures.js';
 import type { Breath, Level } from '../poses/types.js';
 import type { Alert, Evidence, RuleLevel, Sum, UseName } from '../rules/types.js';
@@ -210,3 +209,23 @@ export interface Refused {
   rule: string;
   reason: string;
 }
+
+/** Something about the order of a class, and an edit that would settle it. */
+export interface OrderNote {
+  kind: 'warm-up' | 'side' | 'pair' | 'counter-pose' | 'rest';
+  step?: number;
+  text: string;
+  fix?: { says: string; edit: SequenceEdit };
+}
+
+/** A step shortened to keep the class within its minutes: counts of the asked unit. */
+export interface Shortened {
+  from: number;
+  to: number;
+  unit: 'breaths' | 'rounds' | 'seconds';
+}
+
+/** A step of one lane before the clock is known. */
+export type Draft = Omit<LaneStep, 'clock' | 'step' | 'asked' | 'waits' | 'waitOut' | 'allowedBy'> & {
+  allowedBy?: readonly AllowedBy[];
+};

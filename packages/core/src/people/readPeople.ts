@@ -1,14 +1,16 @@
 import { closest } from 'fastest-levenshtein';
-import { LIMIT_KINDS, type LimitKind, type LimitKindId, type OwnSide } from '../../catalogue/ownLimits.js';
-import { CONDITIONS } from '../../catalogue/rules/index.js';
 import { resolveCondition } from '../reading/resolveCondition.js';
 import { MIDLINE_MEASURES, SIDED_MEASURES } from '../poses/measures.js';
 import { parseReading } from '../rules/bloodPressure.js';
 import { ageOn, daysBetween, isDate } from '../calendar/dates.js';
 import { dueDateFrom, gestationOn, IMPLAUSIBLE_DAYS } from '../calendar/gestation.js';
-import type { DetailField, Details } from '../rules/types.js';
-import { ruleById } from '../rules/rulebook.js';
+import type { DetailField } from '../rules/types.js';
+import type { Rulebook } from '../rules/rulebook.js';
+import type { Side } from '../side.js';
 import type { Clearance, InputError, OwnLimit, Person, PersonCondition, Today } from './types.js';
+import type { Details } from './types.js';
+
+type Rules = Pick<Rulebook, 'conditions' | 'condition' | 'rule' | 'limitKinds'>;
 
 const PERSON_KEYS = [
   'name',
@@ -32,11 +34,11 @@ const RANGE_KEYS = [
   ...SIDED_MEASURES.flatMap((name) => [`${name}Right`, `${name}Left`]),
 ];
 
-/** Details that a form may carry for any condition, beside those its own fields ask for. */
-const COMMON_FIELDS = CONDITIONS.flatMap(({ fields }) => fields);
-const fieldOf = (condition: string, key: string): DetailField | undefined =>
-  CONDITIONS.find(({ id }) => id === condition)!.fields.find((field) => field.key === key) ??
-  COMMON_FIELDS.find((field) => field.key === key);
+/** Every question that the rulebook asks: a form may carry them for any condition, beside its own. */
+const commonFieldsOf = ({ conditions }: Rules): DetailField[] => conditions.flatMap(({ fields }) => fields);
+const fieldOf = (rulebook: Rules, condition: string, key: string): DetailField | undefined =>
+  rulebook.condition(condition).fields.find((field) => field.key === key) ??
+  commonFieldsOf(rulebook).find((field) => field.key === key);
 const FITS: Readonly<Record<string, (value: unknown) => boolean>> = {
   date: isDate,
   number: (value) => typeof value === 'number' && Number.isFinite(value) && value >= 0,
@@ -57,11 +59,15 @@ const isTable = (value: unknown): value is Record<string, unknown> =>
  * Missing height is 165 cm, missing abilities are true, missing ranges are the usual ones.
  * @param on the class date, where there is one: dates are checked against it
  */
-export function readPeople(input: unknown, on?: string): { people: Person[]; errors: InputError[] } {
+export function readPeople(
+  input: unknown,
+  rulebook: Rules,
+  on?: string,
+): { people: Person[]; errors: InputError[] } {
   if (!Array.isArray(input))
     return { people: [], errors: [{ field: 'people', message: 'people is a list.' }] };
   const errors: InputError[] = [];
-  const people = input.map((raw, i) => readPerson(raw, `people[${i}]`, errors, on));
+  const people = input.map((raw, i) => readPerson(raw, `people[${i}]`, errors, rulebook, on));
   people.forEach((person, i) => {
     if (
       person.name &&
@@ -77,7 +83,13 @@ export function readPeople(input: unknown, on?: string): { people: Person[]; err
 }
 
 /** Reads one person; problems are added to `errors` under `field`. */
-export function readPerson(raw: unknown, field: string, errors: InputError[], on?: string): Person {
+export function readPerson(
+  raw: unknown,
+  field: string,
+  errors: InputError[],
+  rulebook: Rules,
+  on?: string,
+): Person {
   const at = (key: string): string => (field ? `${field}.${key}` : key);
   const fail = (key: string, message: string): void => {
     errors.push({ field: at(key), message });
@@ -135,7 +147,7 @@ export function readPerson(raw: unknown, field: string, errors: InputError[], on
     number(screening[key], `screening.${key}`, 0, 200, 'A screening value');
   if (source.sex !== undefined && source.sex !== 'woman' && source.sex !== 'man')
     fail('sex', 'sex is woman or man, or left out.');
-  const conditions = readConditions(source.conditions, at('conditions'), errors, on);
+  const conditions = readConditions(source.conditions, at('conditions'), errors, rulebook, on);
   return {
     name,
     ...(born ? { born } : {}),
@@ -147,8 +159,8 @@ export function readPerson(raw: unknown, field: string, errors: InputError[], on
     conditions,
     screening: screening as Person['screening'],
     today: readToday(source.today),
-    limits: readLimits(source.limits, at('limits'), errors),
-    clearances: readClearances(source.clearances, at('clearances'), errors),
+    limits: readLimits(source.limits, at('limits'), errors, rulebook),
+    clearances: readClearances(source.clearances, at('clearances'), errors, rulebook),
   };
 
   function readToday(value: unknown): Today {
@@ -192,13 +204,13 @@ function readTables<T>(
 const textOf = (value: unknown): string => (typeof value === 'string' ? value.trim() : '');
 
 /** A person's own limits. */
-const readLimits = (value: unknown, field: string, errors: InputError[]): OwnLimit[] =>
+const readLimits = (value: unknown, field: string, errors: InputError[], { limitKinds }: Rules): OwnLimit[] =>
   readTables(value, field, errors, (raw, fail) => {
-    if (typeof raw.kind !== 'string' || !Object.hasOwn(LIMIT_KINDS, raw.kind)) {
-      fail('kind', `There is no such limit. Known: ${Object.keys(LIMIT_KINDS).join(', ')}.`);
+    if (typeof raw.kind !== 'string' || !Object.hasOwn(limitKinds, raw.kind)) {
+      fail('kind', `There is no such limit. Known: ${Object.keys(limitKinds).join(', ')}.`);
       return undefined;
     }
-    const kind: LimitKind = LIMIT_KINDS[raw.kind as LimitKindId];
+    const kind = limitKinds[raw.kind]!;
     const by = textOf(raw.by);
     const why = textOf(raw.why);
     if (
@@ -219,22 +231,22 @@ const readLimits = (value: unknown, field: string, errors: InputError[]): OwnLim
     if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until))
       fail('until', 'Until is a real date, YYYY-MM-DD.');
     return {
-      kind: raw.kind as LimitKindId,
+      kind: raw.kind,
       by,
       ...(kind.unit ? { most: raw.most as number } : {}),
-      ...(raw.side ? { side: raw.side as OwnSide } : {}),
+      ...(raw.side ? { side: raw.side as Side } : {}),
       ...(isDate(raw.until) ? { until: raw.until } : {}),
       ...(why ? { why } : {}),
     };
   });
 
 /** Go-aheads on file. Each names a condition or a rule of the rulebook. */
-const readClearances = (value: unknown, field: string, errors: InputError[]): Clearance[] =>
+const readClearances = (value: unknown, field: string, errors: InputError[], rulebook: Rules): Clearance[] =>
   readTables(value, field, errors, (raw, fail) => {
     const by = textOf(raw.by);
     const words = textOf(raw.words);
     const what = textOf(raw.for);
-    if (!CONDITIONS.some(({ id }) => id === what) && !ruleById(what))
+    if (!rulebook.conditions.some(({ id }) => id === what) && !rulebook.rule(what))
       fail('for', 'A go-ahead names a condition or a rule of the rulebook.');
     if (!by) fail('by', 'Say who gave it: doctor, midwife, physiotherapist, surgeon.');
     if (!isDate(raw.on)) fail('on', 'When it was given is a real date, YYYY-MM-DD.');
@@ -249,7 +261,13 @@ const readClearances = (value: unknown, field: string, errors: InputError[]): Cl
     };
   });
 
-function readConditions(value: unknown, field: string, errors: InputError[], on?: string): PersonCondition[] {
+function readConditions(
+  value: unknown,
+  field: string,
+  errors: InputError[],
+  rulebook: Rules,
+  on?: string,
+): PersonCondition[] {
   if (value === undefined || value === null) return [];
   if (!Array.isArray(value)) {
     errors.push({ field, message: 'conditions is a list.' });
@@ -264,7 +282,7 @@ function readConditions(value: unknown, field: string, errors: InputError[], on?
     const entry = typeof raw === 'string' ? { condition: raw } : raw;
     if (!isTable(entry) || typeof entry.condition !== 'string')
       return fail('condition', 'A condition has a name.');
-    const found = resolveCondition(entry.condition);
+    const found = resolveCondition(entry.condition, rulebook.conditions);
     if ('nearest' in found)
       return fail(
         'condition',
@@ -275,13 +293,13 @@ function readConditions(value: unknown, field: string, errors: InputError[], on?
     const details: Record<string, Details[string]> = {};
     for (const [key, detail] of Object.entries(entry)) {
       if (key === 'condition' || detail === undefined || detail === null || detail === '') continue;
-      const asked = fieldOf(found.id, key);
+      const asked = fieldOf(rulebook, found.id, key);
       if (!asked)
         fail(
           key,
           `"${key}" is not known here. Did you mean "${closest(
             key,
-            COMMON_FIELDS.map((field) => field.key),
+            commonFieldsOf(rulebook).map((field) => field.key),
           )}"?`,
         );
       else if (asked.type === 'choice' && !asked.choices!.includes(detail as string))

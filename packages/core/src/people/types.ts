@@ -1,6 +1,5 @@
-import type { LimitKindId, OwnSide } from '../../catalogue/ownLimits.js';
-import type { Details } from '../rules/types.js';
 import type { SidedMeasure, MidlineMeasure } from '../poses/measures.js';
+import type { Side } from '../side.js';
 
 /** A movement that can be measured on a person: `neckFlexion`, `shoulderFlexionRight`. */
 export type RangeName = MidlineMeasure | `${SidedMeasure}${'Right' | 'Left'}`;
@@ -18,6 +17,9 @@ export interface Today {
   signs?: readonly string[];
 }
 
+/** Details of one person's condition, as entered: dates, words, numbers, lists. */
+export type Details = Readonly<Record<string, string | number | boolean | readonly string[]>>;
+
 /** A condition someone has, by id, with its details. */
 export interface PersonCondition {
   condition: string;
@@ -26,8 +28,9 @@ export interface PersonCondition {
 
 /** A person's own limit: what, on which side, how far, who set it and until when. */
 export interface OwnLimit {
-  kind: LimitKindId;
-  side?: OwnSide;
+  /** A kind of the rulebook's `limitKinds`. */
+  kind: string;
+  side?: Side;
   most?: number;
   by: string;
   until?: string;

@@ -14,7 +14,7 @@ export function nextHold(
   source: string,
   step: number,
   by: 1 | -1,
-  poses?: readonly Pose[],
+  poses: readonly Pose[],
 ): string | undefined {
   const found = parseSequence(source, poses).sequence.steps[step - 1];
   if (!found) return undefined;

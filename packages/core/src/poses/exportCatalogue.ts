@@ -1,16 +1,13 @@
-import { POSES } from '../../catalogue/poses/index.js';
-import { THEMES } from '../../catalogue/themes.js';
-import { WAYS } from '../../catalogue/ways.js';
 import { AUTHOR_HEIGHT } from '../body/residuals.js';
-import { plainSpelling } from '../reading/plainSpelling.js';
-import { CATALOGUE_VERSION, measuresFor } from './catalogue.js';
+import { plainSpelling } from './plainSpelling.js';
+import type { Catalogue } from './catalogue.js';
 import type { Pose, Variant } from './types.js';
 
 const surfaceName = (surface: string | number): string =>
   typeof surface === 'number' ? `prop at ${surface} cm` : surface;
 
 /** A variant as written out: what it stands on, with what, what it declares and what it measures. */
-function exportVariant(variant: Variant) {
+function exportVariant(variant: Variant, catalogue: Catalogue) {
   const { id, name, words = [], level, breath, support, props, frames, declared, cues } = variant;
   const touching = new Map<string, Set<string>>();
   for (const { on } of frames)
@@ -37,11 +34,11 @@ function exportVariant(variant: Variant) {
     declared,
     met: declared.met,
     cues,
-    measures: measuresFor(id, AUTHOR_HEIGHT),
+    measures: catalogue.measures(id, AUTHOR_HEIGHT),
   };
 }
 
-function exportPose(pose: Pose) {
+function exportPose(pose: Pose, catalogue: Catalogue) {
   const {
     id,
     family,
@@ -78,12 +75,12 @@ function exportPose(pose: Pose) {
     after,
     guide,
     mistakes,
-    stories: THEMES.flatMap((theme) =>
+    stories: catalogue.themes.flatMap((theme) =>
       theme.shapes
         .filter((shape) => shape.pose === id)
         .map((shape) => ({ theme: theme.id, name: shape.name, task: shape.task })),
     ),
-    variants: ladder.map(exportVariant),
+    variants: ladder.map((variant) => exportVariant(variant, catalogue)),
   };
 }
 
@@ -91,10 +88,13 @@ function exportPose(pose: Pose) {
  * The whole catalogue as plain data: `poses[]` with their `variants[]` in ladder order, `ways[]`
  * between levels and `themes[]`. Measures are those of a grown person of 165 cm.
  */
-export const exportCatalogue = () => ({
-  version: CATALOGUE_VERSION,
+export const exportCatalogue = (catalogue: Catalogue) => ({
+  version: catalogue.version,
   heightCm: AUTHOR_HEIGHT,
-  poses: POSES.map(exportPose),
-  ways: WAYS.map(({ variant, ...way }) => ({ ...way, movement: exportVariant(variant) })),
-  themes: THEMES,
+  poses: catalogue.poses.map((pose) => exportPose(pose, catalogue)),
+  ways: catalogue.ways.map(({ variant, ...way }) => ({
+    ...way,
+    movement: exportVariant(variant, catalogue),
+  })),
+  themes: catalogue.themes,
 });

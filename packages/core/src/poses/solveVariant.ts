@@ -115,24 +115,14 @@ const LENGTHS: ReadonlySet<string> = new Set([
   'contactGap',
 ]);
 
-/** The same shape at another height: angles and shares stay, lengths and places scale. */
-export function scaleSolved(
-  { heightCm, postures, measures, worstGapCm }: SolvedVariant,
-  to: number,
-): SolvedVariant {
-  const k = to / heightCm;
-  return {
-    heightCm: to,
-    worstGapCm: worstGapCm * k,
-    postures: postures.map((posture) => ({
-      ...posture,
-      x: posture.x * k,
-      y: posture.y * k,
-      z: posture.z * k,
-    })),
-    measures: scaleMeasures(measures, k),
-  };
-}
+/** The same shape at another height: angles stay, the root's place scales. */
+export const scaleSolved = (postures: readonly Posture[], fromCm: number, toCm: number): Posture[] =>
+  postures.map((posture) => ({
+    ...posture,
+    x: (posture.x * toCm) / fromCm,
+    y: (posture.y * toCm) / fromCm,
+    z: (posture.z * toCm) / fromCm,
+  }));
 
 /** What a shape asks at another size of the same body: angles and shares stay, lengths scale. */
 export const scaleMeasures = (measures: Measures, by: number): Measures =>

@@ -1,4 +1,3 @@
-import { POSES } from '../../catalogue/poses/index.js';
 import { BUILDS, type Build } from '../body/build.js';
 import type { PropPlacement, Shape } from '../body/shape.js';
 import { solveShape } from '../body/solve.js';
@@ -8,6 +7,7 @@ import { measureShape } from '../poses/measureShape.js';
 import type { Measures } from '../poses/measures.js';
 import type { Posture } from '../body/posture.js';
 import { fromStock, USUAL_STOCK, type Layers, type Stock } from './fromStock.js';
+import type { Catalogue } from '../poses/catalogue.js';
 
 /** What can be sized to a person. */
 export const PROP_TASKS = [
@@ -197,8 +197,6 @@ const SIZINGS: Readonly<Record<Exclude<PropTask, 'thigh-roll'>, Sizing>> = {
   },
 };
 
-const variantOf = (id: string) => POSES.flatMap((pose) => pose.ladder).find((variant) => variant.id === id)!;
-
 /**
  * Solves the height of what goes under somebody: as low as their own range allows.
  *
@@ -207,15 +205,20 @@ const variantOf = (id: string) => POSES.flatMap((pose) => pose.ladder).find((var
  * joint is held at its range and the height is read off the body.
  *
  * @param fits what is known of the person; usual values stand in for what is not
- * @example sizeProp('shoulder-stand-blankets', { heightCm: 165, neckFlexion: 55 }).layers.blankets // about 4
+ * @example sizeProp('shoulder-stand-blankets', { heightCm: 165, neckFlexion: 55 }, catalogue).layers.blankets // about 4
  */
-export function sizeProp(task: PropTask, fits: Fits, stock: Stock = USUAL_STOCK): PropSize {
+export function sizeProp(
+  task: PropTask,
+  fits: Fits,
+  catalogue: Pick<Catalogue, 'variant'>,
+  stock: Stock = USUAL_STOCK,
+): PropSize {
   if (task === 'thigh-roll') return thighRoll(fits, stock);
   const sizing = SIZINGS[task];
   const { how } = sizing;
   const known = fits[sizing.range];
   const limit = typeof known === 'number' ? known : sizing.usual;
-  const { frames, props, ...variant } = variantOf(sizing.variant);
+  const { frames, props, ...variant } = catalogue.variant(sizing.variant).variant;
   const build = fits.build ?? 'adult';
   let found: number;
   if ('point' in how) {

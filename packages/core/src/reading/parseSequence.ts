@@ -78,7 +78,7 @@ export const bareName = (text: string): string =>
  */
 export function parseSequence(
   source: string,
-  poses?: readonly Pose[],
+  poses: readonly Pose[],
 ): { sequence: Sequence; errors: SequenceError[] } {
   const errors: SequenceError[] = [];
   const steps: Step[] = [];

@@ -1,8 +1,7 @@
 import { distance } from 'fastest-levenshtein';
-import { POSES } from '../../catalogue/poses/index.js';
 import type { Pose, Variant } from '../poses/types.js';
 import { words } from './fold.js';
-import { plainSpelling } from './plainSpelling.js';
+import { plainSpelling } from '../poses/plainSpelling.js';
 
 /** A pose and rung that something written may mean, and how sure that is, from 0 to 1. */
 export interface Ranked {
@@ -172,7 +171,7 @@ function rungFor(pose: Pose, asked: readonly string[]): { variant: Variant; name
  * @param poses which to look among
  * @example rankPoses('tree with a hand on the wall')[0] // tree, tree.hand-on-wall, sure 1
  */
-export function rankPoses(written: string, most = 5, poses: readonly Pose[] = POSES): Ranked[] {
+export function rankPoses(written: string, poses: readonly Pose[], most = 5): Ranked[] {
   const { entries, rarity } = indexOf(poses);
   const asked = words(written);
   const best = new Map<Pose, { sure: number; entry: Entry }>();
@@ -209,7 +208,7 @@ export function rankPoses(written: string, most = 5, poses: readonly Pose[] = PO
 }
 
 /** Names that come nearest by their letters alone, for what nothing answers to. */
-export const nearestNames = (written: string, most: number, poses: readonly Pose[] = POSES): string[] => {
+export const nearestNames = (written: string, poses: readonly Pose[], most: number): string[] => {
   const text = words(written).join('');
   return poses
     .map((pose) => ({ name: pose.name, far: distance(text, words(pose.name).join('')) }))

@@ -1,4 +1,3 @@
-import { POSES } from '../../catalogue/poses/index.js';
 import type { Pose, Variant } from '../poses/types.js';
 import { fold } from './fold.js';
 import { nearestNames, rankPoses } from './rankPoses.js';
@@ -17,7 +16,7 @@ const AHEAD = 0.045;
  *
  * @example resolvePose('tree with a hand on the wall') // tree, tree.hand-on-wall
  */
-export function resolvePose(written: string, poses: readonly Pose[] = POSES): Resolved {
+export function resolvePose(written: string, poses: readonly Pose[]): Resolved {
   let known = resolved.get(poses);
   if (!known) resolved.set(poses, (known = new Map()));
   let meant = known.get(written);
@@ -33,7 +32,7 @@ const RESOLVED_MOST = 2000;
 const resolved = new WeakMap<readonly Pose[], Map<string, Resolved>>();
 
 function resolve(written: string, poses: readonly Pose[]): Resolved {
-  const ranked = rankPoses(written, 3, poses);
+  const ranked = rankPoses(written, poses, 3);
   const [first, second] = ranked;
   // A plain name asks for the usual way, whatever its words look like elsewhere.
   const plain = fold(written);
@@ -42,7 +41,7 @@ function resolve(written: string, poses: readonly Pose[]): Resolved {
   if (first && first.sure >= SURE && first.sure - (second?.sure ?? 0) >= (first.sure >= 0.97 ? 0.005 : AHEAD))
     return { pose: first.pose, variant: first.variant };
   return {
-    nearest: [...new Set([...ranked.map(({ pose }) => pose.name), ...nearestNames(written, 6, poses)])].slice(
+    nearest: [...new Set([...ranked.map(({ pose }) => pose.name), ...nearestNames(written, poses, 6)])].slice(
       0,
       3,
     ),

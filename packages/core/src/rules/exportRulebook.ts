@@ -1,10 +1,4 @@
-import { CONDITIONS } from '../../catalogue/rules/index.js';
-import { CONFLICTS } from '../../catalogue/rules/conflicts.js';
-import { ABILITY_RULES, TODAY_RULES, VIEW_RULES } from '../../catalogue/rules/everyone.js';
-import { HOUSE_VIEW_TOPICS } from '../../catalogue/houseView.js';
-import { SOURCES } from '../../catalogue/sources.js';
-import { WARNING_SIGNS } from '../../catalogue/warningSigns.js';
-import { RULEBOOK_VERSION } from './rulebook.js';
+import type { Rulebook } from './rulebook.js';
 import type { Evidence, Rule } from './types.js';
 import { waysToSatisfy } from './waysToSatisfy.js';
 
@@ -37,9 +31,9 @@ const ruleOf = (condition: string) => (rule: Rule) => {
  * The whole rulebook as plain data: conditions, rules, topics of the house view, warning signs, conflicts
  * and sources.
  */
-export const exportRulebook = () => ({
-  version: RULEBOOK_VERSION,
-  conditions: CONDITIONS.map(
+export const exportRulebook = (rulebook: Rulebook) => ({
+  version: rulebook.version,
+  conditions: rulebook.conditions.map(
     ({ id, name, aliases, group, fields, well, clearance, warnings, say, refer }) => ({
       id,
       name,
@@ -54,12 +48,12 @@ export const exportRulebook = () => ({
     }),
   ),
   rules: [
-    ...CONDITIONS.flatMap(({ id, rules }) => rules.map(ruleOf(id))),
-    ...TODAY_RULES.map(ruleOf('today')),
-    ...ABILITY_RULES.map(ruleOf('own-limits')),
-    ...VIEW_RULES.map(ruleOf('view')),
+    ...rulebook.conditions.flatMap(({ id, rules }) => rules.map(ruleOf(id))),
+    ...rulebook.todayRules.map(ruleOf('today')),
+    ...rulebook.abilityRules.map(ruleOf('own-limits')),
+    ...rulebook.viewRules.map(ruleOf('view')),
   ],
-  houseView: Object.entries(HOUSE_VIEW_TOPICS).map(([id, { name, question, usual, positions }]) => ({
+  houseView: Object.entries(rulebook.houseViewTopics).map(([id, { name, question, usual, positions }]) => ({
     id,
     name,
     question,
@@ -72,7 +66,7 @@ export const exportRulebook = () => ({
       ...(position.cue ? { cue: position.cue.says } : {}),
     })),
   })),
-  warningSigns: Object.entries(WARNING_SIGNS).map(([id, sign]) => ({ id, ...sign })),
-  conflicts: CONFLICTS,
-  sources: Object.entries(SOURCES).map(([id, source]) => ({ id, ...source })),
+  warningSigns: Object.entries(rulebook.warningSigns).map(([id, sign]) => ({ id, ...sign })),
+  conflicts: rulebook.conflicts,
+  sources: Object.entries(rulebook.sources).map(([id, source]) => ({ id, ...source })),
 });

@@ -2,7 +2,7 @@ import { fingerprint } from '../fingerprint.js';
 import type { InputError } from '../people/types.js';
 import { MIDLINE_MEASURES, SIDED_MEASURES } from '../poses/measures.js';
 import { isDate } from '../calendar/dates.js';
-import { conditionById, RULEBOOK_VERSION, ruleById } from './rulebook.js';
+import type { Rulebook } from './rulebook.js';
 import { USE_NAMES, type Bound, type Quantity, type Rule } from './types.js';
 
 /** A limit of the rulebook that a teacher has moved, with her reason. */
@@ -53,9 +53,9 @@ const withNumber = (bound: Bound, to: number): Bound => {
   return bound;
 };
 
-/** Whether a moved limit asks less of people than the rulebook does. */
-export function isLoosened({ rule: id, to }: MovedLimit): boolean {
-  const movable = ruleById(id) && movableBound(ruleById(id)!.rule);
+/** Whether moving a rule's number asks less of people than the rulebook does. */
+export function isLoosened(rule: Pick<Rule, 'all'> | undefined, to: number): boolean {
+  const movable = rule && movableBound(rule);
   return movable !== undefined && (movable.tighter === 'lower' ? to > movable.value : to < movable.value);
 }
 
@@ -67,7 +67,7 @@ export function asTheHallHasIt(rule: Rule, { moved }: HallRules): readonly Rule[
   const move = moved.find((one) => one.rule === rule.id);
   const movable = move && movableBound(rule);
   if (!move || !movable) return [rule];
-  const loosened = isLoosened(move);
+  const loosened = isLoosened(rule, move.to);
   const all = rule.all.map((bound, i) =>
     i === movable.index ? withNumber(bound, move.to) : bound,
   ) as unknown as Rule['all'];
@@ -108,10 +108,8 @@ export const ownRulesOf = ({ own }: HallRules): { rule: Rule; condition: string 
   }));
 
 /** Names the rules in force: the rulebook's version, and a hash of what the hall changed. */
-export const rulesVersion = (hall: HallRules): string =>
-  hall.moved.length + hall.own.length
-    ? `${RULEBOOK_VERSION}+hall.${fingerprint(JSON.stringify(hall))}`
-    : RULEBOOK_VERSION;
+export const rulesVersion = (hall: HallRules, { version }: Pick<Rulebook, 'version'>): string =>
+  hall.moved.length + hall.own.length ? `${version}+hall.${fingerprint(JSON.stringify(hall))}` : version;
 
 const QUANTITIES = new Set<string>([...MIDLINE_MEASURES, ...SIDED_MEASURES, ...USE_NAMES]);
 const text = (value: unknown): string => (typeof value === 'string' ? value.trim() : '');
@@ -119,7 +117,10 @@ const isTable = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** Checks what a hall changes. A *never* is not loosened; every change needs a reason and a name. */
-export function readHallRules(input: unknown): { hall: HallRules; errors: InputError[] } {
+export function readHallRules(
+  input: unknown,
+  rulebook: Pick<Rulebook, 'rule' | 'conditions'>,
+): { hall: HallRules; errors: InputError[] } {
   const errors: InputError[] = [];
   const moved: MovedLimit[] = [];
   const own: OwnRule[] = [];
@@ -136,7 +137,7 @@ export function readHallRules(input: unknown): { hall: HallRules; errors: InputE
   };
   list('moved').forEach((raw, i) => {
     const at = `moved[${i}]`;
-    const known = ruleById(text(raw.rule));
+    const known = rulebook.rule(text(raw.rule));
     const movable = known && movableBound(known.rule);
     const to = raw.to;
     if (!known)
@@ -148,7 +149,7 @@ export function readHallRules(input: unknown): { hall: HallRules; errors: InputE
         message: `A number of 0 or more, other than ${movable.value}.`,
       });
     const move: MovedLimit = { rule: known.rule.id, to, ...signed(raw, at) };
-    if (known.rule.level === 'never' && isLoosened(move))
+    if (known.rule.level === 'never' && isLoosened(known.rule, to))
       return errors.push({
         field: `${at}.to`,
         message: 'A never is not loosened; only a go-ahead on file that names it opens it.',
@@ -160,14 +161,11 @@ export function readHallRules(input: unknown): { hall: HallRules; errors: InputE
   list('own').forEach((raw, i) => {
     const at = `own[${i}]`;
     const id = text(raw.id);
-    try {
-      conditionById(text(raw.condition));
-    } catch {
+    if (!rulebook.conditions.some((condition) => condition.id === text(raw.condition)))
       return errors.push({
         field: `${at}.condition`,
         message: 'There is no such condition in the rulebook.',
       });
-    }
     if (!QUANTITIES.has(text(raw.measure)))
       return errors.push({ field: `${at}.measure`, message: 'There is no such measure.' });
     if (typeof raw.over !== 'number' || !Number.isFinite(raw.over) || raw.over < 0)

@@ -4,7 +4,7 @@ import type { Catalogue } from '../poses/catalogue.js';
 import { LEVELS } from '../poses/levels.js';
 import { MEASURE_NAMES, SIDED_MEASURES, type Judged } from '../poses/measures.js';
 import type { Action, Breath, Pose, Variant } from '../poses/types.js';
-import { breathSeconds, countSeconds } from '../fitting/time/pace.js';
+import { breathSeconds, countSeconds } from '../people/pace.js';
 import { ageOn } from '../calendar/dates.js';
 import { countsTowards } from './sums.js';
 

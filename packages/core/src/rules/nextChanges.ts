@@ -1,8 +1,6 @@
 import type { Person } from '../people/types.js';
 import { dateAfter } from '../calendar/dates.js';
-import type { HallRules } from './hallRules.js';
-import type { HouseView } from './houseView.js';
-import { stagePerson, type StagedPerson } from './stagePerson.js';
+import { stagePerson, type StagedPerson, type StageSettings } from './stagePerson.js';
 
 /**
  * A day on which something changes for someone: rules that begin and end, and a stage that gets another
@@ -29,20 +27,15 @@ const reasonsOf = ({ rules }: StagedPerson): Map<string, string> =>
  * reach beyond today.
  * @param most how many days to return
  */
-export function nextChanges(
-  person: Person,
-  on: string,
-  houseView: HouseView,
-  hall?: HallRules,
-  most = 4,
-): Change[] {
+export function nextChanges(person: Person, settings: StageSettings, most = 4): Change[] {
+  const { on } = settings;
   const later = { ...person, today: {} };
   const changes: Change[] = [];
-  let before = stagePerson(later, on, houseView, hall);
+  let before = stagePerson(later, settings);
   let known = reasonsOf(before);
   for (let ahead = 1; ahead <= AHEAD_DAYS && changes.length < most; ahead++) {
     const date = dateAfter(on, ahead);
-    const staged = stagePerson(later, date, houseView, hall);
+    const staged = stagePerson(later, { ...settings, on: date });
     const now = reasonsOf(staged);
     const begins = [...now].filter(([id]) => !known.has(id)).map(([, reason]) => reason);
     const ends = [...known].filter(([id]) => !now.has(id)).map(([, reason]) => reason);

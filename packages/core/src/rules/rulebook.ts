@@ -1,38 +1,83 @@
-import { CONDITIONS } from '../../catalogue/rules/index.js';
-import { CONFLICTS } from '../../catalogue/rules/conflicts.js';
-import { ABILITY_RULES, TODAY_RULES, VIEW_RULES } from '../../catalogue/rules/everyone.js';
-import { HOUSE_VIEW_TOPICS } from '../../catalogue/houseView.js';
-import { WARNING_SIGNS } from '../../catalogue/warningSigns.js';
+import { dateAfter } from '../calendar/dates.js';
 import { fingerprint } from '../fingerprint.js';
 import type { Person } from '../people/types.js';
-import { dateAfter } from '../calendar/dates.js';
-import type { Condition, Details, Rule } from './types.js';
+import type { Topic } from './houseViewTypes.js';
+import type { ChildBand, Condition, Conflict, LimitKind, Rule, Source, WarningSign } from './types.js';
+import type { HouseView } from './houseViewTypes.js';
+import type { Details } from '../people/types.js';
 
-/** A condition of the rulebook by id. @throws RangeError */
-export function conditionById(id: string): Condition {
-  const condition = CONDITIONS.find((known) => known.id === id);
-  if (!condition) throw new RangeError(`No condition "${id}" in the rulebook.`);
-  return condition;
+/** What a rulebook is made of. */
+export interface RulebookData {
+  conditions: readonly Condition[];
+  /** Rules that come from how someone is today, what they can do, and what the house view says of everyone. */
+  todayRules: readonly Rule[];
+  abilityRules: readonly Rule[];
+  viewRules: readonly Rule[];
+  conflicts: readonly Conflict[];
+  /** Topics where good teachers differ, by id. */
+  houseViewTopics: Readonly<Record<string, Topic>>;
+  /** By id. */
+  warningSigns: Readonly<Record<string, WarningSign>>;
+  /** Kinds of personal limits, by id. */
+  limitKinds: Readonly<Record<string, LimitKind>>;
+  childBands: readonly ChildBand[];
+  /** Published work, by id. */
+  sources: Readonly<Record<string, Source>>;
 }
 
-const RULES: ReadonlyMap<string, { rule: Rule; condition: string }> = new Map([
-  ...CONDITIONS.flatMap(({ id, rules }) => rules.map((rule) => [rule.id, { rule, condition: id }] as const)),
-  ...TODAY_RULES.map((rule) => [rule.id, { rule, condition: 'today' }] as const),
-  ...ABILITY_RULES.map((rule) => [rule.id, { rule, condition: 'own-limits' }] as const),
-  ...VIEW_RULES.map((rule) => [rule.id, { rule, condition: 'view' }] as const),
-]);
-
-/** A rule of the rulebook by id, with the condition it belongs to. */
-export const ruleById = (id: string): { rule: Rule; condition: string } | undefined => RULES.get(id);
+/** Conditions, rules and house view topics, and what is looked up in them. */
+export interface Rulebook extends RulebookData {
+  /** Names the rules: a hash of the data and of what the stages come to. */
+  readonly version: string;
+  /** The usual position on every topic: the most careful one that leaves a usable practice. */
+  usualHouseView: HouseView;
+  /** @throws RangeError for an id that is not in the rulebook */
+  condition(id: string): Condition;
+  /** A rule by id, with the condition it belongs to. */
+  rule(id: string): { rule: Rule; condition: string } | undefined;
+  /** What a finding's condition is called. */
+  conditionName(id: string): string;
+}
 
 const OTHER_NAMES: Readonly<Record<string, string>> = {
   today: 'Today',
   'own-limits': 'Own limits',
   view: 'Your view',
 };
-/** What a finding's condition is called. */
-export const conditionName = (id: string): string =>
-  CONDITIONS.find((condition) => condition.id === id)?.name ?? OTHER_NAMES[id] ?? id;
+
+/**
+ * Makes data into a rulebook.
+ *
+ * @example makeRulebook(RULEBOOK_DATA).condition('pregnancy').name // 'Pregnancy'
+ */
+export function makeRulebook(data: RulebookData): Rulebook {
+  const conditions = new Map(data.conditions.map((condition) => [condition.id, condition]));
+  const filed = (rules: readonly Rule[], condition: string) =>
+    rules.map((rule) => [rule.id, { rule, condition }] as const);
+  const rules = new Map([
+    ...data.conditions.flatMap((condition) => filed(condition.rules, condition.id)),
+    ...filed(data.todayRules, 'today'),
+    ...filed(data.abilityRules, 'own-limits'),
+    ...filed(data.viewRules, 'view'),
+  ]);
+  let version: string | undefined;
+  return {
+    ...data,
+    get version() {
+      return (version ??= rulebookVersion(data));
+    },
+    usualHouseView: Object.fromEntries(
+      Object.entries(data.houseViewTopics).map(([topic, { usual }]) => [topic, usual]),
+    ),
+    condition(id) {
+      const condition = conditions.get(id);
+      if (!condition) throw new RangeError(`No condition "${id}" in the rulebook.`);
+      return condition;
+    },
+    rule: (id) => rules.get(id),
+    conditionName: (id) => conditions.get(id)?.name ?? OTHER_NAMES[id] ?? id,
+  };
+}
 
 /** Nobody in particular, of usual height and without limits. */
 export const SOMEBODY: Person = {
@@ -89,19 +134,16 @@ const stagesOf = (condition: Condition): string =>
     }),
   );
 
-/** Names some conditions with everything around them: a hash of their data and of what the stages come to. */
-export const rulebookVersion = (conditions: readonly Condition[]): string =>
+/** Names a rulebook: a hash of its data and of what its stages come to. */
+export const rulebookVersion = (data: RulebookData): string =>
   fingerprint(
     JSON.stringify([
-      conditions.map((condition) => [condition, stagesOf(condition)]),
-      TODAY_RULES,
-      ABILITY_RULES,
-      VIEW_RULES,
-      CONFLICTS,
-      HOUSE_VIEW_TOPICS,
-      WARNING_SIGNS,
+      data.conditions.map((condition) => [condition, stagesOf(condition)]),
+      data.todayRules,
+      data.abilityRules,
+      data.viewRules,
+      data.conflicts,
+      data.houseViewTopics,
+      data.warningSigns,
     ]),
   );
-
-/** Names the rules that a fitting was made with. */
-export const RULEBOOK_VERSION = rulebookVersion(CONDITIONS);

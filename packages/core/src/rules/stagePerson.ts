@@ -1,17 +1,14 @@
-import { CONDITIONS } from '../../catalogue/rules/index.js';
-import { POSES } from '../../catalogue/poses/index.js';
-import { CONFLICTS, type Conflict } from '../../catalogue/rules/conflicts.js';
-import { ABILITY_RULES, TODAY_RULES, VIEW_RULES } from '../../catalogue/rules/everyone.js';
-import { WEEKS_AFTER_BIRTH } from '../../catalogue/rules/motherhood.js';
-import { LIMIT_KINDS, limbsOfSide, type LimitKind } from '../../catalogue/ownLimits.js';
 import { buildOf, type Build } from '../body/build.js';
 import type { OwnLimit, Person } from '../people/types.js';
 import { ageOn, daysBetween, spokenDate } from '../calendar/dates.js';
 import { asTheHallHasIt, NO_HALL_RULES, ownRulesOf, type HallRules } from './hallRules.js';
-import type { HouseView } from './houseView.js';
-import { conditionById, ruleById } from './rulebook.js';
+import type { Rulebook } from './rulebook.js';
 import { todaysStops } from './todaysStops.js';
-import type { Alert, Condition, Details, Fact, LimbSide, Rule, Stage, StageTest } from './types.js';
+import type { Alert, Condition, Conflict, Fact, LimbSide, Rule, Stage, StageTest } from './types.js';
+import { WEEKS_AFTER_BIRTH } from '../calendar/afterBirth.js';
+import { limbsOfSide } from './limbs.js';
+import type { HouseView } from './houseViewTypes.js';
+import type { Details } from '../people/types.js';
 
 /** A rule that is in force for someone on a date; `sides` are those the condition is on. */
 export interface ActiveRule {
@@ -20,9 +17,22 @@ export interface ActiveRule {
   sides?: readonly LimbSide[];
 }
 
+/** What someone is staged with. */
+export interface StageSettings {
+  rulebook: Rulebook;
+  /** The class date, `YYYY-MM-DD`. */
+  on: string;
+  houseView: HouseView;
+  /** What the hall changes about the rulebook. */
+  hall?: HallRules;
+  /** What a pose is called: see {@link Catalogue.poseName}. */
+  poseName: (id: string) => string;
+}
+
 /** A person on a date: what is in force, what to know, and whether they must sit out. */
 export interface StagedPerson {
   person: Person;
+  rulebook: Rulebook;
   /** Whose proportions to measure with. */
   build: Build;
   rules: readonly ActiveRule[];
@@ -45,9 +55,8 @@ const inView = ({ house }: Rule, view: HouseView): boolean =>
   !house || house.positions.includes(view[house.topic]!);
 
 /** What pulls apart, and which poses suit both all the same. */
-export const conflictText = ({ text, neutral }: Conflict): string =>
-  `${text} Neutral: ` +
-  `${[...new Set(neutral)].map((id) => POSES.find((pose) => pose.id === id)?.name.toLowerCase() ?? id).join(', ')}.`;
+export const conflictText = ({ text, neutral }: Conflict, poseName: StageSettings['poseName']): string =>
+  `${text} Neutral: ${[...new Set(neutral)].map((id) => poseName(id).toLowerCase()).join(', ')}.`;
 
 /** Whether something with an end still holds. */
 const lasts = (until: string | undefined, on: string): boolean =>
@@ -57,14 +66,17 @@ const lasts = (until: string | undefined, on: string): boolean =>
  * Conditions someone has on a date, named or known from birth and today, with details that a go-ahead on
  * file has filled in.
  */
-function conditionsOf(person: Person, on: string): { condition: Condition; details: Details }[] {
+function conditionsOf(
+  person: Person,
+  { on, rulebook }: Pick<StageSettings, 'on' | 'rulebook'>,
+): { condition: Condition; details: Details }[] {
   const cleared = new Set(
     person.clearances
       .filter((one) => daysBetween(one.on, on) >= 0 && lasts(one.until, on))
       .map((one) => one.for),
   );
   const named = person.conditions.map(({ condition, details }) => ({
-    condition: conditionById(condition),
+    condition: rulebook.condition(condition),
     details: cleared.has(condition) ? { ...details, cleared: true } : details,
   }));
   const mother = named.some(
@@ -75,7 +87,7 @@ function conditionsOf(person: Person, on: string): { condition: Condition; detai
         (typeof details.gaveBirth !== 'string' ||
           daysBetween(details.gaveBirth, on) < WEEKS_AFTER_BIRTH * 7)),
   );
-  const inherent = CONDITIONS.filter(
+  const inherent = rulebook.conditions.filter(
     (condition) =>
       (condition.inherent?.(person, on) ||
         (condition.id === 'menstruation' && person.today.bleeding === true && !mother)) &&
@@ -89,16 +101,10 @@ function conditionsOf(person: Person, on: string): { condition: Condition; detai
  *
  * Conditions known from the date of birth (children, older adults) need not be named. A go-ahead on file
  * lifts only the condition or the rule that it names.
- * @param on class date `YYYY-MM-DD`
- * @param hall what the hall changes about the rulebook
  */
-export function stagePerson(
-  person: Person,
-  on: string,
-  houseView: HouseView,
-  hall: HallRules = NO_HALL_RULES,
-): StagedPerson {
-  const entries = conditionsOf(person, on);
+export function stagePerson(person: Person, settings: StageSettings): StagedPerson {
+  const { on, houseView, rulebook, hall = NO_HALL_RULES, poseName } = settings;
+  const entries = conditionsOf(person, settings);
   const ids = new Set(entries.map(({ condition }) => condition.id));
   const own = ownRulesOf(hall);
   const rules: ActiveRule[] = [];
@@ -137,17 +143,21 @@ export function stagePerson(
   const facts: Record<string, Fact> = { ...can };
   for (const [key, value] of Object.entries(today))
     if (typeof value === 'number' || typeof value === 'boolean') facts[key] = value;
-  enforce(TODAY_RULES, facts, 'today');
-  enforce(ABILITY_RULES, facts, 'own-limits');
-  enforce(VIEW_RULES, facts, 'view');
+  enforce(rulebook.todayRules, facts, 'today');
+  enforce(rulebook.abilityRules, facts, 'own-limits');
+  enforce(rulebook.viewRules, facts, 'view');
   for (const [range, degrees] of Object.entries(person.ranges))
     rules.push({ rule: rangeRule(range, degrees), condition: 'own-limits' });
   person.limits.forEach((limit, i) => {
     if (lasts(limit.until, on))
-      rules.push({ rule: limitRule(limit, i), condition: 'own-limits', sides: limbsOfSide(limit.side) });
+      rules.push({
+        rule: limitRule(limit, i, rulebook),
+        condition: 'own-limits',
+        sides: limbsOfSide(limit.side),
+      });
   });
 
-  alerts.unshift(...todaysStops(person, entries, on));
+  alerts.unshift(...todaysStops(person, entries, on, rulebook));
   if ((today.pain ?? 0) >= 7)
     alerts.push({
       kind: 'ask',
@@ -158,16 +168,17 @@ export function stagePerson(
       kind: 'ask',
       text: 'Both pregnant and after birth are entered: ask which holds. Both sets of rules are kept until then.',
     });
-  for (const conflict of CONFLICTS)
+  for (const conflict of rulebook.conflicts)
     if (conflict.between.every((id) => ids.has(id)))
-      alerts.push({ kind: 'conflict', text: conflictText(conflict) });
+      alerts.push({ kind: 'conflict', text: conflictText(conflict, poseName) });
   for (const { rule } of rules) {
     if (rule.changed?.how === 'loosened' && rule.level === 'watch')
       alerts.push({ kind: 'stage', text: rule.reason });
   }
-  const lifted = liftedBy(person, on, alerts);
+  const lifted = liftedBy(person, settings, alerts);
   return {
     person,
+    rulebook,
     build: buildOf(person.born === undefined ? undefined : ageOn(person.born, on)),
     rules: rules.filter(({ rule }) => !lifted.has(rule.id)),
     elsewhere: elsewhere.filter(({ rule }) => !lifted.has(rule.id)),
@@ -178,10 +189,14 @@ export function stagePerson(
 }
 
 /** Rules that a go-ahead on file names; each is said, so that nobody is surprised. */
-function liftedBy(person: Person, on: string, alerts: Alert[]): Set<string> {
+function liftedBy(
+  person: Person,
+  { on, rulebook }: Pick<StageSettings, 'on' | 'rulebook'>,
+  alerts: Alert[],
+): Set<string> {
   const lifted = new Set<string>();
   for (const clearance of person.clearances) {
-    const known = ruleById(clearance.for);
+    const known = rulebook.rule(clearance.for);
     if (!known || daysBetween(clearance.on, on) < 0 || !lasts(clearance.until, on)) continue;
     lifted.add(clearance.for);
     alerts.push({
@@ -205,8 +220,8 @@ const rangeRule = (range: string, degrees: number): Rule => ({
 });
 
 /** A person's own limit as a rule. */
-function limitRule({ kind: id, side, most, by, until, why }: OwnLimit, i: number): Rule {
-  const kind: LimitKind = LIMIT_KINDS[id];
+function limitRule({ kind: id, side, most, by, until, why }: OwnLimit, i: number, rulebook: Rulebook): Rule {
+  const kind = rulebook.limitKinds[id]!;
   return {
     id: `own.limit-${i + 1}-${id}`,
     level: 'limit',

@@ -1,8 +1,9 @@
-import { WARNING_SIGNS, type WarningSign } from '../../catalogue/warningSigns.js';
 import type { Person } from '../people/types.js';
 import { isTooHighToPractise, isUncontrolled, parseReading } from './bloodPressure.js';
 import { ageOn, daysBetween } from '../calendar/dates.js';
-import type { Alert, Condition, Details } from './types.js';
+import type { Rulebook } from './rulebook.js';
+import type { Alert, Condition, WarningSign } from './types.js';
+import type { Details } from '../people/types.js';
 
 /** Words of a sign that was written freely and must be taken as an emergency. */
 const EMERGENCY = new RegExp(
@@ -32,6 +33,7 @@ export function todaysStops(
   { today, born }: Person,
   entries: readonly { condition: Condition; details: Details }[],
   on: string,
+  { warningSigns }: Pick<Rulebook, 'warningSigns'>,
 ): Alert[] {
   const alerts: Alert[] = [];
   const reading = today.bp ? parseReading(today.bp) : undefined;
@@ -65,9 +67,7 @@ export function todaysStops(
   if (today.fever) stop('Fever today: no class; rest at home.');
   if (today.bleeding && pregnant) stop('Bleeding in pregnancy: no class; midwife or doctor today.');
   for (const sign of today.signs ?? []) {
-    const known: WarningSign | undefined = Object.hasOwn(WARNING_SIGNS, sign)
-      ? WARNING_SIGNS[sign as keyof typeof WARNING_SIGNS]
-      : undefined;
+    const known: WarningSign | undefined = Object.hasOwn(warningSigns, sign) ? warningSigns[sign] : undefined;
     if (known)
       stop(
         `Warning sign: ${known.asks.charAt(0).toLowerCase()}${known.asks.slice(1)}. No class; ` +

@@ -1,7 +1,6 @@
-import type { WarningId } from '../../catalogue/warningSigns.js';
 import type { MidlineMeasure, MeasureName, SidedMeasure } from '../poses/measures.js';
 import type { Action, Breath, Level } from '../poses/types.js';
-import type { Person } from '../people/types.js';
+import type { Details, Person } from '../people/types.js';
 
 /** Measures whose share of the usual range rules speak of. */
 export const USE_NAMES = [
@@ -121,9 +120,6 @@ export interface Stage {
   sides?: readonly LimbSide[];
 }
 
-/** Details of one person's condition, as entered: dates, words, numbers, lists. */
-export type Details = Readonly<Record<string, string | number | boolean | readonly string[]>>;
-
 export interface StageInput {
   details: Details;
   person: Person;
@@ -167,7 +163,7 @@ export interface Condition {
   /** The go-ahead it needs, and whose; absent where none is. */
   clearance?: string;
   /** Warning signs to ask for, by id, beside those for everyone. */
-  warnings: readonly WarningId[];
+  warnings: readonly string[];
   /** What to say to the person. */
   say: string;
   /** When to send her to whom. */
@@ -176,4 +172,43 @@ export interface Condition {
   inherent?: (person: Person, on: string) => boolean;
   stage: (input: StageInput) => Stage;
   rules: readonly Rule[];
+}
+
+/** A sign that stops the class: what is asked, and whom to call. */
+export interface WarningSign {
+  asks: string;
+  act: 'emergency' | 'today';
+  who: string;
+  everyone?: true;
+}
+
+/**
+ * Two conditions that pull apart: what one needs, the other must not have; and poses that suit both at
+ * their careful stages, by id.
+ */
+export interface Conflict {
+  between: readonly [string, string];
+  text: string;
+  neutral: readonly string[];
+}
+
+/**
+ * A kind of personal limit: how it is said, whether it is on one side, what number it takes, and the bounds
+ * it means.
+ */
+export interface LimitKind {
+  says: string;
+  sided?: true;
+  unit?: 'degrees' | 'seconds';
+  usual?: number;
+  bound: (most: number) => readonly [Bound, ...Bound[]];
+}
+
+/** How long children of an age hold a shape and sit through a class. `below` is the first age past it. */
+export interface ChildBand {
+  band: string;
+  from: number;
+  below: number;
+  holdSeconds: number;
+  classMinutes: number;
 }

@@ -12,15 +12,16 @@ import {
   readPeople,
   stagePerson,
   USUAL_HOUSE_VIEW,
-} from '../../src/index.js';
+} from '../builtIn.js';
 import { asked, cheaper } from '../../src/fitting/person/candidates.js';
 import { pathOf, startLabels, stepOn, type Label } from '../../src/fitting/path/choosePath.js';
 import { laneTable, type LaneTable } from '../../src/fitting/person/lane.js';
 import { narrowed, optionsOf, type Option } from '../../src/fitting/person/options.js';
-import { together, type Path } from '../../src/fitting/together/together.js';
+import { together } from '../../src/fitting/together/together.js';
 import { Walk } from '../../src/fitting/path/walk.js';
 import { WEIGHTS } from '../../src/fitting/weights.js';
 import type { Solver } from './timeModel.js';
+import type { Path } from '../../src/fitting/path/choosePath.js';
 
 /** A small class: at most twelve options a step for each lane. */
 export interface ChoiceProblem {

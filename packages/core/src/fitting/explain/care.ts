@@ -1,22 +1,19 @@
-import { CONDITIONS } from '../../../catalogue/rules/index.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import type { Pose, Variant } from '../../poses/types.js';
-import type { HouseView } from '../../rules/houseView.js';
 import { judge, type Breach } from '../../rules/judge.js';
 import { SOMEBODY } from '../../rules/rulebook.js';
-import { stagePerson, type StagedPerson } from '../../rules/stagePerson.js';
-import { countSeconds } from '../time/pace.js';
+import { stagePerson, type StagedPerson, type StageSettings } from '../../rules/stagePerson.js';
+import { countSeconds } from '../../people/pace.js';
 import { NO_SUMS } from '../../rules/sums.js';
-import { bodyTable } from '../person/bodyTable.js';
+import { bodyTable } from '../person/index.js';
 import { trialOf } from './describe.js';
 
 /** A made-up person with one condition of which nothing more is known: the careful stage of it. */
-export function somebodyWith(condition: string, on: string, houseView: HouseView): StagedPerson {
-  const born = condition === 'child' ? `${Number(on.slice(0, 4)) - 7}-01-01` : undefined;
+export function somebodyWith(condition: string, settings: StageSettings): StagedPerson {
+  const born = condition === 'child' ? `${Number(settings.on.slice(0, 4)) - 7}-01-01` : undefined;
   return stagePerson(
     { ...SOMEBODY, ...(born ? { born, heightCm: 125 } : {}), conditions: [{ condition, details: {} }] },
-    on,
-    houseView,
+    settings,
   );
 }
 
@@ -50,11 +47,12 @@ export const whoTakesCare = (
   catalogue: Catalogue,
   pose: Pose,
   variant: Variant,
-  on: string,
-  houseView: HouseView,
+  settings: StageSettings,
 ): { condition: string; name: string; breaches: Breach[] }[] =>
-  CONDITIONS.map(({ id, name }) => ({
-    condition: id,
-    name,
-    breaches: careFor(catalogue, pose, variant, somebodyWith(id, on, houseView), on),
-  })).filter(({ breaches }) => breaches.length > 0);
+  settings.rulebook.conditions
+    .map(({ id, name }) => ({
+      condition: id,
+      name,
+      breaches: careFor(catalogue, pose, variant, somebodyWith(id, settings), settings.on),
+    }))
+    .filter(({ breaches }) => breaches.length > 0);

@@ -1,4 +1,3 @@
-import { CHILD_BANDS } from '../../../catalogue/rules/child.js';
 import { ageOn } from '../../calendar/dates.js';
 import type { StagedPerson } from '../../rules/stagePerson.js';
 import type { Alert } from '../../rules/types.js';
@@ -9,7 +8,7 @@ const FEW_FLOOR_VISITS = 2;
 
 /** What only the whole class shows: too long for a child, too often to the floor for an older adult. */
 export function classAlerts(
-  { person, stages }: StagedPerson,
+  { person, stages, rulebook }: StagedPerson,
   visits: number,
   sequence: Sequence,
   on: string,
@@ -21,7 +20,7 @@ export function classAlerts(
   }
   if (!person.born) return [];
   const age = ageOn(person.born, on);
-  const band = CHILD_BANDS.find(({ from, below }) => age >= from && age < below);
+  const band = rulebook.childBands.find(({ from, below }) => age >= from && age < below);
   return band && sequence.minutes > band.classMinutes
     ? [
         {

@@ -1,28 +1,29 @@
-import { HOUSE_VIEW_TOPICS, type SaidWith } from '../../../catalogue/houseView.js';
-import type { Owed } from '../../../catalogue/counterPoses.js';
 import { MEASURE_NAMES, type Judged } from '../../poses/measures.js';
 import type { Level, Pose, Variant } from '../../poses/types.js';
-import { positionOf, type HouseView } from '../../rules/houseView.js';
+import { positionOf } from '../../rules/houseView.js';
 import { judge, quantityOf, standing, type Breach, type Trial } from '../../rules/judge.js';
 import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
 import { sumsAfter } from '../../rules/sums.js';
 import { USE_NAMES } from '../../rules/types.js';
 import type { Step } from '../../reading/parseSequence.js';
-import type { Side } from '../person/bodyTable.js';
-import { type Ask, type Candidate } from '../person/candidates.js';
-import type { Choice, Counter } from '../path/choosePath.js';
-import type { LaneTable } from '../person/lane.js';
-import { othersOf, type SideChoice } from '../person/options.js';
-import { propsOf } from '../person/propsOf.js';
-import { sidesOf } from '../person/sidesOf.js';
-import { isSoft } from '../person/standings.js';
-import type { AllowedBy, Finding, LaneStep, PropUse, Then, WayTaken } from '../types.js';
-import type { Passage } from '../ways/waysBetween.js';
-
-/** A step of one lane before the clock is known. */
-export type Draft = Omit<LaneStep, 'clock' | 'step' | 'asked' | 'waits' | 'waitOut' | 'allowedBy'> & {
-  allowedBy?: readonly AllowedBy[];
-};
+import {
+  type Ask,
+  type Candidate,
+  type LaneTable,
+  othersOf,
+  type SideChoice,
+  propsOf,
+  sidesOf,
+} from '../person/index.js';
+import type { Choice, Counter } from '../path/index.js';
+import { isSoft } from '../../rules/isSoft.js';
+import type { AllowedBy, LaneStep, Draft, Finding, PropUse, Then, WayTaken } from '../types.js';
+import type { Passage } from '../ways/index.js';
+import type { CounterNeed } from '../../poses/counterPoses.js';
+import type { SaidWith } from '../../rules/houseViewTypes.js';
+import type { Rulebook } from '../../rules/rulebook.js';
+import type { Side } from '../../side.js';
+import type { HouseView } from '../../rules/houseViewTypes.js';
 
 /** A variant at a place in a lane, ready to be judged. */
 export function trialOf(
@@ -152,7 +153,7 @@ export function wayOf({ moves, seconds, instead, none }: Passage, { staged, pace
   };
 }
 
-const OWED_WORDS: Readonly<Record<Owed, string>> = {
+const OWED_WORDS: Readonly<Record<CounterNeed, string>> = {
   'back-bend': 'After a deep back bend.',
   fold: 'After a long fold.',
   inversion: 'After being upside down.',
@@ -322,10 +323,10 @@ export function sitOut(lane: LaneTable, ask: Ask, step: Step): Draft {
 /** Cues of the positions that a teacher holds; those for everyone, and those for people with some condition. */
 const viewCues = new WeakMap<HouseView, { all: SaidWith[]; some: SaidWith[] }>();
 const saidKnown = new WeakMap<HouseView, WeakMap<Variant, readonly string[]>>();
-const cuesOf = (view: HouseView): { all: SaidWith[]; some: SaidWith[] } => {
+const cuesOf = (view: HouseView, { houseViewTopics }: Rulebook): { all: SaidWith[]; some: SaidWith[] } => {
   let cues = viewCues.get(view);
   if (!cues) {
-    const held = Object.entries(HOUSE_VIEW_TOPICS).flatMap(
+    const held = Object.entries(houseViewTopics).flatMap(
       ([topic, { positions }]) => positions.find(({ id }) => id === view[topic])?.cue ?? [],
     );
     viewCues.set(
@@ -345,7 +346,7 @@ const goesWith = ({ poses, spine, level }: SaidWith, pose: Pose, variant: Varian
 
 /** What is said with a variant, and what the positions of the house view say with its pose to this person. */
 function saidWith({ view, staged }: LaneTable, pose: Pose, variant: Variant): readonly string[] {
-  const { all, some } = cuesOf(view);
+  const { all, some } = cuesOf(view, staged.rulebook);
   let byVariant = saidKnown.get(view);
   if (!byVariant) saidKnown.set(view, (byVariant = new WeakMap()));
   let says = byVariant.get(variant);
@@ -371,8 +372,8 @@ function allowedBy({ staged, view }: LaneTable, trial: Trial): AllowedBy[] {
   for (const { rule } of judge(staged.elsewhere, trial, staged.person.ranges)) {
     const topic = rule.house?.topic;
     if (rule.level === 'watch' || !topic || found.some((one) => one.topic === topic)) continue;
-    const { name, position, positionName } = positionOf(topic, view);
-    const other = positionOf(topic, { [topic]: rule.house!.positions[0]! });
+    const { name, position, positionName } = positionOf(topic, view, staged.rulebook);
+    const other = positionOf(topic, { [topic]: rule.house!.positions[0]! }, staged.rulebook);
     found.push({
       topic,
       name,

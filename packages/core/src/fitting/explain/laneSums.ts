@@ -1,6 +1,5 @@
-import type { BodyTable } from '../person/bodyTable.js';
-import { floorVisits } from '../ways/floorVisits.js';
-import { COUNTED } from '../person/counted.js';
+import { type BodyTable, COUNTED } from '../person/index.js';
+import { floorVisits } from '../ways/index.js';
 import type { LaneStep, LaneSums, RunAndTotal } from '../types.js';
 
 type Done = Pick<LaneStep, 'variant' | 'level' | 'hold' | 'sides'>;

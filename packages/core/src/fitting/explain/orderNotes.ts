@@ -1,20 +1,13 @@
-import { counterPoses, type Owed } from '../../../catalogue/counterPoses.js';
 import { USUAL_RANGE } from '../../body/ranges.js';
-import { deepOf, LONG_FOLD } from '../person/deep.js';
+import { deepOf, LONG_FOLD } from '../person/index.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import type { Pose } from '../../poses/types.js';
-import { askedSeconds, type Pace } from '../time/pace.js';
-import type { SequenceEdit } from '../../plan/editSequence.js';
+import { type Pace } from '../../people/pace.js';
 import { lineFor } from '../../plan/lineFor.js';
 import { bareName, type Sequence, type Step } from '../../reading/parseSequence.js';
-
-/** Something about the order of a class, and an edit that would settle it. */
-export interface OrderNote {
-  kind: 'warm-up' | 'side' | 'pair' | 'counter-pose' | 'rest';
-  step?: number;
-  text: string;
-  fix?: { says: string; edit: SequenceEdit };
-}
+import { counterPosesFor, type CounterNeed } from '../../poses/counterPoses.js';
+import type { OrderNote } from '../types.js';
+import { askedSeconds } from '../../plan/askedSeconds.js';
 
 /** Anyone of usual height: order is judged on the plan, before it is fitted to people. */
 const SOMEBODY_CM = 165;
@@ -165,7 +158,7 @@ function sideNotes(look: Look): OrderNote[] {
 }
 
 /** What a step leaves to be answered. */
-function owedBy(look: Look, step: Step): Owed | undefined {
+function owedBy(look: Look, step: Step): CounterNeed | undefined {
   const deep = deepOf(step.pose, measuresOf(look, step));
   if (deep.inversion) return 'inversion';
   if (deep.backBend) return 'back-bend';
@@ -180,7 +173,9 @@ function counterNotes(look: Look): OrderNote[] {
     // The same again goes on, and is answered once, at its end.
     if (
       !owed ||
-      (next && (owedBy(look, next) === owed || counterPoses(owed, look.view).includes(next.pose.id)))
+      (next &&
+        (owedBy(look, next) === owed ||
+          counterPosesFor(owed, look.catalogue.counterPoses, look.view).includes(next.pose.id)))
     )
       return [];
     return [

@@ -1,13 +1,19 @@
-import { counterPoses, type Owed } from '../../../catalogue/counterPoses.js';
 import type { Level } from '../../poses/types.js';
 import { NO_SUMS } from '../../rules/sums.js';
 import { SUMS, type Sum } from '../../rules/types.js';
-import { asked, type Ask } from '../person/candidates.js';
-import { owedBit, type LaneTable } from '../person/lane.js';
-import { narrowed, optionsOf, type Option } from '../person/options.js';
-import { sidesOf } from '../person/sidesOf.js';
-import type { Passage } from '../ways/waysBetween.js';
+import {
+  asked,
+  type Ask,
+  owedBit,
+  type LaneTable,
+  narrowed,
+  optionsOf,
+  type Option,
+  sidesOf,
+} from '../person/index.js';
+import type { Passage } from '../ways/index.js';
 import { WEIGHTS } from '../weights.js';
+import { counterPosesFor, type CounterNeed } from '../../poses/counterPoses.js';
 
 type Sums = Readonly<Record<Sum, number>>;
 
@@ -23,11 +29,17 @@ export interface Choice {
   then?: Counter;
 }
 
+/** A lane's way through a class. `cost`: of the lane by itself. */
+export interface Path {
+  choices: Choice[];
+  cost: number;
+}
+
 /** A counter-pose put in after a deep step, for this person. */
 export interface Counter {
   ask: Ask;
   option: Option;
-  owed: Owed;
+  owed: CounterNeed;
   passage: Passage;
   from: Level;
 }
@@ -36,7 +48,7 @@ export interface Counter {
 interface Place {
   level: Level | undefined;
   hand: number;
-  owed: Owed | undefined;
+  owed: CounterNeed | undefined;
   sums: Sums;
 }
 /**
@@ -105,16 +117,19 @@ const COUNTERS_HELD = 3;
 /** So many poses are looked at, in the order of preference. */
 const COUNTERS_MOST = 6;
 
-const countersKnown = new WeakMap<LaneTable, Map<Owed, { ask: Ask; option: Option; cost: number }[]>>();
+const countersKnown = new WeakMap<
+  LaneTable,
+  Map<CounterNeed, { ask: Ask; option: Option; cost: number }[]>
+>();
 /** Counter-poses this person may take, with what each costs. */
-function countersFor(lane: LaneTable, owed: Owed): { ask: Ask; option: Option; cost: number }[] {
+function countersFor(lane: LaneTable, owed: CounterNeed): { ask: Ask; option: Option; cost: number }[] {
   let known = countersKnown.get(lane);
   if (!known) countersKnown.set(lane, (known = new Map()));
   let list = known.get(owed);
   if (!list) {
     const { catalogue } = lane.body;
     list = [];
-    for (const [rank, id] of counterPoses(owed, lane.view).entries()) {
+    for (const [rank, id] of counterPosesFor(owed, catalogue.counterPoses, lane.view).entries()) {
       const pose = catalogue.poses.find((one) => one.id === id)!;
       const { variant } = catalogue.variant(pose.usual);
       const ask = asked(pose, variant, COUNTERS_HELD * lane.count(pose, variant), sidesOf(pose, []));
@@ -254,10 +269,7 @@ export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: Ste
  * The cheapest of the last labels, read back through the labels of every step as choices. `trail` begins
  * with the labels of the start.
  */
-export function pathOf(
-  trail: readonly (readonly Label[])[],
-  lane: LaneTable,
-): { choices: Choice[]; cost: number } {
+export function pathOf(trail: readonly (readonly Label[])[], lane: LaneTable): Path {
   const last = trail[trail.length - 1]!;
   let at = -1;
   let end: Settled | undefined;

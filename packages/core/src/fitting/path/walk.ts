@@ -1,7 +1,7 @@
 import { pathOf, startLabels, stepOn, type Label, type StepOptions } from './choosePath.js';
-import type { LaneTable } from '../person/lane.js';
+import type { LaneTable } from '../person/index.js';
 import { remember } from '../cache.js';
-import type { Path } from '../together/together.js';
+import type { Path } from './choosePath.js';
 
 /**
  * A step as a walk comes to it. `key`, a whole number from 0, names all that its options depend on: the

@@ -11,8 +11,7 @@ import { countedIn } from './counted.js';
 import { deepOf, type Deep } from './deep.js';
 import { propsOf } from './propsOf.js';
 import type { PropUse } from '../types.js';
-
-export type Side = 'right' | 'left';
+import type { Side } from '../../side.js';
 
 /**
  * What the catalogue asks of one body, looked up once: the same variants come round at every step and for

@@ -3,15 +3,15 @@ import type { Judged } from '../../poses/measures.js';
 import type { Level, Pose, Variant } from '../../poses/types.js';
 import { NO_SUMS } from '../../rules/sums.js';
 import type { Sum } from '../../rules/types.js';
-import type { BodyTable, Kin, Side } from './bodyTable.js';
-import { FLOOR_LEVELS } from '../ways/floorVisits.js';
+import type { BodyTable, Kin } from './bodyTable.js';
+import { FLOOR_LEVELS, levelDistance } from '../ways/index.js';
 import type { LaneTable } from './lane.js';
-import { levelDistance } from '../ways/levelDistance.js';
 import { serves } from './serves.js';
 import { sidesOf } from './sidesOf.js';
 import { similarity } from './similarity.js';
 import type { Verdict } from '../types.js';
 import { WEIGHTS } from '../weights.js';
+import type { Side } from '../../side.js';
 
 /** What is asked of a lane at one step. */
 export interface Ask {
@@ -101,7 +101,8 @@ function standInCost(
   row: number,
 ): number {
   const { pose, variant } = body.table.rows[row]!;
-  const classLevel = levelDistance(asked.variant.level, variant.level) * WEIGHTS.classLevel;
+  const classLevel =
+    levelDistance(asked.variant.level, variant.level, body.catalogue.ways) * WEIGHTS.classLevel;
   if (pose === asked.pose) {
     const from = pose.ladder.indexOf(asked.variant);
     const to = pose.ladder.indexOf(variant);

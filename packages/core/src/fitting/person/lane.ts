@@ -1,16 +1,17 @@
-import { counterPoses, type Owed } from '../../../catalogue/counterPoses.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import type { Breath, Level, Pose, Variant } from '../../poses/types.js';
-import type { HouseView } from '../../rules/houseView.js';
 import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
 import { SUMS, type Sum } from '../../rules/types.js';
 import type { Step } from '../../reading/parseSequence.js';
-import { breathSeconds, type Pace } from '../time/pace.js';
+import { breathSeconds, type Pace } from '../../people/pace.js';
 import { bodyTable, type BodyTable } from './bodyTable.js';
 import { LONG_FOLD } from './deep.js';
 import { sumLimits } from './sumLimits.js';
-import { isSoft, standings, type Standing } from './standings.js';
-import { closedTo, passagesFor, type Passage } from '../ways/waysBetween.js';
+import { isSoft } from '../../rules/isSoft.js';
+import { standings, type Standing } from './standings.js';
+import { closedTo, passagesFor, type Passage } from '../ways/index.js';
+import { counterPosesFor, type CounterNeed } from '../../poses/counterPoses.js';
+import type { HouseView } from '../../rules/houseViewTypes.js';
 
 /** One person made ready for a class: everything about them that does not depend on the sequence. */
 export interface LaneTable {
@@ -44,8 +45,8 @@ export interface LaneTable {
   answers: (pose: string) => number;
 }
 
-export const OWED: readonly Owed[] = ['back-bend', 'fold', 'inversion'];
-export const owedBit = (owed: Owed): number => 1 << OWED.indexOf(owed);
+export const OWED: readonly CounterNeed[] = ['back-bend', 'fold', 'inversion'];
+export const owedBit = (owed: CounterNeed): number => 1 << OWED.indexOf(owed);
 
 export function laneTable(
   staged: StagedPerson,
@@ -60,7 +61,8 @@ export function laneTable(
   const usual = breathSeconds(staged.person, 'natural', on, pace);
   const bits = new Map<string, number>();
   for (const owed of OWED)
-    for (const pose of counterPoses(owed, view)) bits.set(pose, (bits.get(pose) ?? 0) | owedBit(owed));
+    for (const pose of counterPosesFor(owed, catalogue.counterPoses, view))
+      bits.set(pose, (bits.get(pose) ?? 0) | owedBit(owed));
   const breath = (how: Breath): number => (how === 'slow' ? slow : usual);
   const count = ({ hold }: Pose, variant: Variant): number =>
     breath(variant.breath) * (hold.unit === 'rounds' ? (hold.roundBreaths ?? 1) : 1);

@@ -1,8 +1,6 @@
-import type { Owed } from '../../../catalogue/counterPoses.js';
 import { LEVELS } from '../../poses/levels.js';
 import type { Level } from '../../poses/types.js';
 import { SUMS } from '../../rules/types.js';
-import type { Side } from './bodyTable.js';
 import {
   asWritten,
   bestFew,
@@ -16,6 +14,8 @@ import { LONG_FOLD } from './deep.js';
 import { OWED, type LaneTable } from './lane.js';
 import { sidesOf } from './sidesOf.js';
 import { WEIGHTS } from '../weights.js';
+import type { CounterNeed } from '../../poses/counterPoses.js';
+import type { Side } from '../../side.js';
 
 /** What one side of a step comes to; without a candidate she sits out. */
 export interface SideChoice {
@@ -32,7 +32,7 @@ export interface Option {
   /** Kinds of props it stands on, one bit each. */
   hand: number;
   /** What it leaves to be answered, and which debts it answers, one bit each. */
-  owes: Owed | undefined;
+  owes: CounterNeed | undefined;
   answers: number;
   /** Names all of this but the cost; seconds apart. */
   place: number;
@@ -71,7 +71,7 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
   const held = once ? 1 : sides.length;
   let cost = 0;
   let hand = 0;
-  let owes: Owed | undefined;
+  let owes: CounterNeed | undefined;
   let answers = 0;
   for (const { candidate } of sides) {
     cost += (candidate?.cost ?? WEIGHTS.sitOut) / sides.length;

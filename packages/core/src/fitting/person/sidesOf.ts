@@ -1,5 +1,5 @@
 import type { Pose } from '../../poses/types.js';
-import type { Side } from './bodyTable.js';
+import type { Side } from '../../side.js';
 
 const BOTH: readonly Side[] = ['right', 'left'];
 

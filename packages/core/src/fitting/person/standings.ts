@@ -4,6 +4,7 @@ import { isOneSided } from '../../rules/judgeAll.js';
 import type { Sum } from '../../rules/types.js';
 import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
 import type { BodyTable } from './bodyTable.js';
+import { isSoft } from '../../rules/isSoft.js';
 
 /**
  * How every variant stands for one person on one side of it, before anything is known of the hold or the
@@ -33,10 +34,6 @@ export interface Need {
   sum?: { sum: Sum; over: number };
   rows: Uint8Array;
 }
-
-/** Hard rules keep a variant out; a watch adds a cue, a need with a prop adds the prop. */
-export const isSoft = ({ rule }: ActiveRule): boolean =>
-  rule.level === 'watch' || (rule.level === 'need' && rule.adds !== undefined);
 
 /** Right and left; the same object where no rule tells them apart. */
 export function standings(staged: StagedPerson, body: BodyTable): { right: Standing; left: Standing } {

@@ -1,20 +1,14 @@
 import type { Step } from '../../reading/parseSequence.js';
 import { fitMinutes, type TimeOption } from './fitMinutes.js';
-import { countSeconds, type Pace } from './pace.js';
+import { countSeconds, type Pace } from '../../people/pace.js';
 import { WEIGHTS } from '../weights.js';
+import type { Shortened } from '../types.js';
 
 /**
  * Final rest is never cut below this, seconds: 5 minutes, or what was asked if that is less (common
  * practice, no published source).
  */
 export const REST_FLOOR = 300;
-
-/** A step shortened to keep the class within its minutes: counts of the asked unit. */
-export interface Shortened {
-  from: number;
-  to: number;
-  unit: 'breaths' | 'rounds' | 'seconds';
-}
 
 const isRest = ({ pose }: Pick<Step, 'pose'>): boolean => pose.purposes[0].action === 'rest';
 

@@ -1,10 +1,10 @@
 import type { Sequence, Step } from '../../reading/parseSequence.js';
-import { askedSeconds, type Pace } from './pace.js';
+import { type Pace } from '../../people/pace.js';
 import type { Level } from '../../poses/types.js';
-import type { Draft } from '../explain/describe.js';
-import { keepTime, shortenedTo, type Shortened } from './keepTime.js';
-import type { LaneTable } from '../person/lane.js';
-import { propBit } from '../person/bodyTable.js';
+import { keepTime, shortenedTo } from './keepTime.js';
+import { type LaneTable, propBit } from '../person/index.js';
+import type { Draft, Shortened } from '../types.js';
+import { askedSeconds } from '../../plan/askedSeconds.js';
 
 /** One lane with its entries, for the steps that are there. */
 export interface TimedLane {

@@ -1,7 +1,6 @@
 import type { Catalogue } from '../../poses/catalogue.js';
-import { NO_SUMS } from '../../rules/sums.js';
 import type { Step } from '../../reading/parseSequence.js';
-import type { LaneWork } from '../laneWork.js';
+import type { Option } from '../person/index.js';
 
 /**
  * One version of a step for everybody: what it costs beside each for themselves, and who leaves what was
@@ -17,14 +16,14 @@ export interface OneForAll {
 const OFFERED = 3;
 
 /** Ways to do a step that every one of some lanes may take, cheapest in all first; none where there is none. */
-export function oneForAll(lanes: readonly LaneWork[], step: Step, catalogue: Catalogue): OneForAll[] {
-  const lists = lanes.map((lane) => ({
-    name: lane.staged.person.name,
-    options: lane.optionsAt(step, undefined, true).all(NO_SUMS).options,
-  }));
+export function oneForAll(
+  lanes: readonly { name: string; options: readonly Option[] }[],
+  step: Step,
+  catalogue: Catalogue,
+): OneForAll[] {
   const shared = new Map<string, { cost: number; count: number; leaving: string[] }>();
   let alone = 0;
-  for (const { name, options } of lists) {
+  for (const { name, options } of lanes) {
     const own = new Map<string, number>();
     let best = Infinity;
     for (const { sides, cost } of options) {
@@ -47,7 +46,7 @@ export function oneForAll(lanes: readonly LaneWork[], step: Step, catalogue: Cat
     }
   }
   return [...shared]
-    .filter(([, { count }]) => count === lists.length)
+    .filter(([, { count }]) => count === lanes.length)
     .sort(([a, x], [b, y]) => x.cost - y.cost || (a < b ? -1 : 1))
     .slice(0, OFFERED)
     .map(([variant, { cost, leaving }]) => ({

@@ -1,9 +1,7 @@
 import type { Variant } from '../../poses/types.js';
-import { addedUp, KINDS_MOST, propOf, type Taken } from '../person/bodyTable.js';
-import type { LaneTable } from '../person/lane.js';
-import type { Option } from '../person/options.js';
-import type { Path } from './together.js';
+import { addedUp, KINDS_MOST, propOf, type Taken, type LaneTable, type Option } from '../person/index.js';
 import { WEIGHTS } from '../weights.js';
+import type { Path } from '../path/index.js';
 
 /** What lanes share: the hall's props, and how many different things happen at once. */
 export interface SharedInput {

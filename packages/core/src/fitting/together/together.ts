@@ -1,10 +1,5 @@
-import type { Choice } from '../path/choosePath.js';
+import type { Path } from '../path/index.js';
 import { Shared, type SharedInput, type Weight } from './shared.js';
-
-export interface Path {
-  choices: Choice[];
-  /** Of the lane by itself. */ cost: number;
-}
 
 /** What weighing lanes together needs of a class. */
 export interface TogetherInput extends SharedInput {

@@ -1,14 +1,16 @@
-import { WAYS } from '../../../catalogue/ways.js';
 import type { Level } from '../../poses/types.js';
+import type { Way } from '../../poses/ways.js';
 
-const known = new Map<string, number>();
+const distances = new WeakMap<readonly Way[], Map<string, number>>();
 
 /**
  * How many moves lie between two levels, over whatever ways there are: lying on the belly is nearer to all
  * fours than to the back.
  */
-export function levelDistance(from: Level, to: Level): number {
+export function levelDistance(from: Level, to: Level, ways: readonly Way[]): number {
   if (from === to) return 0;
+  let known = distances.get(ways);
+  if (!known) distances.set(ways, (known = new Map()));
   const key = `${from}|${to}`;
   let moves = known.get(key);
   if (moves === undefined) {
@@ -16,7 +18,7 @@ export function levelDistance(from: Level, to: Level): number {
     for (moves = 0; !reached.has(to); moves++)
       reached = new Set([
         ...reached,
-        ...WAYS.flatMap((way) => [
+        ...ways.flatMap((way) => [
           ...(reached.has(way.from) ? [way.to] : []),
           ...(way.back && reached.has(way.to) ? [way.from] : []),
         ]),

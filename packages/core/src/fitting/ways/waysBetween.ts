@@ -1,4 +1,3 @@
-import { WAYS } from '../../../catalogue/ways.js';
 import type { Build } from '../../body/build.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import { LEVELS } from '../../poses/levels.js';
@@ -8,7 +7,7 @@ import { brokenRows } from '../../rules/brokenRows.js';
 import { columnsOf, type Columns } from '../../rules/measureTable.js';
 import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
 import { FLOOR_LEVELS } from './floorVisits.js';
-import { isSoft } from '../person/standings.js';
+import { isSoft } from '../../rules/isSoft.js';
 import { WEIGHTS } from '../weights.js';
 
 /** One movement of a passage; `backwards` where the way is taken from its end to its beginning. */
@@ -37,8 +36,9 @@ function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Column
   const key = `${heightCm}|${build}`;
   let table = known.get(key);
   if (!table) {
+    const { ways } = catalogue;
     const columns = columnsOf(
-      WAYS.map(({ variant: { id, level, breath, support }, seconds }) => ({
+      ways.map(({ variant: { id, level, breath, support }, seconds }) => ({
         measures: catalogue.measures(id, heightCm, build),
         level,
         breath,
@@ -50,7 +50,7 @@ function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Column
       })),
     );
     if (known.size >= TABLES_MOST) known.clear();
-    known.set(key, (table = { rows: WAYS, columns }));
+    known.set(key, (table = { rows: ways, columns }));
   }
   return table;
 }
@@ -62,15 +62,16 @@ function broken(
   catalogue: Catalogue,
 ): Map<Way, ActiveRule[]> {
   const table = waysTable(catalogue, heightCm, build);
-  const here = WAYS.map((): ActiveRule[] => []);
-  const there = WAYS.map((): ActiveRule[] => []);
+  const { ways } = catalogue;
+  const here = ways.map((): ActiveRule[] => []);
+  const there = ways.map((): ActiveRule[] => []);
   for (const active of rules) {
     // Levels as such are judged apart (see `closedTo`): a way is filed under the level it starts from.
     if (isSoft(active) || active.rule.all.some((bound) => 'level' in bound || 'levelNot' in bound)) continue;
     for (const row of brokenRows(active, ranges, false, table, 'all') ?? []) here[row]!.push(active);
     for (const row of brokenRows(active, ranges, true, table, 'all') ?? []) there[row]!.push(active);
   }
-  return new Map(WAYS.map((way, i) => [way, there[i]!.length < here[i]!.length ? there[i]! : here[i]!]));
+  return new Map(ways.map((way, i) => [way, there[i]!.length < here[i]!.length ? there[i]! : here[i]!]));
 }
 
 /** Whether getting down and up takes this person something: they are told to go slowly. */
@@ -91,25 +92,43 @@ export const closedTo = ({ rules }: StagedPerson): ReadonlySet<Level> =>
     ),
   );
 
-/** A chain of moves, each by its place among {@link ALL}. */
+/** Moves one after the other, and what they cost. */
 interface Chain {
   moves: Move[];
   cost: number;
 }
 
-/** Every way in every direction in which it may be taken. */
-const ALL: readonly (Move & { from: number; to: number; floor: boolean; base: number })[] = WAYS.flatMap(
-  (way) => {
-    const floor = FLOOR_LEVELS.has(way.from) !== FLOOR_LEVELS.has(way.to);
-    const base = WEIGHTS.way + (way.usual ? 0 : WEIGHTS.unusualWay);
-    const from = LEVELS.indexOf(way.from);
-    const to = LEVELS.indexOf(way.to);
-    return [
-      { way, backwards: false, from, to, floor, base },
-      ...(way.back ? [{ way, backwards: true, from: to, to: from, floor, base }] : []),
-    ];
-  },
-);
+/** A way in one direction, with its levels' places among {@link LEVELS}. */
+interface DirectedMove extends Move {
+  from: number;
+  to: number;
+  floor: boolean;
+  base: number;
+}
+
+/** Every way in every direction in which it may be taken, and the chains found over them. */
+interface Network {
+  moves: readonly DirectedMove[];
+  every: readonly boolean[];
+  chains: Map<string, Map<number, Chain | undefined>>;
+}
+
+const networks = new WeakMap<readonly Way[], Network>();
+function networkOf(ways: readonly Way[]): Network {
+  let network = networks.get(ways);
+  if (!network) {
+    const moves = ways.flatMap((way): DirectedMove[] => {
+      const floor = FLOOR_LEVELS.has(way.from) !== FLOOR_LEVELS.has(way.to);
+      const base = WEIGHTS.way + (way.usual ? 0 : WEIGHTS.unusualWay);
+      const from = LEVELS.indexOf(way.from);
+      const to = LEVELS.indexOf(way.to);
+      const there: DirectedMove = { way, backwards: false, from, to, floor, base };
+      return way.back ? [there, { ...there, backwards: true, from: to, to: from }] : [there];
+    });
+    networks.set(ways, (network = { moves, every: moves.map(() => true), chains: new Map() }));
+  }
+  return network;
+}
 
 /** Ways that are open to someone, levels that are closed, what getting down and up takes; `key` names it. */
 interface Graph {
@@ -125,19 +144,18 @@ const graphOf = (open: readonly boolean[], closed: number, slow: number): Graph 
   slow,
 });
 
-const graphs = new Map<string, Map<number, Chain | undefined>>();
 /**
  * The cheapest chain over some ways (Dijkstra over the ten levels); worked out once for all who may take
  * the same ways.
  */
-function shortest(from: number, to: number, { key: graph, open, closed, slow }: Graph): Chain | undefined {
+function shortest(from: number, to: number, graph: Graph, { moves, chains }: Network): Chain | undefined {
   const pair = from * LEVELS.length + to;
-  let known = graphs.get(graph);
+  let known = chains.get(graph.key);
   if (!known) {
-    if (graphs.size >= GRAPHS_MOST) graphs.clear();
-    graphs.set(graph, (known = new Map()));
+    if (chains.size >= GRAPHS_MOST) chains.clear();
+    chains.set(graph.key, (known = new Map()));
   }
-  if (!known.has(pair)) known.set(pair, chain(from, to, open, closed, slow));
+  if (!known.has(pair)) known.set(pair, chain(from, to, graph, moves));
   return known.get(pair);
 }
 const GRAPHS_MOST = 500;
@@ -145,12 +163,11 @@ const GRAPHS_MOST = 500;
 function chain(
   from: number,
   to: number,
-  open: readonly boolean[],
-  closed: number,
-  slow: number,
+  { open, closed, slow }: Graph,
+  moves: readonly DirectedMove[],
 ): Chain | undefined {
   const cost = LEVELS.map(() => Infinity);
-  const by: ((typeof ALL)[number] | undefined)[] = LEVELS.map(() => undefined);
+  const by: (DirectedMove | undefined)[] = LEVELS.map(() => undefined);
   const done = new Set<number>();
   cost[from] = 0;
   for (;;) {
@@ -160,7 +177,7 @@ function chain(
     if (at < 0) return undefined;
     if (at === to) break;
     done.add(at);
-    for (const [i, move] of ALL.entries()) {
+    for (const [i, move] of moves.entries()) {
       // Nobody passes through a level that must not be: it may only be where she is going anyway.
       if (move.from !== at || !open[i] || (move.to !== to && (closed >> move.to) & 1)) continue;
       const dearer = cost[at]! + move.base * (move.floor ? slow : 1);
@@ -170,14 +187,13 @@ function chain(
       }
     }
   }
-  const moves: Move[] = [];
+  const taken: Move[] = [];
   for (let at = to; at !== from; at = by[at]!.from)
-    moves.unshift({ way: by[at]!.way, backwards: by[at]!.backwards });
-  return { moves, cost: cost[to]! };
+    taken.unshift({ way: by[at]!.way, backwards: by[at]!.backwards });
+  return { moves: taken, cost: cost[to]! };
 }
 
 const NOWHERE: Passage = { moves: [], cost: 0, seconds: 0, instead: [], none: false };
-const EVERY = ALL.map(() => true);
 
 /**
  * How one person gets from level to level: over ways that their rules allow, cheapest first. Worked out
@@ -188,6 +204,7 @@ const EVERY = ALL.map(() => true);
 export function passagesFor(staged: StagedPerson, catalogue: Catalogue): (from: Level, to: Level) => Passage {
   const known: (Passage | undefined)[] = new Array<Passage | undefined>(LEVELS.length ** 2).fill(undefined);
   const slow = goesSlowly(staged) ? WEIGHTS.slowFloor : 1;
+  const network = networkOf(catalogue.ways);
   const shut = closedTo(staged);
   const closed = LEVELS.reduce((bits, level, i) => bits | (shut.has(level) ? 1 << i : 0), 0);
   let own: { breaches: Map<Way, ActiveRule[]>; usual: Graph; mine: Graph } | undefined;
@@ -195,9 +212,9 @@ export function passagesFor(staged: StagedPerson, catalogue: Catalogue): (from: 
     const breaches = broken(staged, catalogue);
     return {
       breaches,
-      usual: graphOf(EVERY, 0, slow),
+      usual: graphOf(network.every, 0, slow),
       mine: graphOf(
-        ALL.map(({ way }) => !breaches.get(way)!.length),
+        network.moves.map(({ way }) => !breaches.get(way)!.length),
         closed,
         slow,
       ),
@@ -205,8 +222,8 @@ export function passagesFor(staged: StagedPerson, catalogue: Catalogue): (from: 
   };
   const between = (from: number, to: number): Passage => {
     own ??= look();
-    const usual = shortest(from, to, own.usual);
-    const mine = shortest(from, to, own.mine);
+    const usual = shortest(from, to, own.usual, network);
+    const mine = shortest(from, to, own.mine, network);
     const taken = mine ?? usual;
     const instead = (usual?.moves ?? []).flatMap(({ way }) => own!.breaches.get(way)!);
     return {

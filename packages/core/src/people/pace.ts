@@ -1,7 +1,6 @@
-import { ageOn } from '../../calendar/dates.js';
-import type { InputError, Person } from '../../people/types.js';
-import type { Breath, Pose } from '../../poses/types.js';
-import type { Step } from '../../reading/parseSequence.js';
+import { ageOn } from '../calendar/dates.js';
+import type { InputError, Person } from './types.js';
+import type { Breath, Pose } from '../poses/types.js';
 
 /** Seconds that things take. A teacher's own pace replaces single numbers. */
 export interface Pace {
@@ -91,19 +90,3 @@ export const countSeconds = (
   pace: Pace = PACE,
 ): number =>
   breathSeconds(person, breath, on, pace) * (hold.unit === 'rounds' ? (hold.roundBreaths ?? 1) : 1);
-
-/** Asked seconds for one side, for one person. */
-export function askedSeconds(
-  { hold, pose, variant }: Pick<Step, 'hold' | 'pose' | 'variant'>,
-  person: Pick<Person, 'born'>,
-  on: string,
-  pace: Pace = PACE,
-): number {
-  if (hold.unit === 'seconds') return hold.count;
-  return (
-    hold.count *
-    (hold.unit === 'rounds'
-      ? countSeconds(pose, variant.breath, person, on, pace)
-      : breathSeconds(person, variant.breath, on, pace))
-  );
-}

@@ -1,5 +1,5 @@
-import type { Draft } from './describe.js';
 import type { Fitting, PersonPlace } from '../types.js';
+import type { Draft } from '../types.js';
 
 /**
  * What one lane needs at one step: for each prop the most that one of its entries needs; and whether it

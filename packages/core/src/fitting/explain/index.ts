@@ -1,0 +1,17 @@
+/**
+ * Saying it.
+ *
+ * In: choices, and fittings that are done.
+ * Out: entries with findings, cues and alternatives; props and places; order notes; a handover; what differs between two fittings.
+ */
+export { careFor, somebodyWith, suits, whoTakesCare } from './care.js';
+export { classAlerts } from './classAlerts.js';
+export { compareFittings, type Comparison } from './compareFittings.js';
+export { draftsOf, sitOut, trialOf } from './describe.js';
+export { handover } from './handover.js';
+export { laneSums } from './laneSums.js';
+export { orderNotes } from './orderNotes.js';
+export { placesOf, roomOf } from './propsAndPlaces.js';
+export { readFitting } from './readFitting.js';
+export { COST_SCALE, sayCost } from './sayCost.js';
+export { waitOut } from './waitOut.js';
