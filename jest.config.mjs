@@ -4,6 +4,8 @@ const shared = {
   transform: { '^.+\\.ts$': '@swc/jest' },
   moduleNameMapper: {
     '^@lotus-steady/core/solving$': '<rootDir>/../../packages/core/src/solving.ts',
+    '^@lotus-steady/core/built-in$': '<rootDir>/../../packages/core/builtIn/index.ts',
+    '^@lotus-steady/core/rulebook$': '<rootDir>/../../packages/core/builtIn/rulebook.ts',
     '^@lotus-steady/core$': '<rootDir>/../../packages/core/src/index.ts',
     '^(\\.{1,2}/.*)\\.js$': '$1',
   },

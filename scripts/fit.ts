@@ -66,7 +66,12 @@ function run(): string {
   const { people, errors } = readPeople(table.people, RULEBOOK, on);
   const { houseView, errors: viewErrors } = readHouseView(table.houseView, RULEBOOK);
   const { stock, errors: stockErrors } = table.stock === undefined ? { errors: [] } : readStock(table.stock);
-  const { choices, errors: choiceErrors } = readChoices(table.choices, BUILT_IN, sequence.steps.length);
+  const { choices, errors: choiceErrors } = readChoices(
+    table.choices,
+    BUILT_IN,
+    sequence.steps.length,
+    people,
+  );
   const { pace, errors: paceErrors } = readPace(table.pace);
   const problems = [...unknown, ...errors, ...viewErrors, ...stockErrors, ...choiceErrors, ...paceErrors];
   if (problems.length)

@@ -48,7 +48,7 @@ async function main() {
     for (const project of ['packages/core', 'apps/server', 'apps/web', 'scripts', 'e2e'])
       await check(`types of ${project}`, 'npx', ['tsc', '-p', `${project}/tsconfig.json`]);
   if (wants('lint')) await check('lint', 'npx', ['eslint', '.', '--max-warnings=0']);
-  const database = await startMariaDb(folder);
+  const database = await startMariaDb(folder, undefined, { forTests: true });
   closing.push(database.stop);
   const jest = (project) => {
     const file = join(folder, `${project}.json`);

@@ -50,8 +50,10 @@ async function clearLeftover(pidFile, data) {
 /**
  * Starts a database under `folder` and gives its address. The first time it is created, with a random password
  * that is kept in a file only the owner can read.
+ *
+ * @param forTests the user may make more databases, beside the one that is there
  */
-export async function startMariaDb(folder, say = () => {}) {
+export async function startMariaDb(folder, say = () => {}, { forTests = false } = {}) {
   const data = join(folder, 'mariadb');
   const secret = join(folder, 'database.json');
   const log = join(folder, 'mariadb.log');
@@ -127,7 +129,7 @@ export async function startMariaDb(folder, say = () => {}) {
     const password = randomBytes(24).toString('base64url');
     const sql =
       `CREATE DATABASE IF NOT EXISTS lotus_steady CHARACTER SET utf8mb4; CREATE USER ` +
-      `'lotus'@'127.0.0.1' IDENTIFIED BY '${password}'; GRANT ALL ON lotus_steady.* TO ` +
+      `'lotus'@'127.0.0.1' IDENTIFIED BY '${password}'; GRANT ALL ON ${forTests ? '`lotus\\_steady%`' : 'lotus_steady'}.* TO ` +
       `'lotus'@'127.0.0.1'; ALTER USER 'root'@'localhost' IDENTIFIED BY ` +
       `'${randomBytes(24).toString('base64url')}'; DELETE FROM mysql.global_priv WHERE ` +
       `User=''; FLUSH PRIVILEGES;`;

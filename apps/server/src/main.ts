@@ -12,7 +12,7 @@ const problem = (text: string): never => {
 const databaseUrl = process.env.DATABASE_URL ?? problem('DATABASE_URL is missing.');
 const port = Number(process.env.PORT ?? 4310);
 const demo = (process.env.LOTUS_DEMO ?? 'once') as DemoMode;
-const today = process.env.LOTUS_TODAY ?? new Intl.DateTimeFormat('en-CA').format(new Date());
+const today = process.env.LOTUS_TODAY;
 const web = join(dirname(fileURLToPath(import.meta.url)), '../../web/dist');
 
 /** Why the server cannot start, in one line. */
@@ -22,7 +22,7 @@ function whyNot({ code, name, message }: NodeJS.ErrnoException): string {
 }
 
 try {
-  const app = await createApp({ databaseUrl, demo, today, web });
+  const app = await createApp({ databaseUrl, demo, ...(today ? { today } : {}), web });
   await app.listen(port, '127.0.0.1');
   const stop = (): void => {
     void app.close().finally(() => process.exit(0));

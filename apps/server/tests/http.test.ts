@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto';
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import { Sequelize } from 'sequelize-typescript';
 import { createApp } from '../src/app.js';
-import { migrator } from '../src/database/migrations.js';
+import { migrator } from '../src/database/migrator.js';
 
 const TODAY = '2026-11-23';
 const databaseUrl = process.env.DATABASE_URL ?? '';
@@ -24,7 +24,24 @@ async function start(demo: 'fresh' | 'once', today: string): Promise<void> {
 }
 afterAll(() => app?.close());
 
-async function ask(path: string, method = 'GET', body?: unknown, headers: Record<string, string> = {}) {
+/** Where the version stands that a route saves on, and under which name; none where it counts none. */
+function versionAt(path: string): [path: string, name: 'version' | 'stockVersion'] | undefined {
+  if (path === 'hall/stock') return ['hall', 'stockVersion'];
+  if (path.startsWith('hall/')) return ['hall', 'version'];
+  const one = /^(people|classes)\/[^/]+(?=$|\/(plan|record)$)/.exec(path);
+  return one ? [one[0], 'version'] : undefined;
+}
+
+/** Saves as a page does that has just read: on the version that stands there. */
+async function ifMatch(path: string): Promise<Record<string, string>> {
+  const at = versionAt(path);
+  if (!at) return {};
+  const { json } = await ask(at[0]);
+  return { 'If-Match': `"${json?.[at[1]] ?? 1}"` };
+}
+
+async function ask(path: string, method = 'GET', body?: unknown, more: Record<string, string> = {}) {
+  const headers = method === 'PUT' ? { ...(await ifMatch(path)), ...more } : more;
   const response = await fetch(`${base}/api/${path}`, {
     method,
     headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
@@ -37,6 +54,11 @@ async function ask(path: string, method = 'GET', body?: unknown, headers: Record
     json: any; // eslint-disable-line @typescript-eslint/no-explicit-any
   };
 }
+/** What a draft comes to, not kept. */
+async function fit(draft: unknown) {
+  const answer = await ask('classes/fit', 'POST', draft);
+  return { ...answer, json: answer.status === 200 ? answer.json.fitting : answer.json };
+}
 const fieldsOf = (answer: { json: { fields: { field: string }[] } }): string[] =>
   answer.json.fields.map(({ field }) => field);
 const peopleByName = async (): Promise<Record<string, string>> =>
@@ -45,24 +67,24 @@ const peopleByName = async (): Promise<Record<string, string>> =>
   );
 
 describe('the hall’s view and rules', () => {
-  const studio = async () =>
-    (await ask('studio')).json as {
+  const hall = async () =>
+    (await ask('hall')).json as {
       houseView: Record<string, string>;
       rules: { moved: unknown[]; own: unknown[] };
     };
   test('a position is kept, an unknown one is refused and changes nothing', async () => {
-    const { houseView } = await studio();
+    const { houseView } = await hall();
     expect(
-      (await ask('studio/house-view', 'PUT', { houseView: { ...houseView, 'twist-breath': 'in-breath' } }))
+      (await ask('hall/house-view', 'PUT', { houseView: { ...houseView, 'twist-breath': 'in-breath' } }))
         .status,
-    ).toBe(204);
-    expect((await studio()).houseView['twist-breath']).toBe('in-breath');
-    const refused = await ask('studio/house-view', 'PUT', {
+    ).toBe(200);
+    expect((await hall()).houseView['twist-breath']).toBe('in-breath');
+    const refused = await ask('hall/house-view', 'PUT', {
       houseView: { ...houseView, 'twist-breath': 'sideways' },
     });
     expect([refused.status, fieldsOf(refused)]).toEqual([400, ['houseView.twist-breath']]);
-    expect((await studio()).houseView['twist-breath']).toBe('in-breath');
-    await ask('studio/house-view', 'PUT', { houseView });
+    expect((await hall()).houseView['twist-breath']).toBe('in-breath');
+    await ask('hall/house-view', 'PUT', { houseView });
   });
   test('a moved limit is kept with its reason, used by the next fitting and named in its version', async () => {
     const ids = await peopleByName();
@@ -71,13 +93,13 @@ describe('the hall’s view and rules', () => {
       sequenceText: '- Downward-facing dog, 4 breaths',
       people: [{ id: ids['Perrin Ashlode'] }],
     };
-    const before = (await ask('classes/fit', 'POST', draft)).json as {
+    const before = (await fit(draft)).json as {
       rulebook: string;
       lanes: { steps: { verdict: string }[] }[];
     };
     expect(
       fieldsOf(
-        await ask('studio/rules', 'PUT', {
+        await ask('hall/rules', 'PUT', {
           moved: [{ rule: 'high-blood-pressure.head-down', to: 60 }],
           own: [],
         }),
@@ -85,7 +107,7 @@ describe('the hall’s view and rules', () => {
     ).toEqual(['moved[0].reason', 'moved[0].by', 'moved[0].on']);
     expect(
       (
-        await ask('studio/rules', 'PUT', {
+        await ask('hall/rules', 'PUT', {
           moved: [
             {
               rule: 'high-blood-pressure.head-down',
@@ -98,14 +120,14 @@ describe('the hall’s view and rules', () => {
           own: [],
         })
       ).status,
-    ).toBe(204);
-    const after = (await ask('classes/fit', 'POST', draft)).json as typeof before;
+    ).toBe(200);
+    const after = (await fit(draft)).json as typeof before;
     expect([before.lanes[0]!.steps[0]!.verdict, after.lanes[0]!.steps[0]!.verdict]).toEqual([
       'eased',
       'as-written',
     ]);
     expect(after.rulebook.startsWith(`${before.rulebook}+hall.`)).toBe(true);
-    await ask('studio/rules', 'PUT', { moved: [], own: [] });
+    await ask('hall/rules', 'PUT', { moved: [], own: [] });
   });
   test('a class may differ from the hall', async () => {
     const ids = await peopleByName();
@@ -116,7 +138,7 @@ describe('the hall’s view and rules', () => {
     };
     const verdict = async (more: object): Promise<string> =>
       (
-        (await ask('classes/fit', 'POST', { ...draft, ...more })).json as {
+        (await fit({ ...draft, ...more })).json as {
           lanes: { steps: { verdict: string }[] }[];
         }
       ).lanes[0]!.steps[0]!.verdict;
@@ -124,9 +146,9 @@ describe('the hall’s view and rules', () => {
       'swapped',
       'as-written',
     ]);
-    expect(
-      fieldsOf(await ask('classes/fit', 'POST', { ...draft, houseView: { 'disc-rotation': 'wild' } })),
-    ).toEqual(['houseView.disc-rotation']);
+    expect(fieldsOf(await fit({ ...draft, houseView: { 'disc-rotation': 'wild' } }))).toEqual([
+      'houseView.disc-rotation',
+    ]);
   });
   test(
     'own limits and go-aheads are kept with the person; what is wrong is named, and nothing is ' + 'written',
@@ -198,18 +220,18 @@ describe('the hall’s stock and pace', () => {
     ['pace', { pace: { breath: 40 } }, 'pace.breath'],
     ['pace', { pace: { hurry: 1 } }, 'pace.hurry'],
   ])('%s %j: 400 at %s, nothing changed', async (path, body, field) => {
-    const before = (await ask('studio')).json;
-    const answer = await ask(`studio/${path}`, 'PUT', body);
+    const before = (await ask('hall')).json;
+    const answer = await ask(`hall/${path}`, 'PUT', body);
     expect([answer.status, fieldsOf(answer)[0]]).toEqual([400, field]);
-    expect((await ask('studio')).json).toEqual(before);
+    expect((await ask('hall')).json).toEqual(before);
   });
   test('a slower breath makes the same class longer', async () => {
     const draft = { on: TODAY, sequenceText: '# A\nminutes: 60\n- Mountain, 10 breaths', people: [] };
-    const minutes = async () => (await ask('classes/fit', 'POST', draft)).json.minutes.planned as number;
+    const minutes = async () => (await fit(draft)).json.minutes.planned as number;
     const usual = await minutes();
-    expect((await ask('studio/pace', 'PUT', { pace: { breath: 11 } })).status).toBe(204);
+    expect((await ask('hall/pace', 'PUT', { pace: { breath: 11 } })).status).toBe(200);
     expect(await minutes()).toBeGreaterThan(usual * 1.7);
-    await ask('studio/pace', 'PUT', { pace: {} });
+    await ask('hall/pace', 'PUT', { pace: {} });
     expect(await minutes()).toBe(usual);
   });
 });
@@ -280,7 +302,7 @@ describe('classes', () => {
   test('fit, save, read again after a restart, record, and see it on the person', async () => {
     const ids = await peopleByName();
     const people = [{ id: ids['Hollis Penny']! }, { id: ids['Ines Fallow']!, today: { pain: 2 } }];
-    const preview = await ask('classes/fit', 'POST', { on: '2026-12-01', sequenceText, people });
+    const preview = await fit({ on: '2026-12-01', sequenceText, people });
     expect(preview.status).toBe(200);
     const saved = await ask('classes', 'POST', {
       title: 'Small',
@@ -303,8 +325,8 @@ describe('classes', () => {
       },
       { personId: ids['Hollis Penny'], came: false, changes: [], word: '' },
     ];
-    expect((await ask(`classes/${saved.json.id}/record`, 'PUT', { records: record })).status).toBe(204);
-    expect((await ask(`classes/${saved.json.id}/record`, 'PUT', { records: record })).status).toBe(204);
+    expect((await ask(`classes/${saved.json.id}/record`, 'PUT', { records: record })).status).toBe(200);
+    expect((await ask(`classes/${saved.json.id}/record`, 'PUT', { records: record })).status).toBe(200);
     expect((await ask(`classes/${saved.json.id}`)).json.records).toHaveLength(2);
     expect((await ask(`people/${ids['Ines Fallow']}`)).json.records).toEqual([
       expect.objectContaining({
@@ -327,7 +349,12 @@ describe('classes', () => {
         conditions: [{ condition: 'loose-upper-neck' }],
       });
       const people = [{ id: ids['Hollis Penny']! }, { id: reader.json.id as string }];
-      const override = { person: 'Hollis Penny', step: 1, variant: 'tree.full', reason: 'Steady for years.' };
+      const override = {
+        personId: ids['Hollis Penny'],
+        step: 1,
+        variant: 'tree.full',
+        reason: 'Steady for years.',
+      };
       const saved = await ask('classes', 'POST', {
         title: 'Choices',
         on: '2026-12-01',
@@ -349,7 +376,7 @@ describe('classes', () => {
             choices: { overrides: [{ ...override, reason: 'As before.' }] },
           })
         ).status,
-      ).toBe(204);
+      ).toBe(200);
       const edited = await read();
       expect([edited.fitting.steps.length, edited.choices.overrides[0].reason, edited.title]).toEqual([
         4,
@@ -360,7 +387,7 @@ describe('classes', () => {
         sequenceText,
         choices: {
           overrides: [
-            { person: 'Wenna Brack', step: 2, variant: 'shoulder-stand.blankets', reason: 'Wants to.' },
+            { personId: reader.json.id, step: 2, variant: 'shoulder-stand.blankets', reason: 'Wants to.' },
           ],
         },
       });
@@ -396,14 +423,14 @@ describe('classes', () => {
         people: [{ id: ids['Lio Marchbank'] }],
       });
       const recheck = async () =>
-        (await ask(`classes/${saved.json.id}/recheck`)).json as {
+        (await ask(`classes/${saved.json.id}/recheck`)).json.comparison as {
           says: string;
           steps: number;
           differences: { person: string; why: string }[];
         };
       expect((await recheck()).says).toBe('');
       const lio = (await ask(`people/${ids['Lio Marchbank']}`)).json;
-      const { id: _id, records: _records, propNotes: _notes, ...written } = lio;
+      const { id: _id, records: _records, propNotes: _notes, version: _version, ...written } = lio;
       await ask(`people/${ids['Lio Marchbank']}`, 'PUT', {
         ...written,
         conditions: [{ condition: 'glaucoma' }],
@@ -415,7 +442,7 @@ describe('classes', () => {
         differences.every(({ person }) => person === 'Lio Marchbank'),
       ]).toEqual([true, true, true]);
       expect((await ask(`classes/${saved.json.id}/plan`, 'PUT', { sequenceText, choices: {} })).status).toBe(
-        204,
+        200,
       );
       expect((await recheck()).says).toBe('');
       await ask(`people/${ids['Lio Marchbank']}`, 'PUT', written);
@@ -511,7 +538,7 @@ describe('own variants', () => {
     }[];
     expect([kept!.id, Object.keys(kept!.solved.adult).length > 0]).toEqual([id, true]);
     const ids = await peopleByName();
-    const fitted = await ask('classes/fit', 'POST', {
+    const fitted = await fit({
       on: '2026-12-01',
       sequenceText: '# A\n- Warrior two, hände tief, 3 breaths',
       people: [{ id: ids['Tam Orrin'] }],
@@ -533,7 +560,7 @@ describe('own variants', () => {
     expect((await ask('own-variants')).text).toBe(before);
     expect(
       (
-        await ask('classes/fit', 'POST', {
+        await fit({
           on: '2026-12-01',
           sequenceText: '# A\n- Warrior two, hände tief, 3 breaths',
           people: [{ id: (await peopleByName())['Tam Orrin'] }],
@@ -563,7 +590,7 @@ describe('own variants', () => {
     expect(
       (await ask('own-variants', 'POST', { ...draft, poseName: 'Tide guard', after: '' })).json.id,
     ).toMatch(/^own-tide-guard-[0-9a-f]{6}\.own-hande-tief-[0-9a-f]{6}$/);
-    const fitted = await ask('classes/fit', 'POST', {
+    const fitted = await fit({
       on: '2026-12-01',
       sequenceText: '# A\n- Tide guard, 3 breaths',
       people: [],
@@ -624,6 +651,71 @@ test('what worked as a prop is kept with the person, one height a task', async (
   expect([bad.status, fieldsOf(bad).sort()]).toEqual([400, ['heightCm', 'on', 'task']]);
 });
 
+describe('two at once', () => {
+  test.each([
+    ['hall/house-view', { houseView: { 'disc-rotation': 'none' } }],
+    ['hall/stock', { stock: { chair: 14 } }],
+    ['hall/pace', { pace: {} }],
+    ['hall/rules', { moved: [], own: [] }],
+  ])(
+    '%s: the second of two who read the same is told how it stands, and nothing is lost',
+    async (path, body) => {
+      const stale = await ifMatch(path);
+      expect((await ask(path, 'PUT', body, stale)).status).toBe(200);
+      const late = await ask(path, 'PUT', body, stale);
+      const name = versionAt(path)![1];
+      expect([late.status, late.json.current[name]]).toEqual([409, (await ask('hall')).json[name]]);
+    },
+  );
+  test('people and classes too; the later one saves on what it was shown', async () => {
+    const ids = await peopleByName();
+    const { id } = (
+      await ask('classes', 'POST', {
+        title: 'Twice',
+        on: '2026-12-09',
+        sequenceText: '- Mountain, 3 breaths',
+        people: [{ id: ids['Tam Orrin'] }],
+      })
+    ).json as { id: string };
+    const plan = (text: string) => ({ sequenceText: text, choices: {} });
+    const stale = await ifMatch(`classes/${id}/plan`);
+    await ask(`classes/${id}/plan`, 'PUT', plan('- Tree, 3 breaths'), stale);
+    const late = await ask(`classes/${id}/plan`, 'PUT', plan('- Bridge, 3 breaths'), stale);
+    expect([late.status, late.json.current.sequenceText]).toEqual([409, '- Tree, 3 breaths']);
+    expect((await ask(`classes/${id}`)).json.sequenceText).toBe('- Tree, 3 breaths');
+    const shown = { 'If-Match': `"${late.json.current.version}"` };
+    expect((await ask(`classes/${id}/plan`, 'PUT', plan('- Bridge, 3 breaths'), shown)).status).toBe(200);
+    await ask(`classes/${id}`, 'DELETE');
+    const person = `people/${ids['Tam Orrin']}`;
+    const before = await ifMatch(person);
+    expect((await ask(person, 'PUT', { name: 'Tam Orrin', heightCm: 180 }, before)).status).toBe(200);
+    const second = await ask(person, 'PUT', { name: 'Tam Orrin', heightCm: 182 }, before);
+    expect([second.status, second.json.current.heightCm]).toEqual([409, 180]);
+  });
+  test('of ten at the same time one is kept', async () => {
+    const stale = await ifMatch('hall/pace');
+    const all = await Promise.all(
+      Array.from({ length: 10 }, (_, i) => ask('hall/pace', 'PUT', { pace: { breath: 5 + i } }, stale)),
+    );
+    expect(all.map(({ status }) => status).sort()).toEqual([200, ...Array.from({ length: 9 }, () => 409)]);
+    await ask('hall/pace', 'PUT', { pace: {} });
+  });
+  test.each([
+    [{ 'If-Match': '7' }, 400],
+    [{ 'If-Match': '' }, 400],
+  ])('a version that cannot be read: %j', async (headers, status) => {
+    expect((await ask('hall/pace', 'PUT', { pace: {} }, headers)).status).toBe(status);
+  });
+  test('saving without having read is refused', async () => {
+    const response = await fetch(`${base}/api/hall/pace`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ pace: {} }),
+    });
+    expect(response.status).toBe(428);
+  });
+});
+
 describe('privacy', () => {
   test.each([{ Origin: 'http://elsewhere.example' }, { Origin: 'null' }])(
     'a page from elsewhere is refused: %j',
@@ -653,23 +745,4 @@ describe('privacy', () => {
     expect(answer.status).toBe(400);
     expect(answer.text).not.toContain('secret-detail');
   });
-});
-
-test('every migration can be taken back and made again', async () => {
-  const { hostname, port, username, password, pathname } = new URL(databaseUrl);
-  const sequelize = new Sequelize({
-    dialect: 'mariadb',
-    host: hostname,
-    port: Number(port),
-    username,
-    password,
-    database: pathname.slice(1),
-    logging: false,
-  });
-  const umzug = migrator(sequelize);
-  await umzug.down({ to: 0 });
-  expect(JSON.stringify(await sequelize.getQueryInterface().showAllTables())).not.toContain('"people"');
-  await umzug.up();
-  expect(JSON.stringify(await sequelize.getQueryInterface().showAllTables())).toContain('"people"');
-  await sequelize.close();
 });

@@ -121,6 +121,12 @@ export { resolvePose } from './reading/resolvePose.js';
 export { NO_CHOICES, readChoices, type Choices, type Override, type StepSwap } from './plan/choices.js';
 export { editSequence, followedChoices, movedChoices, type SequenceEdit } from './plan/editSequence.js';
 export { lineFor } from './plan/lineFor.js';
+export {
+  measuredAnew,
+  readOwnVariant,
+  type OwnVariantDraft,
+  type ReadOwnVariant,
+} from './plan/readOwnVariant.js';
 export { nextHold } from './plan/nextHold.js';
 
 // The rulebook: stages, rules, judging.

@@ -135,7 +135,7 @@ test('a step in which the teacher has chosen for someone is not left out', () =>
     kept({
       overrides: [
         {
-          person: 'Ada',
+          personId: 'Ada',
           step: without,
           variant: fitText(text).steps[without - 1]!.variant,
           reason: 'She asked for it.',

@@ -273,7 +273,7 @@ describe('the teacher’s own choice', () => {
     () => {
       const plain = fit(people);
       const { lanes, refused } = fit(people, {
-        overrides: [{ person: 'P0', step: 4, variant: 'chest-lift.standing', reason: 'She likes to stand.' }],
+        overrides: [{ personId: 'P0', step: 4, variant: 'chest-lift.standing', reason: 'She likes to stand.' }],
       });
       const entry = lanes[0]!.steps.find(({ step }) => step === 4)!;
       expect([entry.variant, entry.override?.reason, refused]).toEqual([
@@ -286,7 +286,7 @@ describe('the teacher’s own choice', () => {
   );
   test('against a limit it stays, and says what it breaks', () => {
     const { lanes, refused } = fit(people, {
-      overrides: [{ person: 'P0', step: 5, variant: 'tree.full', reason: 'Steady for years.' }],
+      overrides: [{ personId: 'P0', step: 5, variant: 'tree.full', reason: 'Steady for years.' }],
     });
     const entry = lanes[0]!.steps.find(({ step }) => step === 5)!;
     expect(refused).toEqual([]);
@@ -296,7 +296,7 @@ describe('the teacher’s own choice', () => {
   test('with sides in a step without, it is done on both, and what it breaks on either is said', () => {
     const chosen = (person: Record<string, unknown>) =>
       fit(named([person]), {
-        overrides: [{ person: 'P0', step: 4, variant: 'opposite-arm-and-leg.full', reason: 'She knows it.' }],
+        overrides: [{ personId: 'P0', step: 4, variant: 'opposite-arm-and-leg.full', reason: 'She knows it.' }],
       }).lanes[0]!.steps.filter(({ step }) => step === 4);
     const [entry, ...more] = chosen({});
     expect([entry!.sides, entry!.hold.breaths, more.length]).toEqual([['right', 'left'], 2, 0]);
@@ -310,14 +310,14 @@ describe('the teacher’s own choice', () => {
   test('against a never it is refused without a clearance, and taken with one', () => {
     const person = { conditions: ['loose-upper-neck'] };
     const override = {
-      overrides: [{ person: 'P0', step: 1, variant: 'shoulder-stand.blankets', reason: 'Always has.' }],
+      overrides: [{ personId: 'P0', step: 1, variant: 'shoulder-stand.blankets', reason: 'Always has.' }],
     };
     const text =
       '# A\nminutes: 20\n- Shoulder stand, 5 breaths\n- Supine twist, 5 breaths\n- Final rest, 5 min';
     const open = fit(named([person]), override, undefined, text);
     const [refused] = open.refused;
     expect(open.lanes[0]!.steps[0]!.pose).not.toBe('shoulder-stand');
-    expect(refused).toMatchObject({ person: 'P0', step: 1 });
+    expect(refused).toMatchObject({ personId: 'P0', step: 1 });
     const cleared = fit(
       named([
         {
@@ -333,13 +333,14 @@ describe('the teacher’s own choice', () => {
   });
   test('what cannot be is said where it is', () => {
     const { errors } = readChoices(
-      { overrides: [{ person: '', step: 99, variant: 'nothing', reason: ' ' }], swaps: 'no' },
+      { overrides: [{ personId: '', step: 99, variant: 'nothing', reason: ' ' }], swaps: 'no' },
       BUILT_IN,
       9,
+      [],
     );
     expect(errors.map(({ field }) => field)).toEqual(
       expect.arrayContaining([
-        'choices.overrides[0].person',
+        'choices.overrides[0].personId',
         'choices.overrides[0].step',
         'choices.overrides[0].variant',
         'choices.overrides[0].reason',
@@ -429,7 +430,7 @@ describe('editing what is written', () => {
     );
     const choices: Choices = {
       ...NO_CHOICES,
-      overrides: [1, 2].map((step) => ({ person: 'P0', step, variant: 'mountain.full', reason: 'x' })),
+      overrides: [1, 2].map((step) => ({ personId: 'P0', step, variant: 'mountain.full', reason: 'x' })),
     };
     expect(
       movedChoices(choices, editSequence(TEXT, { kind: 'remove', step: 1 }).moved).overrides.map(

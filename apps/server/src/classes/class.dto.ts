@@ -1,73 +1,121 @@
+import type { Choices, Comparison, Fitting, HallRules, HouseView, Pace, Today } from '@lotus-steady/core';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
   IsObject,
   IsOptional,
   IsString,
   IsUUID,
   Length,
   Matches,
-  Max,
   MaxLength,
-  Min,
   ValidateNested,
 } from 'class-validator';
+import { CoreType, TableOf } from '../common/coreType.js';
+import { WrittenPersonDto } from '../people/person.dto.js';
+import { RecordDto } from './record.dto.js';
 
 /** Someone who is coming, and how they are today. */
 export class ComingDto {
-  @IsUUID() id!: string;
-  @IsOptional() @IsObject() today?: Record<string, unknown>;
+  @ApiProperty({ format: 'uuid' }) @IsUUID() id!: string;
+  @CoreType('Today', { optional: true }) @IsOptional() @IsObject() today?: Record<string, unknown>;
 }
 
 /** All that a class is fitted from. */
 export class FitDto {
-  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'the date is a date, YYYY-MM-DD' }) on!: string;
-  @IsString() @Length(1, 20_000, { message: 'a sequence has at least one line' }) sequenceText!: string;
-  @IsArray() @ArrayMaxSize(300) @ValidateNested({ each: true }) @Type(() => ComingDto) people!: ComingDto[];
-  @IsOptional() @IsObject() houseView?: Record<string, string>;
+  @ApiProperty({ format: 'date' })
+  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'the date is a date, YYYY-MM-DD' })
+  on!: string;
+  @ApiProperty()
+  @IsString()
+  @Length(1, 20_000, { message: 'a sequence has at least one line' })
+  sequenceText!: string;
+  @ApiProperty({ type: [ComingDto] })
+  @IsArray()
+  @ArrayMaxSize(300)
+  @ValidateNested({ each: true })
+  @Type(() => ComingDto)
+  people!: ComingDto[];
+  @TableOf('string', { optional: true }) @IsOptional() @IsObject() houseView?: Record<string, string>;
   /** The core, which knows the catalogue, checks each choice. */
-  @IsOptional() @IsObject() choices?: Record<string, unknown>;
+  @CoreType('Choices', { optional: true }) @IsOptional() @IsObject() choices?: Record<string, unknown>;
 }
 
 /** A class's plan as it stands after an edit on the fitting. */
 export class PlanDto {
-  @IsString() @Length(1, 20_000, { message: 'a sequence has at least one line' }) sequenceText!: string;
-  @IsObject() choices!: Record<string, unknown>;
+  @ApiProperty()
+  @IsString()
+  @Length(1, 20_000, { message: 'a sequence has at least one line' })
+  sequenceText!: string;
+  @CoreType('Choices') @IsObject() choices!: Record<string, unknown>;
 }
 
-export class ClassDto extends FitDto {
-  @IsString() @Length(1, 160, { message: 'a title is needed' }) title!: string;
-  @IsOptional() @Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'the time is like 18:00' }) time?: string;
-  @IsOptional() @IsString() @MaxLength(120) place?: string;
-}
-
-export class StepChangeDto {
-  @IsInt() @Min(1) step!: number;
-  @IsIn(['eased', 'stopped']) what!: 'eased' | 'stopped';
-}
-
-/** How a class was for one person. */
-export class RecordDto {
-  @IsUUID() personId!: string;
-  @IsBoolean() came!: boolean;
+export class ClassDraftDto extends FitDto {
+  @ApiProperty() @IsString() @Length(1, 160, { message: 'a title is needed' }) title!: string;
+  @ApiPropertyOptional()
   @IsOptional()
-  @IsInt({ message: 'pain is a whole number' })
-  @Min(0, { message: 'pain is between 0 and 10' })
-  @Max(10, { message: 'pain is between 0 and 10' })
-  painBefore?: number | null;
-  @IsOptional()
-  @IsInt({ message: 'pain is a whole number' })
-  @Min(0, { message: 'pain is between 0 and 10' })
-  @Max(10, { message: 'pain is between 0 and 10' })
-  painAfter?: number | null;
-  @IsArray() @ValidateNested({ each: true }) @Type(() => StepChangeDto) changes!: StepChangeDto[];
-  @IsString() @MaxLength(2000) word!: string;
+  @Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'the time is like 18:00' })
+  time?: string;
+  @ApiPropertyOptional() @IsOptional() @IsString() @MaxLength(120) place?: string;
 }
 
-export class AfterClassDto {
-  @IsArray() @ArrayMaxSize(300) @ValidateNested({ each: true }) @Type(() => RecordDto) records!: RecordDto[];
+/** A class in the list. `people`: how many. */
+export class ClassLineDto {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty() title!: string;
+  @ApiProperty({ format: 'date' }) on!: string;
+  @ApiProperty({ type: String, nullable: true }) time!: string | null;
+  @ApiProperty({ type: String, nullable: true }) place!: string | null;
+  @ApiProperty() people!: number;
+  @ApiProperty() recorded!: boolean;
+}
+
+/** Someone who was down for a class, as it remembers them. */
+export class ClassPersonDto {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty() name!: string;
+  @CoreType('Today') today!: Today;
+}
+
+/** A class with its fitting. */
+export class ClassDto {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty() title!: string;
+  @ApiProperty({ format: 'date' }) on!: string;
+  @ApiProperty({ type: String, nullable: true }) time!: string | null;
+  @ApiProperty({ type: String, nullable: true }) place!: string | null;
+  @ApiProperty() sequenceText!: string;
+  @CoreType('HouseView') houseView!: HouseView;
+  @CoreType('Choices') choices!: Choices;
+  @CoreType('Fitting') fitting!: Fitting | null;
+  @ApiProperty({ type: [ClassPersonDto] }) people!: ClassPersonDto[];
+  @ApiProperty({ type: [RecordDto] }) records!: RecordDto[];
+  @ApiProperty() version!: number;
+}
+
+/** A person with how they are on the day. */
+export class PersonOnTheDayDto extends WrittenPersonDto {
+  @CoreType('Today') today!: Today;
+}
+
+/** What a fitting of a class is made from today: enough to fit it again on the page. */
+export class ClassInputsDto {
+  @ApiProperty({ format: 'date' }) on!: string;
+  @ApiProperty({ type: [PersonOnTheDayDto] }) people!: PersonOnTheDayDto[];
+  @CoreType('HouseView') houseView!: HouseView;
+  @CoreType('HallRules') hall!: HallRules;
+  @CoreType('OwnPace') pace!: Partial<Pace>;
+  @TableOf('number', { optional: true }) stock?: Record<string, number>;
+}
+
+/** A fitting that is not kept. */
+export class FittedDto {
+  @CoreType('Fitting') fitting!: Fitting;
+}
+
+/** What would differ if a class were fitted today. */
+export class RecheckDto {
+  @CoreType('Comparison') comparison!: Comparison;
 }

@@ -1,8 +1,13 @@
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { dateAfter, NO_HALL_RULES, USUAL_HOUSE_VIEW, type Details } from '@lotus-steady/core';
-import { ClassesService } from '../classes/classes.service.js';
-import { PersonConditionRow, PersonRow, SequenceRow, StudioRow } from '../database/models.js';
+import { dateAfter, NO_HALL_RULES, readPerson } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/built-in';
+import { ClassService } from '../classes/class.service.js';
+import { Clock } from '../common/clock.js';
+import type { RequestContext } from '../common/context.js';
+import { HallRow } from '../halls/hall.model.js';
+import { PersonRepository } from '../people/person.repository.js';
+import { SequenceRepository } from '../sequences/sequence.repository.js';
 import { DEMO_SEQUENCES, demoClasses, demoPeople } from './world.js';
 
 /**
@@ -26,52 +31,45 @@ const STOCK = {
 @Injectable()
 export class DemoService {
   constructor(
-    @InjectModel(StudioRow) private readonly studios: typeof StudioRow,
-    @InjectModel(PersonRow) private readonly people: typeof PersonRow,
-    @InjectModel(PersonConditionRow) private readonly conditions: typeof PersonConditionRow,
-    @InjectModel(SequenceRow) private readonly sequences: typeof SequenceRow,
-    private readonly classes: ClassesService,
+    @InjectModel(HallRow) private readonly halls: typeof HallRow,
+    private readonly people: PersonRepository,
+    private readonly sequences: SequenceRepository,
+    private readonly classes: ClassService,
+    private readonly clock: Clock,
   ) {}
 
-  /** @param today the day dates are counted from */
-  async load(mode: DemoMode, today: string): Promise<void> {
-    if (mode === 'fresh') await this.studios.destroy({ where: {} });
-    if (await this.studios.count()) return;
-    const demo = mode !== 'none';
-    const studio = await this.studios.create({
-      name: demo ? 'Saltmarsh Hall' : 'My studio',
-      teacher: demo ? 'Maren Tolliver' : '',
-      houseView: USUAL_HOUSE_VIEW,
-      stock: demo ? STOCK : {},
+  /** Dates are counted from today where the hall is, so that the demo is alive whenever it is loaded. */
+  async load(mode: DemoMode): Promise<void> {
+    if (mode === 'fresh') await this.halls.destroy({ where: {} });
+    if (await this.halls.count()) return;
+    const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
+    const named =
+      mode === 'none'
+        ? { name: 'My hall', teacher: '', stock: {} }
+        : { name: 'Saltmarsh Hall', teacher: 'Maren Tolliver', stock: STOCK };
+    const hall = await this.halls.create({
+      ...named,
+      timeZone,
+      houseView: RULEBOOK.usualHouseView,
       rules: NO_HALL_RULES,
       pace: {},
+      version: 1,
+      stockVersion: 1,
     });
-    if (!demo) return;
+    if (mode !== 'none')
+      await this.fill({ hallId: hall.id, userId: 'demo', role: 'owner' }, this.clock.today(timeZone));
+  }
+
+  private async fill(context: RequestContext, today: string): Promise<void> {
     const ids = new Map<string, string>();
-    for (const { conditions = [], can, ranges, screening, limits = [], ...person } of demoPeople(today)) {
-      const row = await this.people.create({
-        studioId: studio.id,
-        ...person,
-        can: { stand: true, floor: true, kneel: true, ...can },
-        ranges: ranges ?? {},
-        screening: screening ?? {},
-        limits,
-        clearances: [],
-      });
-      ids.set(person.name, row.id);
-      await this.conditions.bulkCreate(
-        conditions.map(({ condition, ...details }, position) => ({
-          personId: row.id,
-          condition,
-          details: details as Details,
-          position,
-        })),
-      );
+    for (const one of demoPeople(today)) {
+      const { id } = await this.people.create(context, readPerson(one, '', [], RULEBOOK, today));
+      ids.set(one.name, id);
     }
     for (const source of DEMO_SEQUENCES)
-      await this.sequences.create({ studioId: studio.id, title: /^# (.*)/.exec(source)![1]!, source });
-    for (const { title, inDays, time, place, sequence, people } of demoClasses(today)) {
-      await this.classes.save({
+      await this.sequences.create(context, /^# (.*)/.exec(source)![1]!, source);
+    for (const { title, inDays, time, place, sequence, people } of demoClasses(today))
+      await this.classes.create(context, {
         title,
         on: dateAfter(today, inDays),
         time,
@@ -79,6 +77,5 @@ export class DemoService {
         sequenceText: sequence,
         people: people.map((name) => ({ id: ids.get(name)! })),
       });
-    }
   }
 }

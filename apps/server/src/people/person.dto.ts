@@ -1,3 +1,6 @@
+import { PROP_TASKS, type Clearance, type OwnLimit } from '@lotus-steady/core';
+import { ApiProperty, ApiPropertyOptional, OmitType } from '@nestjs/swagger';
+import { Type } from 'class-transformer';
 import {
   IsArray,
   IsBoolean,
@@ -13,44 +16,104 @@ import {
   Min,
   ValidateNested,
 } from 'class-validator';
-import { Type } from 'class-transformer';
-import { PROP_TASKS } from '@lotus-steady/core';
+import { StepChangeDto } from '../classes/record.dto.js';
+import { CoreType, TableOf } from '../common/coreType.js';
 
 const DATE = /^\d{4}-\d{2}-\d{2}$/;
 
 /** What someone can do. */
 export class CanDto {
-  @IsOptional() @IsBoolean() stand?: boolean;
-  @IsOptional() @IsBoolean() floor?: boolean;
-  @IsOptional() @IsBoolean() kneel?: boolean;
+  @ApiPropertyOptional() @IsOptional() @IsBoolean() stand?: boolean;
+  @ApiPropertyOptional() @IsOptional() @IsBoolean() floor?: boolean;
+  @ApiPropertyOptional() @IsOptional() @IsBoolean() kneel?: boolean;
 }
 
 /** The short form of a person. Details of conditions are checked by the core, which knows them. */
-export class PersonDto {
-  @IsString() @Length(1, 120, { message: 'a name is needed' }) name!: string;
-  @IsOptional() @Matches(DATE, { message: 'date of birth is a date, YYYY-MM-DD' }) born?: string;
-  @IsOptional() @IsIn(['woman', 'man']) sex?: 'woman' | 'man';
+export class PersonDraftDto {
+  @ApiProperty() @IsString() @Length(1, 120, { message: 'a name is needed' }) name!: string;
+  @ApiPropertyOptional()
+  @IsOptional()
+  @Matches(DATE, { message: 'date of birth is a date, YYYY-MM-DD' })
+  born?: string;
+  @ApiPropertyOptional({ enum: ['woman', 'man'] })
+  @IsOptional()
+  @IsIn(['woman', 'man'])
+  sex?: 'woman' | 'man';
+  @ApiPropertyOptional()
   @IsOptional()
   @IsNumber({}, { message: 'height is a number of centimetres' })
   @Min(80, { message: 'height in cm is between 80 and 220' })
   @Max(220, { message: 'height in cm is between 80 and 220' })
   heightCm?: number;
-  @IsOptional() @IsNumber() @Min(10) @Max(300) weightKg?: number;
-  @IsOptional() @ValidateNested() @Type(() => CanDto) can?: CanDto;
-  @IsOptional() @IsObject() ranges?: Record<string, number>;
-  @IsOptional() @IsObject() screening?: Record<string, number>;
-  @IsOptional() @IsArray() conditions?: unknown[];
-  @IsOptional() @IsArray() limits?: unknown[];
-  @IsOptional() @IsArray() clearances?: unknown[];
+  @ApiPropertyOptional() @IsOptional() @IsNumber() @Min(10) @Max(300) weightKg?: number;
+  @ApiPropertyOptional({ type: CanDto }) @IsOptional() @ValidateNested() @Type(() => CanDto) can?: CanDto;
+  @TableOf('number', { optional: true }) @IsOptional() @IsObject() ranges?: Record<string, number>;
+  @TableOf('number', { optional: true }) @IsOptional() @IsObject() screening?: Record<string, number>;
+  @CoreType('WrittenCondition', { list: true, optional: true })
+  @IsOptional()
+  @IsArray()
+  conditions?: unknown[];
+  @CoreType('OwnLimit', { list: true, optional: true }) @IsOptional() @IsArray() limits?: unknown[];
+  @CoreType('Clearance', { list: true, optional: true }) @IsOptional() @IsArray() clearances?: unknown[];
+}
+
+/** What someone can do, whole. */
+export class AllCanDto {
+  @ApiProperty() stand!: boolean;
+  @ApiProperty() floor!: boolean;
+  @ApiProperty() kneel!: boolean;
+}
+
+/** A person as they are written down: what the form edits and what the core reads. */
+export class WrittenPersonDto {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty() name!: string;
+  @ApiPropertyOptional() born?: string;
+  @ApiPropertyOptional({ enum: ['woman', 'man'] }) sex?: 'woman' | 'man';
+  @ApiProperty() heightCm!: number;
+  @ApiPropertyOptional() weightKg?: number;
+  @ApiProperty({ type: AllCanDto }) can!: AllCanDto;
+  @TableOf('number') ranges!: Record<string, number>;
+  @TableOf('number') screening!: Record<string, number>;
+  @CoreType('WrittenCondition', { list: true }) conditions!: { condition: string }[];
+  @CoreType('OwnLimit', { list: true }) limits!: readonly OwnLimit[];
+  @CoreType('Clearance', { list: true }) clearances!: readonly Clearance[];
+}
+
+/** How a class was for someone, as it is told beside them. */
+export class PersonRecordDto {
+  @ApiProperty({ format: 'uuid' }) classId!: string;
+  @ApiProperty() title!: string;
+  @ApiProperty({ format: 'date' }) on!: string;
+  @ApiProperty() came!: boolean;
+  @ApiProperty({ type: Number, nullable: true }) painBefore!: number | null;
+  @ApiProperty({ type: Number, nullable: true }) painAfter!: number | null;
+  @ApiProperty({ type: [StepChangeDto] }) changes!: StepChangeDto[];
+  @ApiProperty() word!: string;
 }
 
 /** A prop height that worked for someone. */
 export class PropNoteDto {
-  @IsIn([...PROP_TASKS]) task!: (typeof PROP_TASKS)[number];
+  @ApiProperty({ enum: [...PROP_TASKS] }) @IsIn([...PROP_TASKS]) task!: (typeof PROP_TASKS)[number];
+  @ApiProperty()
   @IsNumber()
   @Min(0, { message: 'a height is 0 cm or more' })
   @Max(90, { message: 'a height is at most 90 cm' })
   heightCm!: number;
-  @IsString() @MaxLength(300) words!: string;
-  @Matches(DATE) on!: string;
+  @ApiProperty() @IsString() @MaxLength(300) words!: string;
+  @ApiProperty({ format: 'date' }) @Matches(DATE) on!: string;
 }
+
+/** A person in the list. */
+export class PersonLineDto extends WrittenPersonDto {
+  @ApiProperty() version!: number;
+}
+
+/** A person with what classes brought. */
+export class PersonDto extends PersonLineDto {
+  @ApiProperty({ type: [PersonRecordDto] }) records!: PersonRecordDto[];
+  @ApiProperty({ type: [PropNoteDto] }) propNotes!: PropNoteDto[];
+}
+
+/** A person as a class remembers them: what was known then, without their id. */
+export class RememberedPersonDto extends OmitType(WrittenPersonDto, ['id'] as const) {}

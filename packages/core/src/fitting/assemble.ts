@@ -139,6 +139,7 @@ export function assemble(
       });
       const sums = laneSums(steps, table.body);
       return {
+        personId: staged.person.id,
         person: staged.person.name,
         stages: staged.stages,
         alerts: [...staged.alerts, ...classAlerts(staged, sums.floorVisits, sequence, on)],
@@ -150,6 +151,7 @@ export function assemble(
     room: roomOf(timed.drafts, stock),
     places: placesOf(
       lanes.map(({ staged }, i) => ({
+        id: staged.person.id,
         name: staged.person.name,
         numbers: kept.map(({ number }) => number),
         steps: timed.drafts[i]!,

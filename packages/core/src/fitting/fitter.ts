@@ -121,7 +121,7 @@ export function createFitter({
         const because = whyOther(alone[at]!, paths[at]!, shared, at, step);
         if (!because && !entries.some(({ override }) => override)) return entries;
         const reason = overrides.find(
-          (one) => one.step === steps[step]!.number && one.person === lane.staged.person.name,
+          (one) => one.step === steps[step]!.number && one.personId === lane.staged.person.id,
         )?.reason;
         return entries.map((entry): Draft => ({
           ...entry,
@@ -231,13 +231,13 @@ export function createFitter({
     fit,
     oneForAll(sequence, number, { overrides } = NO_CHOICES) {
       const step = sequence.steps.find((one) => one.number === number);
-      const chosen = new Set(overrides.filter((one) => one.step === number).map(({ person }) => person));
+      const chosen = new Set(overrides.filter((one) => one.step === number).map(({ personId }) => personId));
       return step
         ? oneForAll(
             works()
-              .filter(({ staged }) => !staged.stopped && !chosen.has(staged.person.name))
+              .filter(({ staged }) => !staged.stopped && !chosen.has(staged.person.id))
               .map((lane) => ({
-                name: lane.staged.person.name,
+                id: lane.staged.person.id,
                 options: lane.optionsAt(step, undefined, true).all(NO_SUMS).options,
               })),
             step,

@@ -176,7 +176,7 @@ export class LaneWork {
     const { staged, table } = this;
     const { catalogue } = table.body;
     return steps.map((step): Ask['pin'] => {
-      const override = overrides.find((one) => one.step === step.number && one.person === staged.person.name);
+      const override = overrides.find((one) => one.step === step.number && one.personId === staged.person.id);
       if (!override || staged.stopped) return undefined;
       const { pose, variant } = catalogue.variant(override.variant);
       const row = table.body.table.rowOf.get(variant)!;
@@ -193,7 +193,8 @@ export class LaneWork {
       )[0];
       if (broken) {
         refused.push({
-          person: override.person,
+          personId: staged.person.id,
+          person: staged.person.name,
           step: step.number,
           variant: override.variant,
           rule: broken.rule.id,

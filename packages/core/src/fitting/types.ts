@@ -145,6 +145,8 @@ export interface LaneSums {
 }
 
 export interface Lane {
+  personId: string;
+  /** What they are called. */
   person: string;
   stages: readonly { condition: string; name: string; label: string }[];
   alerts: readonly Alert[];
@@ -156,6 +158,7 @@ export interface Lane {
 
 /** Where someone is in the room, and what they need beside them. */
 export interface PersonPlace {
+  personId: string;
   person: string;
   station: 'wall' | 'chair' | 'mat';
   place: number;
@@ -203,6 +206,7 @@ export interface Fitting {
 }
 
 export interface Refused {
+  personId: string;
   person: string;
   step: number;
   variant: string;

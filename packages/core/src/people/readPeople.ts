@@ -13,6 +13,7 @@ import type { Details } from './types.js';
 type Rules = Pick<Rulebook, 'conditions' | 'condition' | 'rule' | 'limitKinds'>;
 
 const PERSON_KEYS = [
+  'id',
   'name',
   'born',
   'sex',
@@ -127,6 +128,8 @@ export function readPerson(
   };
   const name = typeof source.name === 'string' ? source.name.trim() : '';
   if (!name) fail('name', 'A name is needed.');
+  if (source.id !== undefined && (typeof source.id !== 'string' || !source.id))
+    fail('id', 'An id is a text, or left out.');
   let born: string | undefined;
   if (source.born !== undefined && source.born !== null) {
     if (!isDate(source.born)) fail('born', 'Date of birth is a real date, YYYY-MM-DD.');
@@ -149,6 +152,7 @@ export function readPerson(
     fail('sex', 'sex is woman or man, or left out.');
   const conditions = readConditions(source.conditions, at('conditions'), errors, rulebook, on);
   return {
+    id: typeof source.id === 'string' ? source.id : name,
     name,
     ...(born ? { born } : {}),
     heightCm,

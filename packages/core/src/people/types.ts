@@ -48,6 +48,8 @@ export interface Clearance {
 
 /** Someone who comes to class. What is not known has its usual value filled in. */
 export interface Person {
+  /** Stands for this person in choices and fittings; the name where nothing else was given. */
+  id: string;
   name: string;
   born?: string;
   heightCm: number;

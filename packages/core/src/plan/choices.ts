@@ -1,9 +1,10 @@
 import type { Catalogue } from '../poses/catalogue.js';
 import type { InputError } from '../people/types.js';
+import type { Person } from '../people/types.js';
 
 /** The teacher's own choice for one person at one step; it stays while everything round it is fitted again. */
 export interface Override {
-  person: string;
+  personId: string;
   step: number;
   variant: string;
   holdSeconds?: number;
@@ -28,11 +29,15 @@ export const NO_CHOICES: Choices = { overrides: [], swaps: [], fewerVersions: fa
 /** Longest reason that is kept. */
 const REASON_MOST = 300;
 
-/** Reads choices as sent or kept, saying where they cannot be. */
+/**
+ * Reads choices as sent or kept, saying where they cannot be. Whose a choice is, is said by `personId`; a
+ * name (`person`) is taken too, as files have it and as choices were kept before.
+ */
 export function readChoices(
   value: unknown,
   catalogue: Catalogue,
   steps: number,
+  people: readonly Pick<Person, 'id' | 'name'>[],
 ): { choices: Choices; errors: InputError[] } {
   const errors: InputError[] = [];
   const table = (typeof value === 'object' && value !== null ? value : {}) as Record<string, unknown>;
@@ -63,16 +68,17 @@ export function readChoices(
   };
   const overrides = list('overrides').map((one, i): Override => {
     const field = `choices.overrides[${i}]`;
-    const { person, holdSeconds } = one;
-    if (typeof person !== 'string' || !person)
-      errors.push({ field: `${field}.person`, message: 'Whose choice is it?' });
+    const { holdSeconds } = one;
+    const personId = one.personId ?? people.find(({ name }) => name === one.person)?.id ?? one.person;
+    if (typeof personId !== 'string' || !personId)
+      errors.push({ field: `${field}.personId`, message: 'Whose choice is it?' });
     if (
       holdSeconds !== undefined &&
       (typeof holdSeconds !== 'number' || !(holdSeconds > 0 && holdSeconds <= 3600))
     )
       errors.push({ field: `${field}.holdSeconds`, message: 'A hold is between 1 second and an hour.' });
     return {
-      person: String(person),
+      personId: String(personId),
       ...common(one, field),
       ...(typeof holdSeconds === 'number' ? { holdSeconds } : {}),
     };

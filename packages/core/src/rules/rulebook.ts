@@ -81,6 +81,7 @@ export function makeRulebook(data: RulebookData): Rulebook {
 
 /** Nobody in particular, of usual height and without limits. */
 export const SOMEBODY: Person = {
+  id: '',
   name: '',
   heightCm: 165,
   can: { stand: true, floor: true, kneel: true },

@@ -2,6 +2,7 @@ import type { Finding, Fitting, Lane, LaneStep } from '../types.js';
 
 /** One thing that is other than it was: at a step for a person, or about a person (`step` absent). */
 export interface Difference {
+  personId: string;
   person: string;
   step?: number;
   asked?: string;
@@ -86,11 +87,11 @@ function whyDifferent(
  */
 export function compareFittings(before: Fitting, after: Fitting): Comparison {
   const differences: Difference[] = [];
-  const then = new Map(before.lanes.map((lane) => [lane.person, lane]));
+  const then = new Map(before.lanes.map((lane) => [lane.personId, lane]));
   for (const lane of after.lanes) {
-    const old = then.get(lane.person);
+    const old = then.get(lane.personId);
     if (!old) {
-      differences.push({ person: lane.person, what: 'new here', why: 'Was not down for the class.' });
+      differences.push({ personId: lane.personId, person: lane.person, what: 'new here', why: 'Was not down for the class.' });
       continue;
     }
     const stages = stageChanges(old, lane);
@@ -98,12 +99,13 @@ export function compareFittings(before: Fitting, after: Fitting): Comparison {
     const was = byStep(old);
     for (const alert of lane.alerts)
       if (alert.kind !== 'stage' && !old.alerts.some(({ text }) => text === alert.text))
-        differences.push({ person: lane.person, what: 'to know', why: alert.text });
+        differences.push({ personId: lane.personId, person: lane.person, what: 'to know', why: alert.text });
     for (const { step, text } of after.steps) {
       const a = was.get(step) ?? [];
       const b = now.get(step) ?? [];
       if (!a.length && !b.length) continue;
       const common = {
+        personId: lane.personId,
         person: lane.person,
         step,
         asked: text,
@@ -132,9 +134,9 @@ export function compareFittings(before: Fitting, after: Fitting): Comparison {
         });
     }
   }
-  for (const { person } of before.lanes)
-    if (!after.lanes.some((lane) => lane.person === person))
-      differences.push({ person, what: 'no longer here', why: 'Is no longer down for the class.' });
+  for (const { personId, person } of before.lanes)
+    if (!after.lanes.some((lane) => lane.personId === personId))
+      differences.push({ personId, person, what: 'no longer here', why: 'Is no longer down for the class.' });
   const steps = new Set(differences.flatMap(({ step }) => (step === undefined ? [] : [step]))).size;
   return { differences, steps, says: sayDifferences(before, after, differences, steps) };
 }

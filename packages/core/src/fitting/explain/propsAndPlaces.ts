@@ -53,10 +53,10 @@ export function roomOf(
  * wall at any step is by the wall; who is on the chair for half of the class has one.
  */
 export function placesOf(
-  people: readonly { name: string; numbers: readonly number[]; steps: readonly (readonly Draft[])[] }[],
+  people: readonly { id: string; name: string; numbers: readonly number[]; steps: readonly (readonly Draft[])[] }[],
 ): PersonPlace[] {
   const taken = { wall: 0, chair: 0, mat: 0 };
-  return people.map(({ name, numbers, steps }): PersonPlace => {
+  return people.map(({ id, name, numbers, steps }): PersonPlace => {
     const needs = new Map<string, { count: number; steps: number[] }>();
     let all = 0;
     let onChair = 0;
@@ -80,6 +80,7 @@ export function placesOf(
     const elsewhere = mostlySits ? 'chair' : 'mat';
     const station = wall ? 'wall' : elsewhere;
     return {
+      personId: id,
       person: name,
       station,
       place: ++taken[station],

@@ -1,12 +1,20 @@
 import type { ClassStep, Fitting, Lane, LaneStep } from '../types.js';
+import type { Person } from '../../people/types.js';
 
 const NONE = { longest: 0, total: 0 };
 
 /**
  * A kept fitting as today's screens read it: what was not yet written down when it was made is empty, and
  * nothing of what was is changed.
+ *
+ * @param people who is meant by the names of a fitting that was kept without ids
  */
-export function readFitting(kept: Fitting): Fitting {
+export function readFitting(kept: Fitting, people: readonly Pick<Person, 'id' | 'name'>[] = []): Fitting {
+  const ids = new Map(people.map(({ id, name }) => [name, id]));
+  const withId = <T extends { personId: string; person: string }>(one: T): T => ({
+    ...one,
+    personId: (one as Partial<T>).personId ?? ids.get(one.person) ?? one.person,
+  });
   const {
     notes = [],
     places = [],
@@ -18,8 +26,8 @@ export function readFitting(kept: Fitting): Fitting {
   return {
     ...kept,
     notes,
-    places,
-    refused,
+    places: places.map(withId),
+    refused: refused.map(withId),
     together,
     steps: kept.steps.map((step): ClassStep => ({
       ...step,
@@ -31,7 +39,7 @@ export function readFitting(kept: Fitting): Fitting {
         new Set(entriesAt(step.step).map(({ pose }) => pose)).size === 1,
     })),
     lanes: kept.lanes.map((lane): Lane => ({
-      ...lane,
+      ...withId(lane),
       sums: (lane as Partial<Lane>).sums ?? {
         supine: NONE,
         headDown: NONE,

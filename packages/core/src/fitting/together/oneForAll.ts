@@ -10,6 +10,7 @@ export interface OneForAll {
   pose: string;
   variant: string;
   cost: number;
+  /** People, by id. */
   leaving: readonly string[];
 }
 /** So many are offered. */
@@ -17,13 +18,13 @@ const OFFERED = 3;
 
 /** Ways to do a step that every one of some lanes may take, cheapest in all first; none where there is none. */
 export function oneForAll(
-  lanes: readonly { name: string; options: readonly Option[] }[],
+  lanes: readonly { id: string; options: readonly Option[] }[],
   step: Step,
   catalogue: Catalogue,
 ): OneForAll[] {
   const shared = new Map<string, { cost: number; count: number; leaving: string[] }>();
   let alone = 0;
-  for (const { name, options } of lanes) {
+  for (const { id: personId, options } of lanes) {
     const own = new Map<string, number>();
     let best = Infinity;
     for (const { sides, cost } of options) {
@@ -40,7 +41,7 @@ export function oneForAll(
         count: known.count + 1,
         leaving:
           id !== step.variant.id && own.has(step.variant.id) && own.get(step.variant.id)! < 1e-9
-            ? [...known.leaving, name]
+            ? [...known.leaving, personId]
             : known.leaving,
       });
     }

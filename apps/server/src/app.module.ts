@@ -1,0 +1,32 @@
+import { Global, Module, type DynamicModule } from '@nestjs/common';
+import { APP_GUARD } from '@nestjs/core';
+import { ClassModule } from './classes/class.module.js';
+import { AccessGuard } from './common/access.guard.js';
+import { Clock } from './common/clock.js';
+import { connectionTo } from './database/connection.js';
+import { DemoModule } from './demo/demo.module.js';
+import { HallModule } from './halls/hall.module.js';
+import { HealthController } from './health/health.controller.js';
+import { OwnVariantModule } from './own-variants/ownVariant.module.js';
+import { PersonModule } from './people/person.module.js';
+import { SequenceModule } from './sequences/sequence.module.js';
+
+export const SUBJECTS = [HallModule, PersonModule, SequenceModule, OwnVariantModule, ClassModule];
+
+@Global()
+@Module({})
+export class AppModule {
+  /** @param clock the one clock */
+  static on(databaseUrl: string, clock: Clock): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [connectionTo(databaseUrl), ...SUBJECTS, DemoModule],
+      controllers: [HealthController],
+      providers: [
+        { provide: Clock, useValue: clock },
+        { provide: APP_GUARD, useClass: AccessGuard },
+      ],
+      exports: [Clock],
+    };
+  }
+}

@@ -1,0 +1,112 @@
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Allow, Context, type RequestContext } from '../common/context.js';
+import { SavedDto } from '../common/problem.dto.js';
+import { ApiVersioned, ReadVersion } from '../common/versions.js';
+import {
+  ClassDraftDto,
+  ClassDto,
+  ClassInputsDto,
+  ClassLineDto,
+  FitDto,
+  FittedDto,
+  PlanDto,
+  RecheckDto,
+} from './class.dto.js';
+import { ClassService } from './class.service.js';
+import { AfterClassDto } from './record.dto.js';
+
+@ApiTags('classes')
+@Allow('owner')
+@Controller('api/classes')
+export class ClassController {
+  constructor(private readonly classes: ClassService) {}
+
+  @Get()
+  @ApiOkResponse({ type: [ClassLineDto] })
+  list(@Context() context: RequestContext) {
+    return this.classes.list(context);
+  }
+
+  @Get(':id')
+  @ApiOkResponse({ type: ClassDto })
+  one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
+    return this.classes.one(context, id);
+  }
+
+  /** A fitting for what is on the form, without keeping it. */
+  @Post('fit')
+  @HttpCode(200)
+  @ApiOkResponse({ type: FittedDto })
+  async fit(@Context() context: RequestContext, @Body() draft: FitDto): Promise<FittedDto> {
+    const { fitting } = await this.classes.fit(context, draft);
+    return { fitting };
+  }
+
+  @Post()
+  @ApiCreatedResponse({ type: SavedDto })
+  create(@Context() context: RequestContext, @Body() draft: ClassDraftDto) {
+    return this.classes.create(context, draft);
+  }
+
+  @Put(':id')
+  @ApiVersioned()
+  @ApiOkResponse({ type: SavedDto })
+  update(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() draft: ClassDraftDto,
+    @ReadVersion() read: number,
+  ) {
+    return this.classes.update(context, id, draft, read);
+  }
+
+  /** What a fitting of this class is made from today. */
+  @Get(':id/inputs')
+  @ApiOkResponse({ type: ClassInputsDto })
+  inputs(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
+    return this.classes.inputs(context, id);
+  }
+
+  /** What would differ if it were fitted today. */
+  @Get(':id/recheck')
+  @ApiOkResponse({ type: RecheckDto })
+  async recheck(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+  ): Promise<RecheckDto> {
+    return { comparison: await this.classes.recheck(context, id) };
+  }
+
+  /** Keeps an edit, fitted with what is known today. */
+  @Put(':id/plan')
+  @ApiVersioned()
+  @ApiOkResponse({ type: SavedDto })
+  savePlan(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() plan: PlanDto,
+    @ReadVersion() read: number,
+  ) {
+    return this.classes.savePlan(context, id, plan, read);
+  }
+
+  @Put(':id/record')
+  @ApiVersioned()
+  @ApiOkResponse({ type: SavedDto })
+  saveRecords(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() after: AfterClassDto,
+    @ReadVersion() read: number,
+  ) {
+    return this.classes.saveRecords(context, id, after, read);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  remove(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
+    return this.classes.remove(context, id);
+  }
+}

@@ -1,0 +1,117 @@
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import type { Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import type { RequestContext } from '../common/context.js';
+import { ClassRow, FittingRow, RecordRow } from './class.model.js';
+
+export type ClassColumns = Pick<
+  ClassRow,
+  'title' | 'on' | 'time' | 'place' | 'sequenceText' | 'people' | 'houseView' | 'ownView' | 'choices'
+>;
+export type FittingColumns = Pick<FittingRow, 'rulebook' | 'catalogue' | 'input' | 'output'>;
+export type RecordColumns = Pick<
+  RecordRow,
+  'personId' | 'came' | 'painBefore' | 'painAfter' | 'changes' | 'word'
+>;
+
+@Injectable()
+export class ClassRepository {
+  constructor(
+    @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
+    @InjectModel(FittingRow) private readonly fittings: typeof FittingRow,
+    @InjectModel(RecordRow) private readonly records: typeof RecordRow,
+    private readonly sequelize: Sequelize,
+  ) {}
+
+  /** Every class of the hall, with whether it was recorded. */
+  async all({ hallId }: RequestContext): Promise<ClassRow[]> {
+    return this.classes.findAll({
+      where: { hallId },
+      include: [{ model: RecordRow, attributes: ['id'] }],
+      order: [
+        ['on', 'ASC'],
+        ['time', 'ASC'],
+      ],
+    });
+  }
+
+  /** Without fitting and records. @throws NotFoundException */
+  async bare({ hallId }: RequestContext, id: string): Promise<ClassRow> {
+    return found(await this.classes.findOne({ where: { hallId, id } }));
+  }
+
+  /** With fitting and records. @throws NotFoundException */
+  async whole({ hallId }: RequestContext, id: string): Promise<ClassRow> {
+    return found(await this.classes.findOne({ where: { hallId, id }, include: [FittingRow, RecordRow] }));
+  }
+
+  async create(
+    { hallId }: RequestContext,
+    columns: ClassColumns,
+    fitting: FittingColumns,
+  ): Promise<ClassRow> {
+    return this.sequelize.transaction(async (transaction) => {
+      const row = await this.classes.create({ hallId, version: 1, ...columns }, { transaction });
+      await this.fittings.create({ classId: row.id, ...fitting }, { transaction });
+      return row;
+    });
+  }
+
+  /**
+   * Keeps a class with its fitting, in one piece, on the version that was read.
+   *
+   * @returns its next version; undefined where it is no longer the one that was read
+   */
+  async update(
+    { hallId }: RequestContext,
+    id: string,
+    columns: ClassColumns,
+    fitting: FittingColumns,
+    read: number,
+  ): Promise<number | undefined> {
+    return this.sequelize.transaction(async (transaction) => {
+      const row = await this.locked(hallId, id, transaction);
+      if (row.version !== read) return undefined;
+      await row.update({ ...columns, version: read + 1 }, { transaction });
+      await this.fittings.destroy({ where: { classId: id }, transaction });
+      await this.fittings.create({ classId: id, ...fitting }, { transaction });
+      return read + 1;
+    });
+  }
+
+  async remove(context: RequestContext, id: string): Promise<void> {
+    await (await this.bare(context, id)).destroy();
+  }
+
+  /** Keeps how a class was; what was kept before is replaced. */
+  async saveRecords(
+    { hallId }: RequestContext,
+    id: string,
+    records: readonly RecordColumns[],
+    read: number,
+  ): Promise<number | undefined> {
+    return this.sequelize.transaction(async (transaction) => {
+      const row = await this.locked(hallId, id, transaction);
+      if (row.version !== read) return undefined;
+      await row.update({ version: read + 1 }, { transaction });
+      await this.records.destroy({ where: { classId: id }, transaction });
+      await this.records.bulkCreate(
+        records.map((record) => ({ classId: id, ...record })),
+        { transaction },
+      );
+      return read + 1;
+    });
+  }
+
+  private async locked(hallId: string, id: string, transaction: Transaction): Promise<ClassRow> {
+    return found(
+      await this.classes.findOne({ where: { hallId, id }, transaction, lock: transaction.LOCK.UPDATE }),
+    );
+  }
+}
+
+function found(row: ClassRow | null): ClassRow {
+  if (!row) throw new NotFoundException('This class is not in the list.');
+  return row;
+}

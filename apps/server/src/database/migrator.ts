@@ -1,0 +1,28 @@
+import type { QueryInterface, Sequelize } from 'sequelize';
+import { SequelizeStorage, Umzug } from 'umzug';
+import type { Migration } from './migration.js';
+import { migration as m0001 } from './migrations/0001-first-tables.js';
+import { migration as m0002 } from './migrations/0002-after-class.js';
+import { migration as m0003 } from './migrations/0003-own-variants.js';
+import { migration as m0004 } from './migrations/0004-own-limits-and-hall-rules.js';
+import { migration as m0005 } from './migrations/0005-choices-and-pace.js';
+import { migration as m0006 } from './migrations/0006-prints-of-own-variants.js';
+import { migration as m0007 } from './migrations/0007-halls.js';
+import { migration as m0008 } from './migrations/0008-versions.js';
+import { migration as m0009 } from './migrations/0009-people-by-id.js';
+
+/** Every change to the tables, in order. */
+const MIGRATIONS: readonly Migration[] = [m0001, m0002, m0003, m0004, m0005, m0006, m0007, m0008, m0009];
+
+/** The migrator for a connection; what has been done is remembered in the database. */
+export const migrator = (sequelize: Sequelize): Umzug<QueryInterface> =>
+  new Umzug({
+    migrations: MIGRATIONS.map(({ name, up, down }) => ({
+      name,
+      up: ({ context }) => up(context),
+      down: ({ context }) => down(context),
+    })),
+    context: sequelize.getQueryInterface(),
+    storage: new SequelizeStorage({ sequelize }),
+    logger: undefined,
+  });

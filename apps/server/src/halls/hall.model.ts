@@ -1,0 +1,22 @@
+import type { HallRules, HouseView, Pace } from '@lotus-steady/core';
+import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
+import { jsonColumn } from '../database/jsonColumn.js';
+
+/** The hall: its teacher, house view and stock of props. */
+@Table({ tableName: 'halls' })
+export class HallRow extends Model {
+  @PrimaryKey @Default(DataType.UUIDV4) @Column(DataType.UUID) declare id: string;
+  @Column(DataType.STRING) declare name: string;
+  @Column(DataType.STRING) declare teacher: string;
+  /** Where it is: an IANA name, like `Europe/London`. */
+  @Column(DataType.STRING) declare timeZone: string;
+  @Column(jsonColumn('houseView')) declare houseView: HouseView;
+  @Column(jsonColumn('stock')) declare stock: Record<string, number>;
+  /** What the hall changes about the rulebook. */
+  @Column(jsonColumn('rules')) declare rules: HallRules;
+  /** The teacher's own pace: what differs from the usual. */
+  @Column(jsonColumn('pace')) declare pace: Partial<Pace>;
+  /** Of house view, rules and pace; and of the stock, which others may be counting. */
+  @Column(DataType.INTEGER) declare version: number;
+  @Column(DataType.INTEGER) declare stockVersion: number;
+}

@@ -1,0 +1,49 @@
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import type { RequestContext } from '../common/context.js';
+import { VersionConflict } from '../common/versions.js';
+import { HallRow } from './hall.model.js';
+
+@Injectable()
+export class HallRepository {
+  constructor(
+    @InjectModel(HallRow) private readonly halls: typeof HallRow,
+    private readonly sequelize: Sequelize,
+  ) {}
+
+  /** The one hall that this installation serves; null in an empty database. */
+  async only(): Promise<HallRow | null> {
+    return this.halls.findOne({ order: [['createdAt', 'ASC']] });
+  }
+
+  async of({ hallId }: RequestContext): Promise<HallRow> {
+    const hall = await this.halls.findByPk(hallId);
+    if (!hall) throw new NotFoundException('There is no hall yet.');
+    return hall;
+  }
+
+  /**
+   * Changes the hall on the version that was read.
+   *
+   * @param counter which of its versions goes up
+   * @throws VersionConflict where it is no longer that one
+   */
+  async change(
+    { hallId }: RequestContext,
+    changes: Partial<Pick<HallRow, 'houseView' | 'rules' | 'pace' | 'stock'>>,
+    read: number,
+    counter: 'version' | 'stockVersion' = 'version',
+  ): Promise<number> {
+    return this.sequelize.transaction(async (transaction) => {
+      const hall = await this.halls.findByPk(hallId, { transaction, lock: transaction.LOCK.UPDATE });
+      if (!hall) throw new NotFoundException('There is no hall yet.');
+      if (hall[counter] !== read) {
+        const { houseView, rules, pace, stock, version, stockVersion } = hall;
+        throw new VersionConflict({ houseView, rules, pace, stock, version, stockVersion });
+      }
+      await hall.update({ ...changes, [counter]: read + 1 }, { transaction });
+      return read + 1;
+    });
+  }
+}

@@ -1,0 +1,5 @@
+import { ApiProperty } from '@nestjs/swagger';
+
+export class HealthDto {
+  @ApiProperty() ok!: boolean;
+}

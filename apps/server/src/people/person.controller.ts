@@ -1,0 +1,63 @@
+import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
+import { Allow, Context, type RequestContext } from '../common/context.js';
+import { SavedDto } from '../common/problem.dto.js';
+import { ApiVersioned, ReadVersion } from '../common/versions.js';
+import { PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
+import { PersonService } from './person.service.js';
+
+@ApiTags('people')
+@Allow('owner')
+@Controller('api/people')
+export class PersonController {
+  constructor(private readonly people: PersonService) {}
+
+  @Get()
+  @ApiOkResponse({ type: [PersonLineDto] })
+  list(@Context() context: RequestContext) {
+    return this.people.list(context);
+  }
+
+  @Get(':id')
+  @ApiOkResponse({ type: PersonDto })
+  one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
+    return this.people.one(context, id);
+  }
+
+  @Post()
+  @ApiCreatedResponse({ type: SavedDto })
+  create(@Context() context: RequestContext, @Body() person: PersonDraftDto) {
+    return this.people.create(context, person);
+  }
+
+  @Put(':id')
+  @ApiVersioned()
+  @ApiOkResponse({ type: SavedDto })
+  update(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() person: PersonDraftDto,
+    @ReadVersion() read: number,
+  ) {
+    return this.people.update(context, id, person, read);
+  }
+
+  /** Keeps what worked for someone: one height a task. */
+  @Put(':id/props')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  saveProp(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() note: PropNoteDto,
+  ) {
+    return this.people.saveProp(context, id, note);
+  }
+
+  @Delete(':id')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  remove(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
+    return this.people.remove(context, id);
+  }
+}

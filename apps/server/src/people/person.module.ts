@@ -1,0 +1,15 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { HallModule } from '../halls/hall.module.js';
+import { PersonController } from './person.controller.js';
+import { PersonConditionRow, PersonRow, PropNoteRow } from './person.model.js';
+import { PersonRepository } from './person.repository.js';
+import { PersonService } from './person.service.js';
+
+@Module({
+  imports: [SequelizeModule.forFeature([PersonRow, PersonConditionRow, PropNoteRow]), HallModule],
+  controllers: [PersonController],
+  providers: [PersonRepository, PersonService],
+  exports: [PersonService, PersonRepository],
+})
+export class PersonModule {}

@@ -1,0 +1,131 @@
+import { Injectable, NotFoundException } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import type { Person } from '@lotus-steady/core';
+import { Op, type Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { ClassRow, RecordRow } from '../classes/class.model.js';
+import type { RequestContext } from '../common/context.js';
+import { VersionConflict } from '../common/versions.js';
+import { PersonConditionRow, PersonRow, PropNoteRow } from './person.model.js';
+import { lineOf } from './writtenPerson.js';
+
+/** A person's columns, their conditions apart. */
+const columnsOf = ({ name, born, sex, heightCm, weightKg, can, ranges, screening, ...more }: Person) => ({
+  name,
+  born: born ?? null,
+  sex: sex ?? null,
+  heightCm,
+  weightKg: weightKg ?? null,
+  can,
+  ranges: ranges as Record<string, number>,
+  screening: screening as Record<string, number>,
+  limits: more.limits,
+  clearances: more.clearances,
+});
+
+@Injectable()
+export class PersonRepository {
+  constructor(
+    @InjectModel(PersonRow) private readonly people: typeof PersonRow,
+    @InjectModel(PersonConditionRow) private readonly conditions: typeof PersonConditionRow,
+    @InjectModel(PropNoteRow) private readonly propNotes: typeof PropNoteRow,
+    private readonly sequelize: Sequelize,
+  ) {}
+
+  async all({ hallId }: RequestContext): Promise<PersonRow[]> {
+    return this.people.findAll({
+      where: { hallId },
+      include: [PersonConditionRow],
+      order: [['name', 'ASC']],
+    });
+  }
+
+  /** Those of the hall that have one of these ids, in no order. */
+  async withIds({ hallId }: RequestContext, ids: readonly string[]): Promise<PersonRow[]> {
+    return this.people.findAll({
+      where: { hallId, id: { [Op.in]: [...ids] } },
+      include: [PersonConditionRow],
+    });
+  }
+
+  /** @throws NotFoundException */
+  async one(context: RequestContext, id: string, transaction?: Transaction): Promise<PersonRow> {
+    return this.find(context, id, [PersonConditionRow], transaction);
+  }
+
+  /** With how classes were for them, and what props worked. @throws NotFoundException */
+  async whole(context: RequestContext, id: string): Promise<PersonRow> {
+    return this.find(context, id, [
+      PersonConditionRow,
+      { model: RecordRow, include: [ClassRow] },
+      PropNoteRow,
+    ]);
+  }
+
+  async named({ hallId }: RequestContext, name: string, except?: string): Promise<PersonRow | null> {
+    return this.people.findOne({ where: { hallId, name, ...(except ? { id: { [Op.ne]: except } } : {}) } });
+  }
+
+  async create({ hallId }: RequestContext, person: Person): Promise<PersonRow> {
+    return this.sequelize.transaction(async (transaction) => {
+      const row = await this.people.create({ hallId, version: 1, ...columnsOf(person) }, { transaction });
+      await this.writeConditions(row.id, person, transaction);
+      return row;
+    });
+  }
+
+  /** @throws VersionConflict where it is no longer the version that was read */
+  async update(context: RequestContext, id: string, person: Person, read: number): Promise<number> {
+    return this.sequelize.transaction(async (transaction) => {
+      const row = await this.one(context, id, transaction);
+      if (row.version !== read) throw new VersionConflict(lineOf(row));
+      await row.update({ ...columnsOf(person), version: read + 1 }, { transaction });
+      await this.conditions.destroy({ where: { personId: id }, transaction });
+      await this.writeConditions(id, person, transaction);
+      return read + 1;
+    });
+  }
+
+  async saveProp(
+    context: RequestContext,
+    id: string,
+    note: Pick<PropNoteRow, 'task' | 'heightCm' | 'words' | 'on'>,
+  ): Promise<void> {
+    await this.sequelize.transaction(async (transaction) => {
+      const { id: personId } = await this.one(context, id, transaction);
+      await this.propNotes.destroy({ where: { personId, task: note.task }, transaction });
+      await this.propNotes.create({ personId, ...note }, { transaction });
+    });
+  }
+
+  async remove(context: RequestContext, id: string): Promise<void> {
+    await (await this.one(context, id)).destroy();
+  }
+
+  private async find(
+    { hallId }: RequestContext,
+    id: string,
+    include: NonNullable<Parameters<typeof PersonRow.findOne>[0]>['include'],
+    transaction?: Transaction,
+  ): Promise<PersonRow> {
+    const row = await this.people.findOne({
+      where: { hallId, id },
+      include,
+      ...(transaction ? { transaction, lock: { level: transaction.LOCK.UPDATE, of: PersonRow } } : {}),
+    });
+    if (!row) throw new NotFoundException('This person is not in the list.');
+    return row;
+  }
+
+  private async writeConditions(personId: string, person: Person, transaction: Transaction): Promise<void> {
+    await this.conditions.bulkCreate(
+      person.conditions.map(({ condition, details }, position) => ({
+        personId,
+        condition,
+        details,
+        position,
+      })),
+      { transaction },
+    );
+  }
+}

@@ -1,0 +1,85 @@
+import { Injectable } from '@nestjs/common';
+import { readPerson, type InputError, type Person } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/built-in';
+import type { RequestContext } from '../common/context.js';
+import type { SavedDto } from '../common/problem.dto.js';
+import { FieldsException } from '../common/problems.js';
+import { HallService } from '../halls/hall.service.js';
+import type { PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
+import type { PersonRow } from './person.model.js';
+import { PersonRepository } from './person.repository.js';
+import { lineOf } from './writtenPerson.js';
+
+@Injectable()
+export class PersonService {
+  constructor(
+    private readonly people: PersonRepository,
+    private readonly halls: HallService,
+  ) {}
+
+  async list(context: RequestContext): Promise<PersonLineDto[]> {
+    return (await this.people.all(context)).map(lineOf);
+  }
+
+  /** The people with these ids, in the order asked for. @throws FieldsException for one that is not there */
+  async byIds(context: RequestContext, ids: readonly string[]): Promise<PersonRow[]> {
+    const rows = new Map((await this.people.withIds(context, ids)).map((row) => [row.id, row]));
+    return ids.map((id, i) => {
+      const row = rows.get(id);
+      if (!row)
+        throw new FieldsException([
+          { field: `people[${i}].id`, message: 'This person is no longer in the list.' },
+        ]);
+      return row;
+    });
+  }
+
+  async one(context: RequestContext, id: string): Promise<PersonDto> {
+    const row = await this.people.whole(context, id);
+    const records = [...row.records]
+      .sort((a, b) => (a.class.on < b.class.on ? 1 : -1))
+      .map(({ classId, class: { title, on }, came, painBefore, painAfter, changes, word }) => ({
+        classId,
+        title,
+        on,
+        came,
+        painBefore,
+        painAfter,
+        changes,
+        word,
+      }));
+    const propNotes = row.propNotes.map(({ task, heightCm, words, on }) => ({ task, heightCm, words, on }));
+    return { ...lineOf(row), records, propNotes: propNotes as PropNoteDto[] };
+  }
+
+  async create(context: RequestContext, draft: PersonDraftDto): Promise<SavedDto> {
+    const { id, version } = await this.people.create(context, await this.check(context, draft));
+    return { id, version };
+  }
+
+  async update(context: RequestContext, id: string, draft: PersonDraftDto, read: number): Promise<SavedDto> {
+    const person = await this.check(context, draft, id);
+    return { id, version: await this.people.update(context, id, person, read) };
+  }
+
+  /** Keeps what worked for someone: one height a task. */
+  async saveProp(context: RequestContext, id: string, note: PropNoteDto): Promise<void> {
+    await this.people.saveProp(context, id, note);
+  }
+
+  async remove(context: RequestContext, id: string): Promise<void> {
+    await this.people.remove(context, id);
+  }
+
+  private async check(context: RequestContext, draft: PersonDraftDto, except?: string): Promise<Person> {
+    const errors: InputError[] = [];
+    const person = readPerson({ ...draft }, '', errors, RULEBOOK, await this.halls.today(context));
+    if (person.name && (await this.people.named(context, person.name, except)))
+      errors.push({
+        field: 'name',
+        message: `There is already someone named "${person.name}". Add a letter to tell them apart.`,
+      });
+    if (errors.length) throw new FieldsException(errors);
+    return person;
+  }
+}

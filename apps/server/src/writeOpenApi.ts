@@ -1,0 +1,15 @@
+/** `npm run contract`: prints the contract. Nothing is connected to. */
+import 'reflect-metadata';
+import { NestFactory } from '@nestjs/core';
+import { FastifyAdapter } from '@nestjs/platform-fastify';
+import { AppModule } from './app.module.js';
+import { Clock } from './common/clock.js';
+import { openApiOf } from './openApi.js';
+
+const app = await NestFactory.create(
+  AppModule.on('mariadb://nobody@127.0.0.1/none', new Clock()),
+  new FastifyAdapter(),
+  { preview: true, logger: false },
+);
+process.stdout.write(JSON.stringify(openApiOf(app), null, 2));
+process.exit(0);

@@ -1,0 +1,1364 @@
+/** Written by `npm run contract` from the server’s DTO classes; do not edit. */
+import type {
+  Choices,
+  Clearance,
+  Comparison,
+  Fitting,
+  HallRules,
+  HouseView,
+  MovedLimit,
+  OwnLimit,
+  OwnRule,
+  Pace,
+  Shape,
+  StoredSolutions,
+  Today,
+} from '@lotus-steady/core';
+
+export interface paths {
+  '/api/health': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Health.health'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/hall': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Hall.current'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/hall/house-view': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Hall.saveHouseView'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/hall/stock': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Hall.saveStock'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/hall/pace': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Hall.savePace'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/hall/rules': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Hall.saveRules'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Person.list'];
+    put?: never;
+    post: operations['Person.create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Person.one'];
+    put: operations['Person.update'];
+    post?: never;
+    delete: operations['Person.remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/props': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Person.saveProp'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sequences': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Sequence.list'];
+    put?: never;
+    post: operations['Sequence.create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sequences/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Sequence.update'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/own-variants': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['OwnVariant.list'];
+    put?: never;
+    post: operations['OwnVariant.create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/own-variants/{key}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['OwnVariant.remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Class.list'];
+    put?: never;
+    post: operations['Class.create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Class.one'];
+    put: operations['Class.update'];
+    post?: never;
+    delete: operations['Class.remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/fit': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Class.fit'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/inputs': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Class.inputs'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/recheck': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Class.recheck'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/plan': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Class.savePlan'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/record': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Class.saveRecords'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+}
+export type webhooks = Record<string, never>;
+export interface components {
+  schemas: {
+    HealthDto: {
+      ok: boolean;
+    };
+    HallDto: {
+      name: string;
+      teacher: string;
+      /** Format: date */
+      today: string;
+      houseView: HouseView;
+      stock: {
+        [key: string]: number;
+      };
+      rules: HallRules;
+      pace: Partial<Pace>;
+      version: number;
+      stockVersion: number;
+    };
+    HouseViewDto: {
+      houseView: {
+        [key: string]: string;
+      };
+    };
+    VersionDto: {
+      version: number;
+    };
+    FieldProblemDto: {
+      field: string;
+      message: string;
+    };
+    ProblemDto: {
+      statusCode: number;
+      message: string;
+      fields?: components['schemas']['FieldProblemDto'][];
+      current?: {
+        [key: string]: unknown;
+      };
+    };
+    StockDto: {
+      stock: {
+        [key: string]: number;
+      };
+    };
+    PaceDto: {
+      pace: Partial<Pace>;
+    };
+    HallRulesDto: {
+      moved: MovedLimit[];
+      own: OwnRule[];
+    };
+    AllCanDto: {
+      stand: boolean;
+      floor: boolean;
+      kneel: boolean;
+    };
+    PersonLineDto: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      born?: string;
+      /** @enum {string} */
+      sex?: 'woman' | 'man';
+      heightCm: number;
+      weightKg?: number;
+      can: components['schemas']['AllCanDto'];
+      ranges: {
+        [key: string]: number;
+      };
+      screening: {
+        [key: string]: number;
+      };
+      conditions: { condition: string; [detail: string]: unknown }[];
+      limits: OwnLimit[];
+      clearances: Clearance[];
+      version: number;
+    };
+    StepChangeDto: {
+      step: number;
+      /** @enum {string} */
+      what: 'eased' | 'stopped';
+    };
+    PersonRecordDto: {
+      /** Format: uuid */
+      classId: string;
+      title: string;
+      /** Format: date */
+      on: string;
+      came: boolean;
+      painBefore: number | null;
+      painAfter: number | null;
+      changes: components['schemas']['StepChangeDto'][];
+      word: string;
+    };
+    PropNoteDto: {
+      /** @enum {string} */
+      task:
+        | 'shoulder-stand-blankets'
+        | 'twist-knees'
+        | 'fold-hands'
+        | 'seat-legs-long'
+        | 'seat-cross-legged'
+        | 'head-on-side'
+        | 'thigh-roll';
+      heightCm: number;
+      words: string;
+      /** Format: date */
+      on: string;
+    };
+    PersonDto: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      born?: string;
+      /** @enum {string} */
+      sex?: 'woman' | 'man';
+      heightCm: number;
+      weightKg?: number;
+      can: components['schemas']['AllCanDto'];
+      ranges: {
+        [key: string]: number;
+      };
+      screening: {
+        [key: string]: number;
+      };
+      conditions: { condition: string; [detail: string]: unknown }[];
+      limits: OwnLimit[];
+      clearances: Clearance[];
+      version: number;
+      records: components['schemas']['PersonRecordDto'][];
+      propNotes: components['schemas']['PropNoteDto'][];
+    };
+    CanDto: {
+      stand?: boolean;
+      floor?: boolean;
+      kneel?: boolean;
+    };
+    PersonDraftDto: {
+      name: string;
+      born?: string;
+      /** @enum {string} */
+      sex?: 'woman' | 'man';
+      heightCm?: number;
+      weightKg?: number;
+      can?: components['schemas']['CanDto'];
+      ranges?: {
+        [key: string]: number;
+      };
+      screening?: {
+        [key: string]: number;
+      };
+      conditions?: { condition: string; [detail: string]: unknown }[];
+      limits?: OwnLimit[];
+      clearances?: Clearance[];
+    };
+    SavedDto: {
+      /** Format: uuid */
+      id: string;
+      version: number;
+    };
+    SequenceDto: {
+      /** Format: uuid */
+      id: string;
+      title: string;
+      source: string;
+    };
+    SequenceDraftDto: {
+      source: string;
+    };
+    SavedSequenceDto: {
+      /** Format: uuid */
+      id: string;
+    };
+    OwnVariantDto: {
+      /** Format: uuid */
+      key: string;
+      id: string;
+      pose: string;
+      poseName?: string;
+      base: string;
+      after: string;
+      name: string;
+      angles: {
+        [key: string]: number;
+      };
+      frames: Shape[];
+      solved: StoredSolutions;
+    };
+    OwnVariantDraftDto: {
+      name: string;
+      pose: string;
+      poseName?: string;
+      base: string;
+      after: string;
+      angles: {
+        [key: string]: number;
+      };
+    };
+    SavedOwnVariantDto: {
+      id: string;
+    };
+    ClassLineDto: {
+      /** Format: uuid */
+      id: string;
+      title: string;
+      /** Format: date */
+      on: string;
+      time: string | null;
+      place: string | null;
+      people: number;
+      recorded: boolean;
+    };
+    ClassPersonDto: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      today: Today;
+    };
+    RecordDto: {
+      /** Format: uuid */
+      personId: string;
+      came: boolean;
+      painBefore?: number | null;
+      painAfter?: number | null;
+      changes: components['schemas']['StepChangeDto'][];
+      word: string;
+    };
+    ClassDto: {
+      /** Format: uuid */
+      id: string;
+      title: string;
+      /** Format: date */
+      on: string;
+      time: string | null;
+      place: string | null;
+      sequenceText: string;
+      houseView: HouseView;
+      choices: Choices;
+      fitting: Fitting;
+      people: components['schemas']['ClassPersonDto'][];
+      records: components['schemas']['RecordDto'][];
+      version: number;
+    };
+    ComingDto: {
+      /** Format: uuid */
+      id: string;
+      today?: Today;
+    };
+    FitDto: {
+      /** Format: date */
+      on: string;
+      sequenceText: string;
+      people: components['schemas']['ComingDto'][];
+      houseView?: {
+        [key: string]: string;
+      };
+      choices?: Choices;
+    };
+    FittedDto: {
+      fitting: Fitting;
+    };
+    ClassDraftDto: {
+      /** Format: date */
+      on: string;
+      sequenceText: string;
+      people: components['schemas']['ComingDto'][];
+      houseView?: {
+        [key: string]: string;
+      };
+      choices?: Choices;
+      title: string;
+      time?: string;
+      place?: string;
+    };
+    PersonOnTheDayDto: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      born?: string;
+      /** @enum {string} */
+      sex?: 'woman' | 'man';
+      heightCm: number;
+      weightKg?: number;
+      can: components['schemas']['AllCanDto'];
+      ranges: {
+        [key: string]: number;
+      };
+      screening: {
+        [key: string]: number;
+      };
+      conditions: { condition: string; [detail: string]: unknown }[];
+      limits: OwnLimit[];
+      clearances: Clearance[];
+      today: Today;
+    };
+    ClassInputsDto: {
+      /** Format: date */
+      on: string;
+      people: components['schemas']['PersonOnTheDayDto'][];
+      houseView: HouseView;
+      hall: HallRules;
+      pace: Partial<Pace>;
+      stock?: {
+        [key: string]: number;
+      };
+    };
+    RecheckDto: {
+      comparison: Comparison;
+    };
+    PlanDto: {
+      sequenceText: string;
+      choices: Choices;
+    };
+    AfterClassDto: {
+      records: components['schemas']['RecordDto'][];
+    };
+  };
+  responses: never;
+  parameters: never;
+  requestBodies: never;
+  headers: never;
+  pathItems: never;
+}
+export type $defs = Record<string, never>;
+export interface operations {
+  'Health.health': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HealthDto'];
+        };
+      };
+    };
+  };
+  'Hall.current': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HallDto'];
+        };
+      };
+    };
+  };
+  'Hall.saveHouseView': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['HouseViewDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['VersionDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Hall.saveStock': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['StockDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['VersionDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Hall.savePace': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PaceDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['VersionDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Hall.saveRules': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['HallRulesDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['VersionDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Person.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PersonLineDto'][];
+        };
+      };
+    };
+  };
+  'Person.create': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PersonDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+    };
+  };
+  'Person.one': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PersonDto'];
+        };
+      };
+    };
+  };
+  'Person.update': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PersonDraftDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Person.remove': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Person.saveProp': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PropNoteDto'];
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Sequence.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SequenceDto'][];
+        };
+      };
+    };
+  };
+  'Sequence.create': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SequenceDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedSequenceDto'];
+        };
+      };
+    };
+  };
+  'Sequence.update': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SequenceDraftDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedSequenceDto'];
+        };
+      };
+    };
+  };
+  'OwnVariant.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnVariantDto'][];
+        };
+      };
+    };
+  };
+  'OwnVariant.create': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['OwnVariantDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedOwnVariantDto'];
+        };
+      };
+    };
+  };
+  'OwnVariant.remove': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Class.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ClassLineDto'][];
+        };
+      };
+    };
+  };
+  'Class.create': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ClassDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+    };
+  };
+  'Class.one': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ClassDto'];
+        };
+      };
+    };
+  };
+  'Class.update': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ClassDraftDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Class.remove': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Class.fit': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['FitDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FittedDto'];
+        };
+      };
+    };
+  };
+  'Class.inputs': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ClassInputsDto'];
+        };
+      };
+    };
+  };
+  'Class.recheck': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RecheckDto'];
+        };
+      };
+    };
+  };
+  'Class.savePlan': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PlanDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Class.saveRecords': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AfterClassDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+}
