@@ -22,7 +22,7 @@ import {
 } from '@lotus-steady/core';
 import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
 import { solveVariant } from '@lotus-steady/core/solving';
-import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
+import { drawFigure } from '../apps/web/src/domain/figure/drawFigure.js';
 import { fitMinutes } from '../packages/core/src/fitting/time/fitMinutes.js';
 import {
   choiceProblems,

@@ -7,7 +7,7 @@ import { execFileSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { measureShape, solveShape, type Variant } from '@lotus-steady/core/solving';
 import { CATALOGUE_DATA } from '../packages/core/catalogue/poseData.js';
-import { drawFigure } from '../apps/web/src/figure/drawFigure.js';
+import { drawFigure } from '../apps/web/src/domain/figure/drawFigure.js';
 
 const words = process.argv.slice(2);
 const dark = words.includes('--dark');

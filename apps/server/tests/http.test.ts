@@ -253,7 +253,17 @@ describe('people', () => {
     });
     expect((await ask(`people/${json.id}`, 'PUT', { name: 'Ferrin Oake', heightCm: 172 })).status).toBe(200);
     expect((await ask(`people/${json.id}`)).json).toMatchObject({ heightCm: 172, conditions: [] });
+    const person = (await ask(`people/${json.id}`)).json;
     expect((await ask(`people/${json.id}`, 'DELETE')).status).toBe(204);
+    expect((await ask(`people/${json.id}`)).status).toBe(404);
+    expect((await ask(`people/${json.id}/restore`, 'POST')).status).toBe(204);
+    expect((await ask(`people/${json.id}`)).json).toEqual(person);
+    await ask(`people/${json.id}`, 'DELETE');
+    // A name is free again for someone else.
+    const again = await ask('people', 'POST', { name: 'Ferrin Oake' });
+    expect(again.status).toBe(201);
+    await ask(`people/${again.json.id}`, 'DELETE');
+    expect((await ask(`people/${json.id}/restore`, 'POST')).status).toBe(404);
     expect((await ask(`people/${json.id}`)).status).toBe(404);
   });
   test.each([

@@ -4,22 +4,21 @@ import {
   completePosture,
   mirrorPosture,
   outline,
-  POSES,
-  posturesFor,
   type PropPlacement,
   type Vec3,
 } from '@lotus-steady/core';
-import { depthOrder, type Seen } from '../src/figure/depthOrder.js';
-import { drawFigure } from '../src/figure/drawFigure.js';
-import { capsulePath, circlePoints, extent, short, sidePath } from '../src/figure/geometry.js';
-import { mirrorProps } from '../src/figure/mirrorProps.js';
-import { bodyParts, propParts, type Part } from '../src/figure/parts.js';
+import { BUILT_IN } from '@lotus-steady/core/built-in';
+import { depthOrder, type Seen } from '../src/domain/figure/depthOrder.js';
+import { drawFigure } from '../src/domain/figure/drawFigure.js';
+import { capsulePath, circlePoints, extent, short, sidePath } from '../src/domain/figure/geometry.js';
+import { mirrorProps } from '../src/domain/figure/mirrorProps.js';
+import { bodyParts, propParts, type Part } from '../src/domain/figure/parts.js';
 
 const SIZE = { width: 96, height: 84, margin: 4 };
-const variants = POSES.flatMap((pose) => pose.ladder);
+const variants = BUILT_IN.poses.flatMap((pose) => pose.ladder);
 const draw = (id: string, frame = 0): string => {
   const variant = variants.find((known) => known.id === id)!;
-  const { postures, heightCm } = posturesFor(id, 165);
+  const { postures, heightCm } = BUILT_IN.postures(id, 165);
   return drawFigure({ posture: postures[frame]!, heightCm, props: variant.props, view: variant.view }, SIZE);
 };
 /** Coordinates of absolute points in a drawing: what stands behind M and L. */
@@ -61,7 +60,7 @@ test('a movement draws its key frames differently', () => {
 });
 
 test('a mirrored posture from a mirrored camera has the same extent', () => {
-  const { postures, heightCm } = posturesFor('warrior-two.full', 165);
+  const { postures, heightCm } = BUILT_IN.postures('warrior-two.full', 165);
   const one = postures[0]!;
   const right = points(drawFigure({ posture: one, heightCm, props: [], view: [80, 8] }, SIZE));
   const left = points(drawFigure({ posture: mirrorPosture(one), heightCm, props: [], view: [100, 8] }, SIZE));
@@ -208,7 +207,7 @@ describe('props of the atlas', () => {
   });
 
   test("a child's figure is drawn with a larger head: it is no small adult", () => {
-    const { postures, heightCm } = posturesFor('mountain.full', 110, 'child-3-5');
+    const { postures, heightCm } = BUILT_IN.postures('mountain.full', 110, 'child-3-5');
     expect(
       drawFigure({ posture: postures[0]!, heightCm, build: 'child-3-5', props: [], view: [60, 8] }, SIZE),
     ).not.toBe(drawFigure({ posture: postures[0]!, heightCm, props: [], view: [60, 8] }, SIZE));

@@ -2,11 +2,13 @@
  * What lies between an edit and the page: the history, what crosses from the worker, and what is drawn
  * again.
  */
-import { createFitter, parseSequence, readPeople, USUAL_HOUSE_VIEW, type Fitting } from '@lotus-steady/core';
+import { createFitter, parseSequence, readPeople, type Fitting } from '@lotus-steady/core';
+import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
 import fc from 'fast-check';
-import { groupLanes, steadyRows } from '../src/features/fitting/groupLanes.js';
-import { planHistory, startHistory, type Plan } from '../src/features/fitting/planHistory.js';
-import { packer, unpacker } from '../src/solver/packFitting.js';
+import { groupLanes, steadyRows } from '../src/domain/fitting/groupLanes.js';
+import { planHistory, startHistory } from '../src/features/fitting/planHistory.js';
+import type { Plan } from '../src/domain/fitting/live.js';
+import { packer, unpacker } from '../src/workers/packFitting.js';
 
 const ON = '2026-12-01';
 const people = readPeople(
@@ -15,9 +17,16 @@ const people = readPeople(
     { name: 'Bea', conditions: [{ condition: 'pregnancy', dueDate: '2027-03-01' }] },
     { name: 'Cal', can: { kneel: false } },
   ],
+  RULEBOOK,
   ON,
 ).people;
-const fitter = createFitter({ people, on: ON, houseView: USUAL_HOUSE_VIEW });
+const fitter = createFitter({
+  people,
+  on: ON,
+  houseView: RULEBOOK.usualHouseView,
+  catalogue: BUILT_IN,
+  rulebook: RULEBOOK,
+});
 const LINES = [
   'Mountain, 5 breaths',
   'Cat and cow, 6 rounds',
@@ -27,7 +36,10 @@ const LINES = [
   'Final rest, 5 min',
 ];
 const fit = (lines: readonly string[]): Fitting =>
-  fitter.fit(parseSequence(`# A\nminutes: 40\n${lines.map((line) => `- ${line}`).join('\n')}`).sequence);
+  fitter.fit(
+    parseSequence(`# A\nminutes: 40\n${lines.map((line) => `- ${line}`).join('\n')}`, BUILT_IN.poses)
+      .sequence,
+  );
 const bare = (fitting: Fitting): Fitting => ({
   ...fitting,
   lanes: fitting.lanes.map((lane) => ({

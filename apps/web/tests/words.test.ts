@@ -4,25 +4,29 @@ import {
   floorVisits,
   parseSequence,
   readPeople,
-  USUAL_HOUSE_VIEW,
   type Fitting,
   type Level,
 } from '@lotus-steady/core';
-import { groupLanes } from '../src/features/fitting/groupLanes.js';
-import { measureWords } from '../src/features/fitting/measureWords.js';
+import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
+import { showCatalogue } from '../src/data/catalogue.js';
+import { groupLanes } from '../src/domain/fitting/groupLanes.js';
+import { measureWords } from '../src/domain/words/measureWords.js';
 import { momentsOf } from '../src/features/teach/moments.js';
-import { sayClock, sayDate, sayHold, sayOwnHold, sayProps, shortNames } from '../src/ui/say.js';
-import { sayWay } from '../src/ui/sayWay.js';
+import { sayClock, sayDate, sayHold, sayOwnHold, sayProps, shortNames } from '../src/domain/words/say.js';
+import { sayWay } from '../src/domain/words/sayWay.js';
 
 const ON = '2026-12-01';
+showCatalogue(BUILT_IN);
 const fit = (source: string, people: readonly Record<string, unknown>[]): Fitting => {
-  const { people: read, errors } = readPeople(people, ON);
+  const { people: read, errors } = readPeople(people, RULEBOOK, ON);
   expect(errors).toEqual([]);
   return fitClass({
-    sequence: parseSequence(source).sequence,
+    sequence: parseSequence(source, BUILT_IN.poses).sequence,
     people: read,
     on: ON,
-    houseView: USUAL_HOUSE_VIEW,
+    houseView: RULEBOOK.usualHouseView,
+    catalogue: BUILT_IN,
+    rulebook: RULEBOOK,
   });
 };
 const PEOPLE = [

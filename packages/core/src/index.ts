@@ -39,6 +39,7 @@ export {
   sub,
   unit,
   unrotate,
+  type SideLetter,
   type Vec3,
 } from './body/maths.js';
 export {
@@ -52,6 +53,7 @@ export {
 export { BALL_LIMITS, JOINT_LIMITS, USUAL_RANGE } from './body/ranges.js';
 export { AUTHOR_HEIGHT } from './body/residuals.js';
 export { chairBoxes, wallAt, type PropPlacement } from './body/shape.js';
+export type { Shape } from './body/shape.js';
 export { solveShape } from './body/solve.js';
 export { outline } from './body/support.js';
 

@@ -273,7 +273,9 @@ describe('the teacher’s own choice', () => {
     () => {
       const plain = fit(people);
       const { lanes, refused } = fit(people, {
-        overrides: [{ personId: 'P0', step: 4, variant: 'chest-lift.standing', reason: 'She likes to stand.' }],
+        overrides: [
+          { personId: 'P0', step: 4, variant: 'chest-lift.standing', reason: 'She likes to stand.' },
+        ],
       });
       const entry = lanes[0]!.steps.find(({ step }) => step === 4)!;
       expect([entry.variant, entry.override?.reason, refused]).toEqual([
@@ -296,7 +298,9 @@ describe('the teacher’s own choice', () => {
   test('with sides in a step without, it is done on both, and what it breaks on either is said', () => {
     const chosen = (person: Record<string, unknown>) =>
       fit(named([person]), {
-        overrides: [{ personId: 'P0', step: 4, variant: 'opposite-arm-and-leg.full', reason: 'She knows it.' }],
+        overrides: [
+          { personId: 'P0', step: 4, variant: 'opposite-arm-and-leg.full', reason: 'She knows it.' },
+        ],
       }).lanes[0]!.steps.filter(({ step }) => step === 4);
     const [entry, ...more] = chosen({});
     expect([entry!.sides, entry!.hold.breaths, more.length]).toEqual([['right', 'left'], 2, 0]);

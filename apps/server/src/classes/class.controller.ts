@@ -103,6 +103,14 @@ export class ClassController {
     return this.classes.saveRecords(context, id, after, read);
   }
 
+  /** Brings a class back that was removed a moment ago. */
+  @Post(':id/restore')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  restore(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
+    return this.classes.restore(context, id);
+  }
+
   @Delete(':id')
   @HttpCode(204)
   @ApiNoContentResponse()

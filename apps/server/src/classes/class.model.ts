@@ -28,7 +28,7 @@ export interface StepChange {
 }
 
 /** A class with a snapshot of what it was planned from: later edits to people or sequence do not change it. */
-@Table({ tableName: 'classes' })
+@Table({ tableName: 'classes', paranoid: true, deletedAt: 'removedAt' })
 export class ClassRow extends Model {
   @PrimaryKey @Default(DataType.UUIDV4) @Column(DataType.UUID) declare id: string;
   @ForeignKey(() => HallRow) @Column(DataType.UUID) declare hallId: string;

@@ -3,6 +3,7 @@ import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import type { RequestContext } from '../common/context.js';
+import { purge } from '../database/removed.js';
 import { ClassRow, FittingRow, RecordRow } from './class.model.js';
 
 export type ClassColumns = Pick<
@@ -80,8 +81,15 @@ export class ClassRepository {
     });
   }
 
+  /** Removes a class; {@link restore} brings it back for a while. */
   async remove(context: RequestContext, id: string): Promise<void> {
     await (await this.bare(context, id)).destroy();
+    await purge(this.classes);
+  }
+
+  /** @throws NotFoundException where no class of that id was removed, or too long ago */
+  async restore({ hallId }: RequestContext, id: string): Promise<void> {
+    await found(await this.classes.findOne({ where: { hallId, id }, paranoid: false })).restore();
   }
 
   /** Keeps how a class was; what was kept before is replaced. */

@@ -209,6 +209,10 @@ export class ClassService {
     await this.classes.remove(context, id);
   }
 
+  async restore(context: RequestContext, id: string): Promise<void> {
+    await this.classes.restore(context, id);
+  }
+
   /** Keeps how the class was; a second save replaces the first. */
   async saveRecords(
     context: RequestContext,

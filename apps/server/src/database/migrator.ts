@@ -10,9 +10,21 @@ import { migration as m0006 } from './migrations/0006-prints-of-own-variants.js'
 import { migration as m0007 } from './migrations/0007-halls.js';
 import { migration as m0008 } from './migrations/0008-versions.js';
 import { migration as m0009 } from './migrations/0009-people-by-id.js';
+import { migration as m0010 } from './migrations/0010-removed.js';
 
 /** Every change to the tables, in order. */
-const MIGRATIONS: readonly Migration[] = [m0001, m0002, m0003, m0004, m0005, m0006, m0007, m0008, m0009];
+const MIGRATIONS: readonly Migration[] = [
+  m0001,
+  m0002,
+  m0003,
+  m0004,
+  m0005,
+  m0006,
+  m0007,
+  m0008,
+  m0009,
+  m0010,
+];
 
 /** The migrator for a connection; what has been done is remembered in the database. */
 export const migrator = (sequelize: Sequelize): Umzug<QueryInterface> =>

@@ -22,6 +22,14 @@ export class OwnVariantController {
     return this.ownVariants.create(context, draft);
   }
 
+  /** Brings one back that was removed a moment ago. */
+  @Post(':key/restore')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  restore(@Context() context: RequestContext, @Param('key', ParseUUIDPipe) key: string) {
+    return this.ownVariants.restore(context, key);
+  }
+
   @Delete(':key')
   @HttpCode(204)
   @ApiNoContentResponse()

@@ -4,7 +4,7 @@ import { jsonColumn } from '../database/jsonColumn.js';
 import { HallRow } from '../halls/hall.model.js';
 
 /** A teacher's own variant with its solutions for every height. */
-@Table({ tableName: 'own_variants' })
+@Table({ tableName: 'own_variants', paranoid: true, deletedAt: 'removedAt' })
 export class OwnVariantRow extends Model {
   @PrimaryKey @Default(DataType.UUIDV4) @Column(DataType.UUID) declare id: string;
   @ForeignKey(() => HallRow) @Column(DataType.UUID) declare hallId: string;

@@ -4,6 +4,7 @@ import type { ReadOwnVariant } from '@lotus-steady/core';
 import { Op } from 'sequelize';
 import { ClassRow, FittingRow } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
+import { purge } from '../database/removed.js';
 import { OwnVariantRow } from './ownVariant.model.js';
 
 @Injectable()
@@ -29,6 +30,18 @@ export class OwnVariantRepository {
     const row = await this.rows.findOne({ where: { hallId, id: key } });
     if (!row) throw new NotFoundException('This version is not in the list.');
     return row;
+  }
+
+  async remove(row: OwnVariantRow): Promise<void> {
+    await row.destroy();
+    await purge(this.rows);
+  }
+
+  /** @throws NotFoundException where none of that key was removed, or too long ago */
+  async restore({ hallId }: RequestContext, key: string): Promise<void> {
+    const row = await this.rows.findOne({ where: { hallId, id: key }, paranoid: false });
+    if (!row) throw new NotFoundException('This version can no longer be brought back.');
+    await row.restore();
   }
 
   /** A class of the hall whose fitting uses a variant. */

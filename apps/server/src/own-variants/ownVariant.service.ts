@@ -93,7 +93,12 @@ export class OwnVariantService {
             'Remove that class, or plan it again without it, first.',
         },
       ]);
-    await row.destroy();
+    await this.rows.remove(row);
+    this.catalogues.delete(context.hallId);
+  }
+
+  async restore(context: RequestContext, key: string): Promise<void> {
+    await this.rows.restore(context, key);
     this.catalogues.delete(context.hallId);
   }
 }

@@ -54,6 +54,14 @@ export class PersonController {
     return this.people.saveProp(context, id, note);
   }
 
+  /** Brings a person back that was removed a moment ago. */
+  @Post(':id/restore')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  restore(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
+    return this.people.restore(context, id);
+  }
+
   @Delete(':id')
   @HttpCode(204)
   @ApiNoContentResponse()

@@ -13,7 +13,7 @@ import { RecordRow } from '../classes/class.model.js';
 import { jsonColumn } from '../database/jsonColumn.js';
 import { HallRow } from '../halls/hall.model.js';
 
-@Table({ tableName: 'people' })
+@Table({ tableName: 'people', paranoid: true, deletedAt: 'removedAt' })
 export class PersonRow extends Model {
   @PrimaryKey @Default(DataType.UUIDV4) @Column(DataType.UUID) declare id: string;
   @ForeignKey(() => HallRow) @Column(DataType.UUID) declare hallId: string;

@@ -5,6 +5,7 @@ import { Op, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ClassRow, RecordRow } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
+import { purge } from '../database/removed.js';
 import { VersionConflict } from '../common/versions.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from './person.model.js';
 import { lineOf } from './writtenPerson.js';
@@ -68,6 +69,7 @@ export class PersonRepository {
 
   async create({ hallId }: RequestContext, person: Person): Promise<PersonRow> {
     return this.sequelize.transaction(async (transaction) => {
+      await this.makeRoom(hallId, person.name, transaction);
       const row = await this.people.create({ hallId, version: 1, ...columnsOf(person) }, { transaction });
       await this.writeConditions(row.id, person, transaction);
       return row;
@@ -79,6 +81,7 @@ export class PersonRepository {
     return this.sequelize.transaction(async (transaction) => {
       const row = await this.one(context, id, transaction);
       if (row.version !== read) throw new VersionConflict(lineOf(row));
+      await this.makeRoom(context.hallId, person.name, transaction);
       await row.update({ ...columnsOf(person), version: read + 1 }, { transaction });
       await this.conditions.destroy({ where: { personId: id }, transaction });
       await this.writeConditions(id, person, transaction);
@@ -98,8 +101,26 @@ export class PersonRepository {
     });
   }
 
+  /** Removes someone; {@link restore} brings them back for a while. */
   async remove(context: RequestContext, id: string): Promise<void> {
     await (await this.one(context, id)).destroy();
+    await purge(this.people);
+  }
+
+  /** @throws NotFoundException where nobody of that id was removed, or too long ago */
+  async restore({ hallId }: RequestContext, id: string): Promise<void> {
+    const row = await this.people.findOne({ where: { hallId, id }, paranoid: false });
+    if (!row) throw new NotFoundException('This person can no longer be brought back.');
+    await row.restore();
+  }
+
+  /** Whoever was removed under a name makes room for who takes it. */
+  private async makeRoom(hallId: string, name: string, transaction: Transaction): Promise<void> {
+    await this.people.destroy({
+      where: { hallId, name, removedAt: { [Op.ne]: null } },
+      force: true,
+      transaction,
+    });
   }
 
   private async find(

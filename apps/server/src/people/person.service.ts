@@ -36,7 +36,9 @@ export class PersonService {
 
   async one(context: RequestContext, id: string): Promise<PersonDto> {
     const row = await this.people.whole(context, id);
-    const records = [...row.records]
+    const records = row.records
+      // A class that was removed takes what was recorded with it.
+      .filter((record) => record.class)
       .sort((a, b) => (a.class.on < b.class.on ? 1 : -1))
       .map(({ classId, class: { title, on }, came, painBefore, painAfter, changes, word }) => ({
         classId,
@@ -69,6 +71,10 @@ export class PersonService {
 
   async remove(context: RequestContext, id: string): Promise<void> {
     await this.people.remove(context, id);
+  }
+
+  async restore(context: RequestContext, id: string): Promise<void> {
+    await this.people.restore(context, id);
   }
 
   private async check(context: RequestContext, draft: PersonDraftDto, except?: string): Promise<Person> {

@@ -160,6 +160,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/people/{id}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Person.restore'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/sequences': {
     parameters: {
       query?: never;
@@ -202,6 +218,22 @@ export interface paths {
     get: operations['OwnVariant.list'];
     put?: never;
     post: operations['OwnVariant.create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/own-variants/{key}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['OwnVariant.restore'];
     delete?: never;
     options?: never;
     head?: never;
@@ -330,6 +362,22 @@ export interface paths {
     get?: never;
     put: operations['Class.saveRecords'];
     post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Class.restore'];
     delete?: never;
     options?: never;
     head?: never;
@@ -978,6 +1026,25 @@ export interface operations {
       };
     };
   };
+  'Person.restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   'Sequence.list': {
     parameters: {
       query?: never;
@@ -1084,6 +1151,25 @@ export interface operations {
         content: {
           'application/json': components['schemas']['SavedOwnVariantDto'];
         };
+      };
+    };
+  };
+  'OwnVariant.restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        key: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };
@@ -1358,6 +1444,25 @@ export interface operations {
         content: {
           'application/json': components['schemas']['ProblemDto'];
         };
+      };
+    };
+  };
+  'Class.restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

@@ -1,5 +1,6 @@
 import { Dialog, DialogBackdrop, DialogPanel, DialogTitle } from '@headlessui/react';
 import type { ReactNode } from 'react';
+import { Button } from './Button.js';
 
 /**
  * A form over the screen one came from. A stray click outside loses nothing: only Cancel and Escape close
@@ -8,10 +9,13 @@ import type { ReactNode } from 'react';
 export const Modal = ({
   title,
   onClose,
+  closes = false,
   children,
 }: {
   title: string;
   onClose: () => void;
+  /** Nothing is entered in it: it has a button that closes it. */
+  closes?: boolean;
   children: ReactNode;
 }) => (
   <Dialog
@@ -28,6 +32,13 @@ export const Modal = ({
         <DialogPanel className="w-full max-w-2xl rounded-2xl border border-line bg-paper p-6 shadow-xl">
           <DialogTitle className="mb-4 text-2xl">{title}</DialogTitle>
           {children}
+          {closes && (
+            <div className="mt-5 flex justify-end">
+              <Button look="main" onClick={onClose}>
+                Close
+              </Button>
+            </div>
+          )}
         </DialogPanel>
       </div>
     </div>

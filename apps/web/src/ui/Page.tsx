@@ -1,77 +1,84 @@
-import type { ReactNode } from 'react';
-import { NavLink } from 'react-router';
-import { useStudio } from '../api/queries.js';
-
-const DOORS = [
-  ['/classes', 'Classes'],
-  ['/people', 'People'],
-  ['/atlas', 'Atlas'],
-  ['/rulebook', 'Rulebook'],
-  ['/house-view', 'Where teachers differ'],
-  ['/studio', 'Studio'],
-  ['/about', 'About'],
-] as const;
+import { ChevronDown, ChevronRight, ChevronUp } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { Button } from './Button.js';
+import { useKeys, type KeyWords } from './KeysHelp.js';
 
 interface Props {
   title: string;
-  /** One line under or beside the title. */
+  /** What the screen lies inside, from the outermost in. */
+  up?: readonly { to: string; name: string }[];
+  /** One line under the title. */
   about?: ReactNode;
+  /** What one came for: always in sight. */
+  main?: ReactNode;
+  /** What is typed into, to find something: always in sight. */
+  tools?: ReactNode;
+  /** What else can be done; folded away on a phone. */
   actions?: ReactNode;
   /** Wide screens use the whole width; reading screens a comfortable measure. */
   wide?: boolean;
+  /** Keys of this screen. Keep the list outside the component. */
+  keys?: readonly KeyWords[];
   children: ReactNode;
 }
 
-/** The frame of every screen: where one is, what one can do, where one can go. */
-export function Page({ title, about, actions, wide, children }: Props) {
-  const studio = useStudio();
+/** A screen inside the frame: where one is, what one can do, and the thing itself. */
+export function Page({ title, up = [], about, main, tools, actions, wide, keys, children }: Props) {
+  const [open, setOpen] = useState(false);
+  useKeys(keys);
+  const measure = wide ? '' : 'mx-auto max-w-6xl';
   return (
-    <div className="flex min-h-screen flex-col">
+    <main id="main" className="flex-1">
       <title>{`${title} · Lotus Steady`}</title>
-      <a
-        href="#main"
-        className="no-print sr-only focus:not-sr-only focus:absolute focus:z-50 focus:m-2 focus:bg-paper focus:p-3"
-      >
-        Skip to the content
-      </a>
-      <header className="border-b border-line bg-ground print:border-0">
-        <div
-          className={`mx-auto flex flex-wrap items-center gap-x-6 gap-y-2 px-5 py-3 ${wide ? '' : 'max-w-6xl'}`}
-        >
-          <div className="min-w-0">
-            <h1 className="text-2xl md:text-3xl">{title}</h1>
-            {about && <p className="text-soft">{about}</p>}
-          </div>
-          <nav aria-label="Main" className="no-print ml-auto flex gap-1">
-            {DOORS.map(([to, name]) => (
-              <NavLink
-                key={to}
-                to={to}
-                className={({ isActive }) =>
-                  `min-h-11 content-center border-b-3 px-3 ` +
-                  `${isActive ? 'border-teal font-bold' : 'border-transparent text-soft hover:text-ink'}`
-                }
-              >
-                {name}
-              </NavLink>
-            ))}
-          </nav>
+      <div className="border-b border-line print:border-0">
+        <div className={`px-5 pt-3 pb-3 ${measure}`}>
+          {up.length > 0 && (
+            <nav aria-label="Where this is" className="no-print">
+              <ol className="flex flex-wrap items-center text-sm">
+                {up.map(({ to, name }) => (
+                  <li key={to} className="flex items-center text-soft">
+                    <Link to={to} className="-ml-1 content-center rounded-md px-1 text-teal hover:underline">
+                      {name}
+                    </Link>
+                    <ChevronRight aria-hidden size={16} />
+                  </li>
+                ))}
+              </ol>
+            </nav>
+          )}
+          <h1 tabIndex={-1} className="text-2xl outline-none md:text-3xl">
+            {title}
+          </h1>
+          {about && <div className="text-soft">{about}</div>}
+          {(main || tools || actions) && (
+            <div className="no-print mt-2 flex flex-wrap items-center gap-2">
+              {main}
+              {tools}
+              {actions && (
+                <>
+                  <Button
+                    className="md:hidden"
+                    aria-expanded={open}
+                    aria-controls="actions"
+                    onClick={() => setOpen(!open)}
+                  >
+                    More
+                    {open ? <ChevronUp aria-hidden size={18} /> : <ChevronDown aria-hidden size={18} />}
+                  </Button>
+                  <div
+                    id="actions"
+                    className={`${open ? 'flex' : 'hidden md:flex'} flex-1 flex-wrap items-center gap-2`}
+                  >
+                    {actions}
+                  </div>
+                </>
+              )}
+            </div>
+          )}
         </div>
-        {actions && (
-          <div
-            className={`no-print mx-auto flex flex-wrap items-center gap-2 px-5 pb-3 ${wide ? '' : 'max-w-6xl'}`}
-          >
-            {actions}
-          </div>
-        )}
-      </header>
-      <main id="main" className={`mx-auto w-full flex-1 ${wide ? '' : 'max-w-6xl px-5 py-6'}`}>
-        {children}
-      </main>
-      <footer className="border-t border-line px-5 py-3 text-sm text-soft">
-        {studio.name}. For a trained teacher: each person’s own doctor, midwife or physiotherapist and local
-        rules come first. The teacher decides.
-      </footer>
-    </div>
+      </div>
+      <div className={`w-full ${wide ? '' : 'mx-auto max-w-6xl px-5 py-6'}`}>{children}</div>
+    </main>
   );
 }

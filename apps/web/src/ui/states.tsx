@@ -1,6 +1,6 @@
 import { CircleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { ApiError } from '../api/client.js';
+import type { ApiError } from '../data/client.js';
 import { Button } from './Button.js';
 
 /** Something is on its way. */

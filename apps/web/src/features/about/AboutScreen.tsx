@@ -1,4 +1,5 @@
-import { CATALOGUE_VERSION, CONDITIONS, POSES, RULEBOOK_VERSION } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import { catalogue } from '../../data/catalogue.js';
 import { Page } from '../../ui/Page.js';
 
 /** What the program is, what it is not, and which data it stands on. */
@@ -19,9 +20,10 @@ export const AboutScreen = () => (
         the kind of evidence behind it. Published sources are cited from memory and marked so.
       </p>
       <p className="text-soft">
-        {POSES.length} poses in {POSES.reduce((sum, pose) => sum + pose.ladder.length, 0)} variants (catalogue{' '}
-        {CATALOGUE_VERSION}); {CONDITIONS.length} conditions and groups (rulebook {RULEBOOK_VERSION}). What
-        you enter stays in the database on this computer.
+        {catalogue().poses.length} poses in{' '}
+        {catalogue().poses.reduce((sum, pose) => sum + pose.ladder.length, 0)} variants (catalogue{' '}
+        {catalogue().version}); {RULEBOOK.conditions.length} conditions and groups (rulebook{' '}
+        {RULEBOOK.version}). What you enter stays in the database on this computer.
       </p>
     </div>
   </Page>

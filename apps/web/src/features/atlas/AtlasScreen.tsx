@@ -1,6 +1,5 @@
 import {
   careFor,
-  CONDITIONS,
   partsOnFloor,
   rankPoses,
   somebodyWith,
@@ -10,17 +9,18 @@ import {
   type Pose,
   type Variant,
 } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Printer, X } from 'lucide-react';
 import { memo, useCallback, useDeferredValue, useMemo } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import { useHouseView } from '../../api/queries.js';
-import { catalogue } from '../../catalogue.js';
+import { useStaging } from '../../domain/person/useStaging.js';
+import { catalogue } from '../../data/catalogue.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { today } from '../../ui/say.js';
+import { today } from '../../data/today.js';
 import { Empty } from '../../ui/states.js';
-import { LazyFigure } from './LazyFigure.js';
-import { FAMILIES } from './words.js';
+import { LazyFigure } from '../../domain/figure/LazyFigure.js';
+import { FAMILIES } from '../../domain/words/poseWords.js';
 
 const LEVELS: readonly Level[] = [
   'chair',
@@ -96,7 +96,7 @@ function search(find: string, poses: readonly Pose[]): readonly Pose[] {
   const begins = poses.filter((pose) =>
     namesOf(pose).some((own) => typed.every((word) => own.some((part) => part.startsWith(word)))),
   );
-  const near = rankPoses(find, 12, poses)
+  const near = rankPoses(find, poses, 12)
     .filter(({ sure }) => sure > 0.62)
     .map(({ pose }) => pose);
   return [...new Set([...near.filter((pose) => begins.includes(pose)), ...begins, ...near])];
@@ -188,7 +188,7 @@ const PoseCard = memo(function PoseCard({
         <LazyFigure variant={first} width={168} height={132} className="w-full" decorative />
         <span className="mt-1 block font-display text-lg leading-tight font-semibold">{pose.name}</span>
         {pose.sanskrit && (
-          <span lang="sa" className="block text-sm text-soft italic">
+          <span lang="sa-Latn" className="block text-sm text-soft italic">
             {pose.sanskrit}
           </span>
         )}
@@ -216,7 +216,7 @@ const PoseCard = memo(function PoseCard({
 export function AtlasScreen() {
   const [params, setParams] = useSearchParams();
   const { poses } = catalogue();
-  const houseView = useHouseView();
+  const staging = useStaging(today());
   const get = (key: string): string => params.get(key) ?? '';
   const asked: Asked = {
     find: get('find'),
@@ -232,14 +232,14 @@ export function AtlasScreen() {
   const later = useDeferredValue(JSON.stringify(asked));
   const shown = useMemo(() => {
     const now = JSON.parse(later) as Asked;
-    const staged = now.group ? somebodyWith(now.group, today(), houseView) : undefined;
+    const staged = now.group ? somebodyWith(now.group, staging) : undefined;
     // What a shorter hold makes fit is not hidden.
     const fits = (pose: Pose, variant: Variant): boolean =>
       !staged || suits(careFor(catalogue(), pose, variant, staged, today(), pose.hold.least));
     return search(now.find, poses)
       .map((pose) => ({ pose, variants: answers(pose, now, fits) }))
       .filter(({ variants }) => variants.length);
-  }, [later, poses, houseView]);
+  }, [later, poses, staging]);
   const filtered = Object.entries(asked).some(([key, value]) => key !== 'find' && value);
   const count = shown.reduce((sum, { variants }) => sum + variants.length, 0);
   const groups = asked.find ? [['', ''] as const] : FAMILIES;
@@ -293,7 +293,7 @@ export function AtlasScreen() {
             label="Suits"
             value={asked.group}
             onChange={(value) => set('group', value)}
-            options={CONDITIONS.map(({ id, name }) => [id, name])}
+            options={RULEBOOK.conditions.map(({ id, name }) => [id, name])}
           />
         </>
       }

@@ -1,7 +1,7 @@
 import { Printer } from 'lucide-react';
 import { useSearchParams } from 'react-router';
-import { catalogue } from '../../catalogue.js';
-import { Figure } from '../../figure/Figure.js';
+import { catalogue } from '../../data/catalogue.js';
+import { Figure } from '../../domain/figure/Figure.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { Empty } from '../../ui/states.js';
@@ -41,7 +41,7 @@ export function CardsScreen() {
             <li key={pose.id} className="break-inside-avoid rounded-2xl border border-line bg-paper p-4">
               <h2 className="text-xl">{pose.name}</h2>
               {pose.sanskrit && (
-                <p lang="sa" className="text-soft italic">
+                <p lang="sa-Latn" className="text-soft italic">
                   {pose.sanskrit}
                 </p>
               )}

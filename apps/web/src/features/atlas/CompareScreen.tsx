@@ -1,6 +1,6 @@
 import { useSearchParams } from 'react-router';
-import { catalogue } from '../../catalogue.js';
-import { Figure } from '../../figure/Figure.js';
+import { catalogue } from '../../data/catalogue.js';
+import { Figure } from '../../domain/figure/Figure.js';
 import { ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { MeasureBars } from './MeasureBars.js';

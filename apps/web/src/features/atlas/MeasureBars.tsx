@@ -1,5 +1,5 @@
 import { USUAL_RANGE, type Measures } from '@lotus-steady/core';
-import { BARS } from './words.js';
+import { BARS } from '../../domain/words/poseWords.js';
 
 const say = (value: number, unit: string): string =>
   unit.startsWith(' %') ? `${Math.round(value * 100)}${unit}` : `${Math.round(value)}${unit}`;

@@ -2,10 +2,10 @@ import { OWN_JOINTS, unpackPosture, type Ball, type OwnAngles, type Posture } fr
 import { RotateCcw } from 'lucide-react';
 import { useDeferredValue, useState, type FormEvent } from 'react';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
-import { ApiError } from '../../api/client.js';
-import { useSaveOwnVariant } from '../../api/queries.js';
-import { catalogue } from '../../catalogue.js';
-import { useTried } from '../../solver/useWork.js';
+import { ApiError } from '../../data/client.js';
+import { useSaveOwnVariant } from '../../data/ownVariants/useSaveOwnVariant.js';
+import { catalogue } from '../../data/catalogue.js';
+import { useTried } from '../../workers/useWork.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { SelectField, TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';

@@ -1,9 +1,7 @@
 import {
   mirrorMeasures,
   plainSpelling,
-  THEMES,
   underFeetCm,
-  WAYS,
   whoTakesCare,
   type Build,
   type Pose,
@@ -12,19 +10,22 @@ import {
 import { GitCompareArrows, Pencil, Printer, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
-import { useDeleteOwnVariant, useHouseView, useOwnVariants } from '../../api/queries.js';
-import { catalogue } from '../../catalogue.js';
-import { Figure } from '../../figure/Figure.js';
-import { propsAt } from '../../figure/mirrorProps.js';
-import { useShown } from '../../solver/useWork.js';
+import { useStaging } from '../../domain/person/useStaging.js';
+import { useOwnVariants } from '../../data/ownVariants/useOwnVariants.js';
+import { useRemoveOwnVariant } from '../../data/ownVariants/useRemoveOwnVariant.js';
+import { catalogue } from '../../data/catalogue.js';
+import { Figure } from '../../domain/figure/Figure.js';
+import { propsAt } from '../../domain/figure/mirrorProps.js';
+import { useShown } from '../../workers/useWork.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { today } from '../../ui/say.js';
+import { today } from '../../data/today.js';
 import { Empty, Problem } from '../../ui/states.js';
-import { measureWords } from '../fitting/measureWords.js';
+import { measureWords } from '../../domain/words/measureWords.js';
 import { MeasureBars } from './MeasureBars.js';
 import { TurnableFigure } from './TurnableFigure.js';
-import { sayHoldOf, sayPurpose } from './words.js';
+import { sayHoldOf, sayPurpose } from '../../domain/words/poseWords.js';
+import { sayRemoved } from '../../ui/toasts.js';
 
 const BODIES: readonly (readonly [Build, string, readonly number[]])[] = [
   ['adult', 'grown', [140, 150, 160, 165, 170, 180, 190]],
@@ -155,11 +156,8 @@ function Pictures({ pose, variant }: { pose: Pose; variant: Variant }) {
 }
 
 function Care({ pose, variant }: { pose: Pose; variant: Variant }) {
-  const houseView = useHouseView();
-  const care = useMemo(
-    () => whoTakesCare(catalogue(), pose, variant, today(), houseView),
-    [pose, variant, houseView],
-  );
+  const staging = useStaging(today());
+  const care = useMemo(() => whoTakesCare(catalogue(), pose, variant, staging), [pose, variant, staging]);
   const LEVEL = { never: 'not', limit: 'not like this', need: 'with help', watch: 'with a cue' } as const;
   return (
     <section>
@@ -229,7 +227,7 @@ export function PoseScreen() {
   const [params, setParams] = useSearchParams();
   const navigate = useNavigate();
   const { data: own } = useOwnVariants();
-  const remove = useDeleteOwnVariant();
+  const { remove, restore } = useRemoveOwnVariant();
   const pose = catalogue().poses.find((known) => known.id === id);
   if (!pose)
     return (
@@ -258,14 +256,14 @@ export function PoseScreen() {
     ['Come out', here && guide.comeOut],
   ];
   const ways = (level: string, into: boolean) => {
-    const special = WAYS.filter((way) => way.id === (into ? variant.wayIn : variant.wayOut));
+    const special = catalogue().ways.filter((way) => way.id === (into ? variant.wayIn : variant.wayOut));
     return special.length
       ? special
-      : WAYS.filter(
+      : catalogue().ways.filter(
           (way) => (into ? way.to : way.from) === level || (way.back && (into ? way.from : way.to) === level),
         );
   };
-  const stories = THEMES.flatMap((theme) =>
+  const stories = catalogue().themes.flatMap((theme) =>
     theme.shapes.filter((shape) => shape.pose === pose.id).map((shape) => ({ ...shape, theme: theme.name })),
   );
   return (
@@ -276,7 +274,7 @@ export function PoseScreen() {
         <>
           {pose.sanskrit && (
             <>
-              <i lang="sa">{pose.sanskrit}</i> ({plainSpelling(pose.sanskrit)}).{' '}
+              <i lang="sa-Latn">{pose.sanskrit}</i> ({plainSpelling(pose.sanskrit)}).{' '}
             </>
           )}
           {pose.meaning}
@@ -303,8 +301,10 @@ export function PoseScreen() {
               disabled={remove.isPending}
               onClick={() =>
                 remove.mutate(mine.key, {
-                  onSuccess: () =>
-                    void navigate(mine.poseName ? '/atlas' : `/atlas/${pose.id}`, { replace: true }),
+                  onSuccess: () => {
+                    void navigate(mine.poseName ? '/atlas' : `/atlas/${pose.id}`, { replace: true });
+                    sayRemoved(mine.name, () => restore.mutateAsync(mine.key));
+                  },
                 })
               }
             >

@@ -1,7 +1,7 @@
 import { mirrorPosture, unpackPosture, type Build, type PropPlacement } from '@lotus-steady/core';
 import { useMemo, useState, type KeyboardEvent, type PointerEvent } from 'react';
-import { drawFigure } from '../../figure/drawFigure.js';
-import { mirrorProps } from '../../figure/mirrorProps.js';
+import { drawFigure } from '../../domain/figure/drawFigure.js';
+import { mirrorProps } from '../../domain/figure/mirrorProps.js';
 
 interface Props {
   label: string;

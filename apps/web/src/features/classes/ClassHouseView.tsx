@@ -1,5 +1,5 @@
-import { HOUSE_VIEW_TOPICS } from '@lotus-steady/core';
-import { useHouseView } from '../../api/queries.js';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import { useHall } from '../../data/hall/useHall.js';
 import { SelectField } from '../../ui/Field.js';
 
 interface Props {
@@ -9,7 +9,7 @@ interface Props {
 
 /** Where this class differs from the hall's view; everything else stays as the hall has it. */
 export function ClassHouseView({ chosen, onChange }: Props) {
-  const hall = useHouseView();
+  const hall = useHall().houseView;
   const count = Object.keys(chosen).length;
   return (
     <details className="rounded-xl border border-line bg-paper px-4 py-2">
@@ -17,7 +17,7 @@ export function ClassHouseView({ chosen, onChange }: Props) {
         Where teachers differ, for this class{count > 0 && `: ${count} other than the hall`}
       </summary>
       <div className="mt-2 grid gap-3 sm:grid-cols-2">
-        {Object.entries(HOUSE_VIEW_TOPICS).map(([id, { name, positions }]) => (
+        {Object.entries(RULEBOOK.houseViewTopics).map(([id, { name, positions }]) => (
           <SelectField
             key={id}
             label={name}

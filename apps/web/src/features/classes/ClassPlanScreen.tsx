@@ -13,27 +13,25 @@ import { TodayFields } from './TodayFields.js';
 import { UserPlus } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { ApiError } from '../../api/client.js';
-import {
-  useClass,
-  useFit,
-  usePeople,
-  useSaveClass,
-  useSequences,
-  useStudio,
-  type ClassDraft,
-  type ClassWhole,
-} from '../../api/queries.js';
-import { catalogue } from '../../catalogue.js';
-import { Button, ButtonLink } from '../../ui/Button.js';
+import { ApiError } from '../../data/client.js';
+import { useClass } from '../../data/classes/useClass.js';
+import { useFit } from '../../data/classes/useFit.js';
+import { useSaveClass } from '../../data/classes/useSaveClass.js';
+import { useHall } from '../../data/hall/useHall.js';
+import { usePeople } from '../../data/people/usePeople.js';
+import { useSequences } from '../../data/sequences/useSequences.js';
+import type { ClassDraft, ClassWhole } from '../../data/types.js';
+import { catalogue } from '../../data/catalogue.js';
+import { Button } from '../../ui/Button.js';
 import { CheckField, FieldFrame, SelectField, TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate, today } from '../../ui/say.js';
+import { sayDate } from '../../domain/words/say.js';
+import { today } from '../../data/today.js';
 import { Problem, Reading } from '../../ui/states.js';
-import { bodiesOf } from '../fitting/bodies.js';
-import { FittingView } from '../fitting/FittingView.js';
-import { Differences } from '../fitting/Recheck.js';
-import { PersonDialog } from '../people/PersonDialog.js';
+import { bodiesOf } from '../../domain/fitting/bodies.js';
+import { FittingView } from '../../domain/fitting/FittingView.js';
+import { Differences } from '../../domain/fitting/Differences.js';
+import { PersonDialog } from '../../domain/person/PersonDialog.js';
 
 interface Plan {
   title: string;
@@ -46,7 +44,7 @@ interface Plan {
   choices: Choices;
 }
 
-const EMPTY: Plan = {
+const emptyPlan = (): Plan => ({
   title: '',
   on: today(),
   time: '',
@@ -55,7 +53,7 @@ const EMPTY: Plan = {
   people: {},
   houseView: {},
   choices: NO_CHOICES,
-};
+});
 const KEPT = 'lotus-steady.plan';
 const planOf = (known: ClassWhole, hall: HouseView): Plan => ({
   // Only where the class differs from the hall.
@@ -73,9 +71,9 @@ const planOf = (known: ClassWhole, hall: HouseView): Plan => ({
 /** What is kept over a reload holds ids only: how someone is today never leaves the page unsaved. */
 const kept = (): Plan => {
   try {
-    return { ...EMPTY, ...(JSON.parse(sessionStorage.getItem(KEPT) ?? '{}') as Partial<Plan>) };
+    return { ...emptyPlan(), ...(JSON.parse(sessionStorage.getItem(KEPT) ?? '{}') as Partial<Plan>) };
   } catch {
-    return EMPTY;
+    return emptyPlan();
   }
 };
 const keep = (plan: Plan): void =>
@@ -94,18 +92,20 @@ const draftOf = (plan: Plan, title: string): ClassDraft => ({
   ...(plan.place ? { place: plan.place } : {}),
 });
 
-/** A new class or a known one: the sequence, the people, the date, then the fitting, then kept. */
-export function ClassPlanScreen({ id }: { id?: string }) {
-  if (!id) return <PlanForm start={kept()} />;
+/** A new class: the sequence, the people, the date, then the fitting, then kept. */
+export const NewClassScreen = () => <PlanForm start={kept()} />;
+
+/** A known class: what was planned, to be changed and fitted again. */
+export function ClassPlanScreen({ id }: { id: string }) {
   return <KnownPlan id={id} />;
 }
 
 function KnownPlan({ id }: { id: string }) {
   const reading = useClass(id);
   const { data } = reading;
-  const studio = useStudio();
+  const hall = useHall();
   return data ? (
-    <PlanForm id={id} start={planOf(data, studio.houseView)} before={data.fitting} />
+    <PlanForm id={id} start={planOf(data, hall.houseView)} before={data.fitting} version={data.version} />
   ) : (
     <Page title="Plan">
       <Reading what="Reading the class" of={reading} />
@@ -114,7 +114,17 @@ function KnownPlan({ id }: { id: string }) {
 }
 
 /** `before`: the class's fitting as it is kept, to say what a new date or other people change. */
-function PlanForm({ id, start, before }: { id?: string; start: Plan; before?: Fitting }) {
+function PlanForm({
+  id,
+  start,
+  before,
+  version,
+}: {
+  id?: string;
+  start: Plan;
+  before?: Fitting;
+  version?: number;
+}) {
   const [plan, setPlan] = useState(start);
   const [adding, setAdding] = useState(false);
   const [asked, setAsked] = useState(false);
@@ -158,7 +168,7 @@ function PlanForm({ id, start, before }: { id?: string; start: Plan; before?: Fi
   const coming = Object.keys(plan.people);
 
   async function keepClass(): Promise<void> {
-    const { id: saved } = await save.mutateAsync(draftOf(plan, title));
+    const { id: saved } = await save.mutateAsync({ version, draft: draftOf(plan, title) });
     if (!id) sessionStorage.removeItem(KEPT);
     await navigate(`/classes/${saved}/fitting`);
   }
@@ -202,8 +212,11 @@ function PlanForm({ id, start, before }: { id?: string; start: Plan; before?: Fi
     .join(', ');
   return (
     <Page
-      title={id ? `Plan: ${start.title}` : 'New class'}
-      actions={id ? <ButtonLink to={`/classes/${id}/fitting`}>Back to the fitting</ButtonLink> : undefined}
+      up={[
+        { to: '/classes', name: 'Classes' },
+        ...(id ? [{ to: `/classes/${id}/fitting`, name: start.title }] : []),
+      ]}
+      title={id ? 'Change the plan' : 'New class'}
     >
       <form
         className="grid gap-x-10 gap-y-6 lg:grid-cols-2"

@@ -1,10 +1,13 @@
 import { Plus, Users } from 'lucide-react';
 import { Link } from 'react-router';
-import { useClasses, type ClassLine } from '../../api/queries.js';
+import { useClasses } from '../../data/classes/useClasses.js';
+import type { ClassLine } from '../../data/types.js';
 import { ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate, today } from '../../ui/say.js';
+import { sayDate } from '../../domain/words/say.js';
+import { today } from '../../data/today.js';
 import { Empty, Reading } from '../../ui/states.js';
+import { Welcome } from './Welcome.js';
 
 const NewClass = () => (
   <ButtonLink to="/classes/new" look="main">
@@ -21,12 +24,13 @@ export function ClassesScreen() {
   const coming = classes?.filter((item) => item.on >= now) ?? [];
   const past = classes?.filter((item) => item.on < now).reverse() ?? [];
   return (
-    <Page title="Classes" actions={<NewClass />}>
+    <Page title="Classes" main={<NewClass />}>
+      <Welcome />
       <Reading what="Reading the classes" of={reading} />
       {classes && !classes.length && (
         <Empty action={<NewClass />}>No class yet. Start with a sequence, the people and the date.</Empty>
       )}
-      {coming.length > 0 && <ClassList name="Coming" items={coming} />}
+      {coming.length > 0 && <ClassList name="Upcoming" items={coming} />}
       {past.length > 0 && <ClassList name="Past" items={past} />}
     </Page>
   );

@@ -1,15 +1,10 @@
-import {
-  CONDITIONS,
-  readPeople,
-  stagePerson,
-  WARNING_SIGNS,
-  type Today,
-  type WarningSign,
-} from '@lotus-steady/core';
+import { readPeople, stagePerson, type Today, type WarningSign } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useMemo } from 'react';
-import { useHallRules, useHouseView, type PersonLine } from '../../api/queries.js';
+import { useStaging } from '../../domain/person/useStaging.js';
+import type { PersonLine } from '../../data/types.js';
 
-const SIGNS: Readonly<Record<string, WarningSign>> = WARNING_SIGNS;
+const SIGNS: Readonly<Record<string, WarningSign>> = RULEBOOK.warningSigns;
 const YES_NO = [
   ['dizzy', 'dizzy'],
   ['headache', 'headache'],
@@ -29,9 +24,8 @@ interface Props {
  * once what they come to.
  */
 export function TodayFields({ person, on, state, onChange }: Props) {
-  const view = useHouseView();
-  const hall = useHallRules();
-  const { id: _id, ...line } = person;
+  const staging = useStaging(on);
+  const { version: _version, ...line } = person;
   const text = JSON.stringify({ ...line, today: state });
   const set = (part: Today): void =>
     onChange(
@@ -40,17 +34,18 @@ export function TodayFields({ person, on, state, onChange }: Props) {
       ) as Today,
     );
   const alerts = useMemo(() => {
-    const { people, errors } = readPeople([JSON.parse(text)], on);
+    const { people, errors } = readPeople([JSON.parse(text)], RULEBOOK, on);
     return errors.length
       ? []
-      : stagePerson(people[0]!, on, view, hall).alerts.filter(({ kind }) => kind !== 'stage');
-  }, [text, on, view, hall]);
+      : stagePerson(people[0]!, staging).alerts.filter(({ kind }) => kind !== 'stage');
+  }, [text, on, staging]);
   const signs = Object.entries(SIGNS).filter(
     ([id, { everyone }]) =>
       everyone ||
       person.conditions.some(({ condition }) =>
         (
-          CONDITIONS.find((known) => known.id === condition)?.warnings as readonly string[] | undefined
+          RULEBOOK.conditions.find((known) => known.id === condition)?.warnings as
+            readonly string[] | undefined
         )?.includes(id),
       ),
   );

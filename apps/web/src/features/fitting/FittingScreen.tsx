@@ -1,17 +1,29 @@
 import { useMemo, useState } from 'react';
 import { GraduationCap, LayoutGrid, NotebookPen, NotebookText, Pencil, Printer, Trash2 } from 'lucide-react';
 import { useNavigate } from 'react-router';
-import { useClass, useDeleteClass, usePeople, type ClassWhole } from '../../api/queries.js';
+import { useClass } from '../../data/classes/useClass.js';
+import { useRemoveClass } from '../../data/classes/useRemoveClass.js';
+import { usePeople } from '../../data/people/usePeople.js';
+import type { ClassWhole } from '../../data/types.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate } from '../../ui/say.js';
+import { sayDate } from '../../domain/words/say.js';
 import { Problem, Reading } from '../../ui/states.js';
-import { bodiesOf } from './bodies.js';
-import { FittingView } from './FittingView.js';
+import { bodiesOf } from '../../domain/fitting/bodies.js';
+import { FittingView } from '../../domain/fitting/FittingView.js';
 import { PlanToolbar } from './PlanToolbar.js';
 import { Recheck } from './Recheck.js';
-import { useLatest } from './useLatest.js';
 import { useLivePlan } from './useLivePlan.js';
+import { sayRemoved } from '../../ui/toasts.js';
+
+const KEYS = [
+  ['← → ↑ ↓', 'move between what people do'],
+  ['Enter', 'opens the why'],
+  ['Ctrl Z', 'undoes, Ctrl Shift Z does it again'],
+  ['Alt ↑ or ↓', 'on a step’s handle: moves the step'],
+  ['+ or −', 'on a step’s handle: a longer or shorter hold'],
+  ['Delete', 'on a step’s handle: takes the step out'],
+] as const;
 
 /** A kept class with its fitting, as it was made until something is changed. */
 export function FittingScreen({ id }: { id: string }) {
@@ -31,7 +43,7 @@ export function FittingScreen({ id }: { id: string }) {
 }
 
 function Kept({ data, id }: { data: ClassWhole; id: string }) {
-  const remove = useDeleteClass();
+  const { remove, restore } = useRemoveClass();
   const navigate = useNavigate();
   return (
     <Page
@@ -41,12 +53,16 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
         `${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} ` +
         `· ${data.people.length} people`
       }
+      up={[{ to: '/classes', name: 'Classes' }]}
+      keys={KEYS}
+      main={
+        <ButtonLink look="main" to={`/classes/${id}/teach`}>
+          <GraduationCap aria-hidden size={20} />
+          Teach
+        </ButtonLink>
+      }
       actions={
         <>
-          <ButtonLink look="main" to={`/classes/${id}/teach`}>
-            <GraduationCap aria-hidden size={20} />
-            Teach
-          </ButtonLink>
           <ButtonLink to={`/classes/${id}/room`}>
             <LayoutGrid aria-hidden size={20} />
             Room
@@ -71,15 +87,14 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
             look="quiet"
             className="ml-auto"
             disabled={remove.isPending}
-            onClick={() => {
-              if (
-                window.confirm(
-                  `Remove "${data.title}" on ${sayDate(data.on)}, with its fitting and its record? This ` +
-                    `cannot be undone.`,
-                )
-              )
-                remove.mutate(id, { onSuccess: () => void navigate('/classes') });
-            }}
+            onClick={() =>
+              remove.mutate(id, {
+                onSuccess: () => {
+                  void navigate('/classes');
+                  sayRemoved(data.title, () => restore.mutateAsync(id));
+                },
+              })
+            }
           >
             <Trash2 aria-hidden size={20} />
             Remove
@@ -88,22 +103,21 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
       }
     >
       {remove.error && <Problem error={remove.error} />}
-      <LivePlan data={data} />
+      <Planned data={data} />
     </Page>
   );
 }
 
 /** What an edit draws again: all but the frame around it. */
-function LivePlan({ data }: { data: ClassWhole }) {
+function Planned({ data }: { data: ClassWhole }) {
   const people = usePeople();
-  const live = useLivePlan(data);
-  const handle = useLatest(live);
+  const { live, state, takeOver } = useLivePlan(data);
   const bodies = useMemo(() => bodiesOf(people.data, data.on), [people.data, data.on]);
   return (
     <>
-      <Recheck id={data.id} onTake={live.takeOver} />
-      <PlanToolbar live={live} />
-      <FittingView fitting={live.fitting} bodies={bodies} live={handle} />
+      <Recheck id={data.id} onTake={takeOver} />
+      <PlanToolbar id={data.id} live={live} state={state} />
+      <FittingView fitting={state.fitting} bodies={bodies} live={live} />
     </>
   );
 }

@@ -3,11 +3,15 @@ import { Redo2, Undo2, UsersRound } from 'lucide-react';
 import { useState } from 'react';
 import { Button } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
-import type { Kept, LivePlan } from './useLivePlan.js';
+import { ApiError } from '../../data/client.js';
+import type { LivePlan, LivePlanState, Saved } from './LivePlan.js';
+import { PlanConflict } from './PlanConflict.js';
 
 /** What can be done with the class as a whole: undo, fewer versions, one for all; and whether it is kept. */
-export function PlanToolbar({ live }: { live: LivePlan }) {
-  const { fitting, plan, undo, redo, canUndo, canRedo, choose } = live;
+export function PlanToolbar({ id, live, state }: { id: string; live: LivePlan; state: LivePlanState }) {
+  const { fitting, plan, canUndo, canRedo, saved, working, problem } = state;
+  const conflict =
+    typeof saved === 'object' && saved.error instanceof ApiError ? saved.error.current : undefined;
   const [found, setFound] = useState<{ said: string; swaps: StepSwap[] }>();
   const [looking, setLooking] = useState(false);
   async function lookForOne(): Promise<void> {
@@ -42,11 +46,17 @@ export function PlanToolbar({ live }: { live: LivePlan }) {
       aria-label="Plan"
       className="no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-ground px-5"
     >
-      <Button look="quiet" className="px-2" disabled={!canUndo} onClick={undo} title="Ctrl+Z">
+      <Button look="quiet" className="px-2" disabled={!canUndo} onClick={() => live.undo()} title="Ctrl+Z">
         <Undo2 aria-hidden size={18} />
         Undo
       </Button>
-      <Button look="quiet" className="px-2" disabled={!canRedo} onClick={redo} title="Ctrl+Shift+Z">
+      <Button
+        look="quiet"
+        className="px-2"
+        disabled={!canRedo}
+        onClick={() => live.redo()}
+        title="Ctrl+Shift+Z"
+      >
         <Redo2 aria-hidden size={18} />
         Redo
       </Button>
@@ -55,7 +65,7 @@ export function PlanToolbar({ live }: { live: LivePlan }) {
         checked={plan.choices.fewerVersions}
         onChange={(event) => {
           const fewerVersions = event.target.checked;
-          choose((choices) => ({ ...choices, fewerVersions }));
+          live.choose((choices) => ({ ...choices, fewerVersions }));
         }}
       />
       <Button
@@ -67,18 +77,21 @@ export function PlanToolbar({ live }: { live: LivePlan }) {
         <UsersRound aria-hidden size={18} />
         {looking ? 'Looking …' : 'One version safe for all'}
       </Button>
-      {live.working && (
+      {working && (
         <span role="status" className="text-soft">
-          Fitting {live.working.done} of {live.working.of} …
+          Fitting {working.done} of {working.of} …
         </span>
       )}
       <span role="status" className="ml-auto text-soft">
-        {sayKept(live.kept)}
+        {saySaved(saved)}
       </span>
-      {typeof live.kept === 'object' && <Button onClick={live.keepNow}>Try again</Button>}
-      {live.problem && (
+      {typeof saved === 'object' && !conflict && (
+        <Button onClick={() => void live.saveNow()}>Try again</Button>
+      )}
+      {conflict && <PlanConflict id={id} mine={plan} theirs={conflict} live={live} />}
+      {problem && (
         <p role="alert" className="w-full py-1 font-semibold text-clay">
-          {live.problem}
+          {problem}
         </p>
       )}
       {found && (
@@ -89,7 +102,7 @@ export function PlanToolbar({ live }: { live: LivePlan }) {
             disabled={!found.swaps.length}
             onClick={() => {
               const { swaps } = found;
-              choose((choices) => ({
+              live.choose((choices) => ({
                 ...choices,
                 swaps: [
                   ...choices.swaps.filter((one) => !swaps.some(({ step }) => step === one.step)),
@@ -110,8 +123,8 @@ export function PlanToolbar({ live }: { live: LivePlan }) {
   );
 }
 
-const sayKept = (kept: Kept): string => {
-  if (typeof kept === 'object') return `Not kept: ${kept.error.message}`;
-  if (kept === 'kept') return 'Everything is kept';
-  return 'Keeping …';
+const saySaved = (saved: Saved): string => {
+  if (typeof saved === 'object') return `Not saved: ${saved.error.message}`;
+  if (saved === 'saved') return 'All changes saved';
+  return saved === 'saving' ? 'Saving …' : 'Not saved yet';
 };

@@ -1,10 +1,5 @@
-import type { Choices } from '@lotus-steady/core';
+import type { Plan } from '../../domain/fitting/live.js';
 
-/** What is edited on the fitting: the sequence as written, and the teacher's choices beside it. */
-export interface Plan {
-  source: string;
-  choices: Choices;
-}
 export interface PlanHistory {
   past: readonly Plan[];
   now: Plan;

@@ -1,10 +1,10 @@
 import { handover } from '@lotus-steady/core';
 import { Printer } from 'lucide-react';
-import { useClass } from '../../api/queries.js';
-import { catalogue } from '../../catalogue.js';
-import { Button, ButtonLink } from '../../ui/Button.js';
+import { useClass } from '../../data/classes/useClass.js';
+import { catalogue } from '../../data/catalogue.js';
+import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate, shortNames } from '../../ui/say.js';
+import { sayDate, shortNames } from '../../domain/words/say.js';
 import { Reading } from '../../ui/states.js';
 
 /** Half a page that another teacher could take the class from. */
@@ -13,7 +13,7 @@ export function HandoverScreen({ id }: { id: string }) {
   const { data } = reading;
   if (!data)
     return (
-      <Page title="Half a page">
+      <Page title="Handover sheet">
         <Reading what="Reading the class" of={reading} />
       </Page>
     );
@@ -23,14 +23,17 @@ export function HandoverScreen({ id }: { id: string }) {
     people.map((name) => names.get(name) ?? name).join(', ');
   return (
     <Page
-      title={data.title}
+      up={[
+        { to: '/classes', name: 'Classes' },
+        { to: `/classes/${id}/fitting`, name: data.title },
+      ]}
+      title="Handover sheet"
       about={
-        `${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} ` +
+        `${data.title} · ${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} ` +
         `· ${facts.join(' · ')}`
       }
       actions={
         <>
-          <ButtonLink to={`/classes/${id}/fitting`}>Back to the fitting</ButtonLink>
           <Button onClick={() => window.print()}>
             <Printer aria-hidden size={20} />
             Print

@@ -1,5 +1,7 @@
-import { exportRulebook, HOUSE_VIEW_TOPICS } from '@lotus-steady/core';
-import { useHouseView, useKeepHouseView } from '../../api/queries.js';
+import { exportRulebook } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import { useHall } from '../../data/hall/useHall.js';
+import { useSaveHouseView } from '../../data/hall/useSaveHouseView.js';
 import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
 
@@ -11,9 +13,9 @@ const EVIDENCE = {
 
 /** Rules that hang on a topic. */
 const RULES: ReadonlyMap<string, number> = new Map(
-  Object.keys(HOUSE_VIEW_TOPICS).map((topic) => [
+  Object.keys(RULEBOOK.houseViewTopics).map((topic) => [
     topic,
-    exportRulebook().rules.filter(({ house }) => house?.topic === topic).length,
+    exportRulebook(RULEBOOK).rules.filter(({ house }) => house?.topic === topic).length,
   ]),
 );
 
@@ -32,14 +34,14 @@ function sayDecides(rules: number, cues: boolean): string {
  * the hall.
  */
 export function HouseViewScreen() {
-  const view = useHouseView();
-  const keep = useKeepHouseView();
+  const view = useHall().houseView;
+  const keep = useSaveHouseView();
   return (
     <Page
-      title="Where teachers differ"
+      title="House view"
       about={
         <>
-          Read, decide once for the hall; a class may differ.{' '}
+          Where good teachers differ: decide once for the hall; a class may differ.{' '}
           <b role="status">
             {keep.isPending && 'Keeping …'}
             {keep.isSuccess && 'Kept.'}
@@ -53,7 +55,7 @@ export function HouseViewScreen() {
         </div>
       )}
       <div className="space-y-5">
-        {Object.entries(HOUSE_VIEW_TOPICS).map(([id, topic]) => {
+        {Object.entries(RULEBOOK.houseViewTopics).map(([id, topic]) => {
           const rules = RULES.get(id)!;
           const cues = topic.positions.some(({ cue }) => cue);
           return (

@@ -1,62 +1,24 @@
-import {
-  LIMIT_KINDS,
-  stagePerson,
-  readPeople,
-  USUAL_HOUSE_VIEW,
-  type LimitKind,
-  type Person,
-} from '@lotus-steady/core';
 import { UserPlus } from 'lucide-react';
 import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { usePeople, type PersonLine } from '../../api/queries.js';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { usePeople } from '../../data/people/usePeople.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate, today } from '../../ui/say.js';
+import { today } from '../../data/today.js';
 import { Empty, Reading } from '../../ui/states.js';
-import { PersonDialog } from './PersonDialog.js';
-
-/** Someone as the core reads them; undefined where something entered no longer holds. */
-export function personOf({ id: _id, ...written }: PersonLine): Person | undefined {
-  const { people, errors } = readPeople([written], today());
-  return errors.length ? undefined : people[0];
-}
-
-/** What someone's conditions mean today, in a few words each. */
-export function stagesToday(line: PersonLine): string[] {
-  const person = personOf(line);
-  return person
-    ? stagePerson(person, today(), USUAL_HOUSE_VIEW).stages.map(({ name, label }) =>
-        label ? `${name}, ${label}` : name,
-      )
-    : [];
-}
-
-/** What someone does not do, and their own measured ranges. */
-export const ownLimits = ({ can, ranges, limits }: PersonLine): string[] => [
-  ...limits.map(({ kind: id, side, most, by, until, why }) => {
-    const kind: LimitKind = LIMIT_KINDS[id];
-    return (
-      `${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''} ` +
-      `(${by}${until ? `, until ${sayDate(until)}` : ''})`
-    );
-  }),
-  ...[
-    !can.stand && 'does not stand',
-    !can.floor && 'does not get to the floor',
-    !can.kneel && 'no weight on the knees',
-  ].filter((text): text is string => text !== false),
-  ...Object.entries(ranges).map(
-    ([range, degrees]) => `${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees`,
-  ),
-];
+import { PersonDialog } from '../../domain/person/PersonDialog.js';
+import { ownLimits, stagesToday } from '../../domain/person/personWords.js';
+import { useStaging } from '../../domain/person/useStaging.js';
 
 /** Everyone who comes. */
 export function PeopleScreen() {
   const reading = usePeople();
   const { data: people } = reading;
+  const staging = useStaging(today());
   const [adding, setAdding] = useState(false);
-  const [find, setFind] = useState('');
+  const [params, setParams] = useSearchParams();
+  const find = params.get('find') ?? '';
+  const setFind = (words: string): void => setParams(words ? { find: words } : {}, { replace: true });
   const navigate = useNavigate();
   const shown = people?.filter((person) => person.name.toLowerCase().includes(find.trim().toLowerCase()));
   const add = (
@@ -68,9 +30,9 @@ export function PeopleScreen() {
   return (
     <Page
       title="People"
-      actions={
+      main={add}
+      tools={
         <>
-          {add}
           <input
             type="search"
             aria-label="Find a person"
@@ -98,7 +60,8 @@ export function PeopleScreen() {
                 {person.name}
               </Link>
               <span className="min-w-60 flex-1 text-soft">
-                {[...stagesToday(person), ...ownLimits(person)].join(' · ') || 'nothing known that matters'}
+                {[...stagesToday(person, staging), ...ownLimits(person)].join(' · ') ||
+                  'nothing known that matters'}
               </span>
             </li>
           ))}

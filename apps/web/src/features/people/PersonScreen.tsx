@@ -1,31 +1,32 @@
-import { nextChanges, ruleById, conditionName, stagePerson } from '@lotus-steady/core';
+import { nextChanges, stagePerson } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import {
-  useDeletePerson,
-  useHallRules,
-  useHouseView,
-  usePerson,
-  type PersonWhole,
-} from '../../api/queries.js';
+import { usePerson } from '../../data/people/usePerson.js';
+import { useRemovePerson } from '../../data/people/useRemovePerson.js';
+import type { PersonWhole } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate, today } from '../../ui/say.js';
+import { sayDate } from '../../domain/words/say.js';
+import { today } from '../../data/today.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
-import { PersonDialog } from './PersonDialog.js';
-import { ownLimits, personOf, stagesToday } from './PeopleScreen.js';
+import { PersonDialog } from '../../domain/person/PersonDialog.js';
+import { ownLimits, personOf, stagesToday } from '../../domain/person/personWords.js';
+import { useStaging } from '../../domain/person/useStaging.js';
 import { PropSizes } from './PropSizes.js';
+import { sayRemoved } from '../../ui/toasts.js';
 
 /** One person: what is known, and how the classes were. */
 export function PersonScreen({ id }: { id: string }) {
   const reading = usePerson(id);
   const { data: person } = reading;
   const [editing, setEditing] = useState(false);
-  const remove = useDeletePerson();
+  const { remove, restore } = useRemovePerson();
   const navigate = useNavigate();
   return (
     <Page
+      up={[{ to: '/people', name: 'People' }]}
       title={person?.name ?? 'Person'}
       actions={
         person && (
@@ -37,15 +38,14 @@ export function PersonScreen({ id }: { id: string }) {
               look="quiet"
               className="ml-auto"
               disabled={remove.isPending}
-              onClick={() => {
-                if (
-                  window.confirm(
-                    `Remove ${person.name} and what was recorded? Classes already planned stay as they ` +
-                      `are. This cannot be undone.`,
-                  )
-                )
-                  remove.mutate(id, { onSuccess: () => void navigate('/people') });
-              }}
+              onClick={() =>
+                remove.mutate(id, {
+                  onSuccess: () => {
+                    void navigate('/people');
+                    sayRemoved(person.name, () => restore.mutateAsync(id));
+                  },
+                })
+              }
             >
               <Trash2 aria-hidden size={20} />
               Remove
@@ -72,15 +72,16 @@ export function PersonScreen({ id }: { id: string }) {
 }
 
 function Known({ person: { records: _records, propNotes: _notes, ...person } }: { person: PersonWhole }) {
+  const staging = useStaging(today());
   const limits = ownLimits(person).join(' · ');
   const facts: [string, string][] = [
-    ['Today', stagesToday(person).join(' · ') || 'nothing known that matters'],
+    ['Today', stagesToday(person, staging).join(' · ') || 'nothing known that matters'],
     ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],
     ...(person.born ? [['Born', person.born] as [string, string]] : []),
     ...(limits ? [['Own limits', limits] as [string, string]] : []),
     ...person.clearances.map(({ for: what, by, on, until }): [string, string] => [
       'Go-ahead',
-      `${ruleById(what)?.rule.reason ?? conditionName(what)} by ${by}, ` +
+      `${RULEBOOK.rule(what)?.rule.reason ?? RULEBOOK.conditionName(what)} by ${by}, ` +
         `${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}`,
     ]),
   ];
@@ -98,18 +99,17 @@ function Known({ person: { records: _records, propNotes: _notes, ...person } }: 
 
 /** What to know and ask now, and the next days on which something changes. */
 function Ahead({ person: { records: _records, propNotes: _notes, ...line } }: { person: PersonWhole }) {
-  const view = useHouseView();
-  const hall = useHallRules();
+  const staging = useStaging(today());
   const text = JSON.stringify(line);
   const { alerts, changes } = useMemo(() => {
     const person = personOf(JSON.parse(text) as typeof line);
     return person
       ? {
-          alerts: stagePerson(person, today(), view, hall).alerts,
-          changes: nextChanges(person, today(), view, hall),
+          alerts: stagePerson(person, staging).alerts,
+          changes: nextChanges(person, staging),
         }
       : { alerts: [], changes: [] };
-  }, [text, view, hall]);
+  }, [text, staging]);
   if (!alerts.length && !changes.length) return null;
   return (
     <section className="mb-8 grid gap-x-10 gap-y-5 md:grid-cols-2">

@@ -9,10 +9,13 @@ import {
 } from '@lotus-steady/core';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
-import { useKeepProp, useStudio, type PersonWhole } from '../../api/queries.js';
-import { useSize } from '../../solver/useWork.js';
+import { useHall } from '../../data/hall/useHall.js';
+import { useSaveProp } from '../../data/people/useSaveProp.js';
+import type { PersonWhole } from '../../data/types.js';
+import { useSize } from '../../workers/useWork.js';
 import { Button } from '../../ui/Button.js';
-import { sayDate, today } from '../../ui/say.js';
+import { sayDate } from '../../domain/words/say.js';
+import { today } from '../../data/today.js';
 import { Problem } from '../../ui/states.js';
 
 const WHAT: Readonly<Record<PropTask, string>> = {
@@ -64,7 +67,7 @@ export function fitsOf({
 function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; stock: Stock }) {
   const [measured, setMeasured] = useState('');
   const range = RANGES[task];
-  const keep = useKeepProp(person.id);
+  const keep = useSaveProp(person.id);
   const kept = person.propNotes.find((note) => note.task === task);
   const value = Number(measured);
   const fits: Fits = {
@@ -135,7 +138,7 @@ function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; st
 
 /** How high things should be for someone, from their height and ranges; what worked is kept. */
 export function PropSizes({ person }: { person: PersonWhole }) {
-  const studio = useStudio();
+  const studio = useHall();
   const [open, setOpen] = useState(false);
   const stock: Stock = {
     ...USUAL_STOCK,

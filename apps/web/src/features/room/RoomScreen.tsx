@@ -1,11 +1,12 @@
 import type { Fitting } from '@lotus-steady/core';
 import { Printer } from 'lucide-react';
-import { useClass, useStudio } from '../../api/queries.js';
-import { Button, ButtonLink } from '../../ui/Button.js';
+import { useClass } from '../../data/classes/useClass.js';
+import { useHall } from '../../data/hall/useHall.js';
+import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate, sayProps } from '../../ui/say.js';
+import { sayDate, sayProps } from '../../domain/words/say.js';
 import { Reading } from '../../ui/states.js';
-import { StockTable } from './StockTable.js';
+import { StockTable } from '../../domain/stock/StockTable.js';
 
 const STATIONS = { wall: 'By the wall', chair: 'Chair row', mat: 'Mats' } as const;
 
@@ -13,7 +14,7 @@ const STATIONS = { wall: 'By the wall', chair: 'Chair row', mat: 'Mats' } as con
 export function RoomScreen({ id }: { id: string }) {
   const reading = useClass(id);
   const { data } = reading;
-  const studio = useStudio();
+  const studio = useHall();
   if (!data)
     return (
       <Page title="Room">
@@ -23,11 +24,14 @@ export function RoomScreen({ id }: { id: string }) {
   const { fitting } = data;
   return (
     <Page
-      title={`Room: ${data.title}`}
+      up={[
+        { to: '/classes', name: 'Classes' },
+        { to: `/classes/${id}/fitting`, name: data.title },
+      ]}
+      title="Room"
       about={`${sayDate(data.on)}${data.place ? ` · ${data.place}` : ''} · ${data.people.length} people`}
       actions={
         <>
-          <ButtonLink to={`/classes/${id}/fitting`}>Back to the fitting</ButtonLink>
           <Button onClick={() => window.print()}>
             <Printer aria-hidden size={20} />
             Print

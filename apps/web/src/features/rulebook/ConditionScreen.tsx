@@ -1,27 +1,22 @@
-import {
-  CONDITIONS,
-  CONFLICTS,
-  conflictText,
-  WARNING_SIGNS,
-  type Condition,
-  type WarningSign,
-} from '@lotus-steady/core';
+import { conflictText, type Condition, type WarningSign } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { useHallRules } from '../../api/queries.js';
+import { useHall } from '../../data/hall/useHall.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { Empty } from '../../ui/states.js';
 import { OwnRuleDialog } from './OwnRuleDialog.js';
 import { OwnRuleCard, RuleCard } from './RuleCard.js';
+import { catalogue } from '../../data/catalogue.js';
 
-const SIGNS: Readonly<Record<string, WarningSign>> = WARNING_SIGNS;
+const SIGNS: Readonly<Record<string, WarningSign>> = RULEBOOK.warningSigns;
 
 /** One condition: what goes well, what to ask, and every rule with what it touches right now. */
 export function ConditionScreen() {
   const { id = '' } = useParams();
-  const condition = CONDITIONS.find((known) => known.id === id);
+  const condition = RULEBOOK.conditions.find((known) => known.id === id);
   if (!condition)
     return (
       <Page title="Rulebook">
@@ -35,9 +30,9 @@ export function ConditionScreen() {
 
 function Whole({ condition }: { condition: Condition }) {
   const { id, name, aliases, fields, well, clearance, warnings, say, refer, rules } = condition;
-  const hall = useHallRules();
+  const hall = useHall().rules;
   const [adding, setAdding] = useState(false);
-  const conflicts = CONFLICTS.filter(({ between }) => between.includes(id));
+  const conflicts = RULEBOOK.conflicts.filter(({ between }) => between.includes(id));
   const facts: readonly (readonly [string, string | undefined])[] = [
     ['Goes well', well],
     ['Go-ahead', clearance],
@@ -86,7 +81,7 @@ function Whole({ condition }: { condition: Condition }) {
       )}
       {conflicts.map((conflict) => {
         const { between } = conflict;
-        const other = CONDITIONS.find((known) => known.id === between.find((one) => one !== id))!;
+        const other = RULEBOOK.conditions.find((known) => known.id === between.find((one) => one !== id))!;
         return (
           <p key={other.id} className="mb-4 rounded-2xl border border-line bg-paper px-5 py-3">
             <b>
@@ -96,7 +91,7 @@ function Whole({ condition }: { condition: Condition }) {
               </Link>
               :
             </b>{' '}
-            {conflictText(conflict)}
+            {conflictText(conflict, catalogue().poseName)}
           </p>
         );
       })}

@@ -1,18 +1,20 @@
 import { isLoosened, movableBound, readHallRules, type MovedLimit, type Rule } from '@lotus-steady/core';
 import { useState, type FormEvent } from 'react';
-import { useHallRules, useKeepHallRules, useStudio } from '../../api/queries.js';
+import { useHall } from '../../data/hall/useHall.js';
+import { useSaveHallRules } from '../../data/hall/useSaveHallRules.js';
 import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
 import { Modal } from '../../ui/Modal.js';
-import { today } from '../../ui/say.js';
+import { today } from '../../data/today.js';
 import { Problem } from '../../ui/states.js';
-import { sayLimit } from './words.js';
+import { sayLimit } from '../../domain/words/ruleWords.js';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 
 /** Moves a rule's number, with a reason. A looser number is said to be one, and marked wherever it decides. */
 export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => void }) {
-  const hall = useHallRules();
-  const keep = useKeepHallRules();
-  const studio = useStudio();
+  const hall = useHall().rules;
+  const keep = useSaveHallRules();
+  const studio = useHall();
   const movable = movableBound(rule)!;
   const known = hall.moved.find((one) => one.rule === rule.id);
   const bound = rule.all[movable.index]!;
@@ -22,12 +24,12 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
   const [asked, setAsked] = useState(false);
   const move: MovedLimit = { rule: rule.id, to: Number(to.replace(',', '.')), reason, by, on: today() };
   const others = hall.moved.filter((one) => one.rule !== rule.id);
-  const errors = readHallRules({ moved: [move], own: [] }).errors;
+  const errors = readHallRules({ moved: [move], own: [] }, RULEBOOK).errors;
   const wrong = (key: string): string | undefined =>
     asked ? errors.find(({ field }) => field === `moved[0].${key}`)?.message : undefined;
-  const loosened = Number.isFinite(move.to) && isLoosened(move);
+  const loosened = Number.isFinite(move.to) && isLoosened(rule, move.to);
   const save = (moved: readonly MovedLimit[]): void =>
-    keep.mutate({ ...hall, moved }, { onSuccess: onClose });
+    keep.mutate({ version: studio.version, rules: { ...hall, moved } }, { onSuccess: onClose });
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     setAsked(true);

@@ -1,13 +1,15 @@
 import { fold, readHallRules, type OwnRule, type Quantity } from '@lotus-steady/core';
 import { useMemo, useState, type FormEvent } from 'react';
-import { useHallRules, useKeepHallRules, useStudio } from '../../api/queries.js';
+import { useHall } from '../../data/hall/useHall.js';
+import { useSaveHallRules } from '../../data/hall/useSaveHallRules.js';
 import { Button } from '../../ui/Button.js';
 import { SelectField, TextField } from '../../ui/Field.js';
 import { Modal } from '../../ui/Modal.js';
-import { today } from '../../ui/say.js';
+import { today } from '../../data/today.js';
 import { Problem } from '../../ui/states.js';
-import { measureWords } from '../fitting/measureWords.js';
+import { measureWords } from '../../domain/words/measureWords.js';
 import { touchedBy } from './touched.js';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 
 /** Measures an own rule can look at, in the order a teacher thinks of them. */
 const MEASURES: readonly Quantity[] = [
@@ -47,9 +49,9 @@ const MEASURES: readonly Quantity[] = [
  * shown at once.
  */
 export function OwnRuleDialog({ condition, onClose }: { condition: string; onClose: () => void }) {
-  const hall = useHallRules();
-  const keep = useKeepHallRules();
-  const studio = useStudio();
+  const hall = useHall().rules;
+  const keep = useSaveHallRules();
+  const studio = useHall();
   const [measure, setMeasure] = useState<Quantity>('headBelowHeart');
   const [over, setOver] = useState('5');
   const [reason, setReason] = useState('');
@@ -70,7 +72,7 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
     by,
     on: today(),
   };
-  const errors = readHallRules({ moved: [], own: [rule] }).errors;
+  const errors = readHallRules({ moved: [], own: [rule] }, RULEBOOK).errors;
   const wrong = (key: string): string | undefined =>
     asked ? errors.find(({ field }) => field === `own[0].${key}`)?.message : undefined;
   const touched = useMemo(
@@ -92,7 +94,11 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     setAsked(true);
-    if (!errors.length) keep.mutate({ ...hall, own: [...hall.own, rule] }, { onSuccess: onClose });
+    if (!errors.length)
+      keep.mutate(
+        { version: studio.version, rules: { ...hall, own: [...hall.own, rule] } },
+        { onSuccess: onClose },
+      );
   };
   const { unit } = measureWords(measure, 1, 1);
   return (

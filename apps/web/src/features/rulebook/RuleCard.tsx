@@ -1,5 +1,4 @@
 import {
-  HOUSE_VIEW_TOPICS,
   isLoosened,
   movableBound,
   waysToSatisfy,
@@ -7,15 +6,17 @@ import {
   type Rule,
   type StageTest,
 } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Pencil, Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useHallRules, useKeepHallRules } from '../../api/queries.js';
+import { useHall } from '../../data/hall/useHall.js';
+import { useSaveHallRules } from '../../data/hall/useSaveHallRules.js';
 import { Button } from '../../ui/Button.js';
-import { LazyFigure } from '../atlas/LazyFigure.js';
+import { LazyFigure } from '../../domain/figure/LazyFigure.js';
 import { MoveLimitDialog } from './MoveLimitDialog.js';
 import { touchedBy } from './touched.js';
-import { LEVEL_WORDS, sayBounds, sayLimit } from './words.js';
+import { LEVEL_WORDS, sayBounds, sayLimit } from '../../domain/words/ruleWords.js';
 
 const EVIDENCE = {
   published: 'published',
@@ -50,7 +51,7 @@ const LEVEL_TINTS = {
  * touches.
  */
 export function RuleCard({ rule, condition }: { rule: Rule; condition: string }) {
-  const hall = useHallRules();
+  const hall = useHall().rules;
   const [moving, setMoving] = useState(false);
   const moved = hall.moved.find((one) => one.rule === rule.id);
   const movable = movableBound(rule);
@@ -73,7 +74,7 @@ export function RuleCard({ rule, condition }: { rule: Rule; condition: string })
         <p className="mt-1 text-indigo">
           By your view on{' '}
           <Link className="underline" to={`/house-view#${rule.house.topic}`}>
-            {HOUSE_VIEW_TOPICS[rule.house.topic]!.name}
+            {RULEBOOK.houseViewTopics[rule.house.topic]!.name}
           </Link>
           .
         </p>
@@ -87,10 +88,10 @@ export function RuleCard({ rule, condition }: { rule: Rule; condition: string })
         <p
           className={
             `mt-2 rounded-lg border px-3 py-2 ` +
-            `${isLoosened(moved) ? 'border-clay bg-clay-wash' : 'border-teal bg-teal-wash'}`
+            `${isLoosened(rule, moved.to) ? 'border-clay bg-clay-wash' : 'border-teal bg-teal-wash'}`
           }
         >
-          <b>{isLoosened(moved) ? 'Loosened' : 'Tightened'} here</b> from{' '}
+          <b>{isLoosened(rule, moved.to) ? 'Loosened' : 'Tightened'} here</b> from{' '}
           {'measure' in bound ? sayLimit(bound.measure, movable.value) : `${movable.value} s`} to{' '}
           {'measure' in bound ? sayLimit(bound.measure, moved.to) : `${moved.to} s`} by {moved.by}:{' '}
           {moved.reason}
@@ -110,8 +111,8 @@ export function RuleCard({ rule, condition }: { rule: Rule; condition: string })
 
 /** A rule of the hall's own. */
 export function OwnRuleCard({ rule: { id, condition, measure, over, reason, by } }: { rule: OwnRule }) {
-  const hall = useHallRules();
-  const keep = useKeepHallRules();
+  const { rules, version } = useHall();
+  const keep = useSaveHallRules();
   const rule: Rule = {
     id,
     level: 'limit',
@@ -130,7 +131,9 @@ export function OwnRuleCard({ rule: { id, condition, measure, over, reason, by }
         look="quiet"
         className="-ml-3"
         disabled={keep.isPending}
-        onClick={() => keep.mutate({ ...hall, own: hall.own.filter((one) => one.id !== id) })}
+        onClick={() =>
+          keep.mutate({ version, rules: { ...rules, own: rules.own.filter((one) => one.id !== id) } })
+        }
       >
         <Trash2 aria-hidden size={16} />
         Take it away

@@ -1,43 +1,45 @@
-import { CONDITIONS, WARNING_SIGNS, type WarningSign } from '@lotus-steady/core';
-import { useState } from 'react';
-import { Link } from 'react-router';
+import type { WarningSign } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import { Link, useSearchParams } from 'react-router';
 import { ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { Empty } from '../../ui/states.js';
-import { GROUPS } from './words.js';
+import { GROUPS } from '../../domain/words/ruleWords.js';
 
-const RULES = CONDITIONS.reduce((sum, { rules }) => sum + rules.length, 0);
+const RULES = RULEBOOK.conditions.reduce((sum, { rules }) => sum + rules.length, 0);
 const EVERYONE: readonly WarningSign[] = Object.values(
-  WARNING_SIGNS as Readonly<Record<string, WarningSign>>,
+  RULEBOOK.warningSigns as Readonly<Record<string, WarningSign>>,
 ).filter(({ everyone }) => everyone);
 
 /** Every condition and group, to find and open. */
 export function RulebookScreen() {
-  const [find, setFind] = useState('');
+  const [params, setParams] = useSearchParams();
+  const find = params.get('find') ?? '';
+  const setFind = (words: string): void => setParams(words ? { find: words } : {}, { replace: true });
   const typed = find.trim().toLowerCase();
-  const found = CONDITIONS.filter(
+  const found = RULEBOOK.conditions.filter(
     ({ name, aliases }) => !typed || [name, ...aliases].some((word) => word.toLowerCase().includes(typed)),
   );
   return (
     <Page
       title="Rulebook"
-      about={`${CONDITIONS.length} conditions and groups, ${RULES} rules`}
+      about={`${RULEBOOK.conditions.length} conditions and groups, ${RULES} rules`}
+      tools={
+        <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">
+          Find a condition, however it is called
+          <input
+            type="search"
+            value={find}
+            onChange={(event) => setFind(event.target.value)}
+            placeholder="osteopenia, slipped disc, POTS …"
+            className="min-h-11 rounded-lg border border-strong-line bg-paper px-3 text-base text-ink"
+          />
+        </label>
+      }
       actions={
-        <>
-          <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">
-            Find a condition, however it is called
-            <input
-              type="search"
-              value={find}
-              onChange={(event) => setFind(event.target.value)}
-              placeholder="osteopenia, slipped disc, POTS …"
-              className="min-h-11 rounded-lg border border-strong-line bg-paper px-3 text-base text-ink"
-            />
-          </label>
-          <ButtonLink className="self-end" to="/rulebook/what-if">
-            What if …
-          </ButtonLink>
-        </>
+        <ButtonLink className="md:self-end" to="/rulebook/what-if">
+          What if …
+        </ButtonLink>
       }
     >
       {!found.length && (

@@ -1,6 +1,5 @@
 import {
   compileRules,
-  CONDITIONS,
   decidingRule,
   judgeAll,
   markOf,
@@ -11,20 +10,21 @@ import {
   type InputError,
   type Mark,
 } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { X } from 'lucide-react';
 import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { useHallRules, useHouseView } from '../../api/queries.js';
-import { catalogue } from '../../catalogue.js';
+import { useStaging } from '../../domain/person/useStaging.js';
+import { catalogue } from '../../data/catalogue.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
-import { MarkSign } from '../../ui/Mark.js';
+import { MarkSign } from '../../domain/marks/Mark.js';
 import { Page } from '../../ui/Page.js';
-import { today } from '../../ui/say.js';
+import { today } from '../../data/today.js';
 import { Empty } from '../../ui/states.js';
-import { LazyFigure } from '../atlas/LazyFigure.js';
-import { ConditionPicker } from '../people/ConditionPicker.js';
-import { readDetails, StageFields, type TypedDetails } from '../people/StageFields.js';
+import { LazyFigure } from '../../domain/figure/LazyFigure.js';
+import { ConditionPicker } from '../../domain/person/ConditionPicker.js';
+import { readDetails, StageFields, type TypedDetails } from '../../domain/person/StageFields.js';
 
 const MARKS: readonly Mark[] = ['allowed', 'with-care', 'limited', 'never'];
 
@@ -41,11 +41,11 @@ interface Asked {
  */
 export function WhatIfScreen() {
   const [params] = useSearchParams();
-  const houseView = useHouseView();
-  const hall = useHallRules();
+  const staging = useStaging(today());
   const first = params.get('with');
   const [asked, setAsked] = useState<Asked>({
-    conditions: first && CONDITIONS.some(({ id }) => id === first) ? [{ id: first, details: {} }] : [],
+    conditions:
+      first && RULEBOOK.conditions.some(({ id }) => id === first) ? [{ id: first, details: {} }] : [],
     on: today(),
     born: '',
     heightCm: '',
@@ -63,17 +63,18 @@ export function WhatIfScreen() {
         conditions: later.conditions.map(({ id, details }) => ({
           condition: id,
           ...readDetails(
-            CONDITIONS.find((known) => known.id === id)!,
+            RULEBOOK.conditions.find((known) => known.id === id)!,
             details,
           ),
         })),
       },
       '',
       errors,
+      RULEBOOK,
       later.on,
     );
     const body = errors.length ? SOMEBODY : person;
-    const staged = stagePerson(body, later.on || today(), houseView, hall);
+    const staged = stagePerson(body, { ...staging, on: later.on || today() });
     const table = measureTable(catalogue(), body, later.on || today());
     const compiled = compileRules(staged);
     const codes = judgeAll(compiled, table);
@@ -86,7 +87,7 @@ export function WhatIfScreen() {
       order: table.rows.map((_, row) => row).sort((a, b) => codes[b]! - codes[a]! || a - b),
       counts: MARKS.map((_, code) => codes.reduce((sum, each) => sum + (each === code ? 1 : 0), 0)),
     };
-  }, [later, houseView, hall]);
+  }, [later, staging]);
   const wrong = (field: string): string | undefined => errors.find((error) => error.field === field)?.message;
   return (
     <Page
@@ -107,7 +108,7 @@ export function WhatIfScreen() {
             onPick={(id) => change({ conditions: [...asked.conditions, { id, details: {} }] })}
           />
           {asked.conditions.map(({ id, details }, i) => {
-            const condition = CONDITIONS.find((known) => known.id === id)!;
+            const condition = RULEBOOK.conditions.find((known) => known.id === id)!;
             return (
               <div key={id} className="rounded-xl border border-line bg-sunk p-4">
                 <div className="flex items-center justify-between">

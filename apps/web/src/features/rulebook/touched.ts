@@ -7,8 +7,8 @@ import {
   type Rule,
   type Variant,
 } from '@lotus-steady/core';
-import { catalogue } from '../../catalogue.js';
-import { today } from '../../ui/say.js';
+import { catalogue } from '../../data/catalogue.js';
+import { today } from '../../data/today.js';
 
 /** The variants that a rule touches right now, for a grown person of 165 cm and the usual holds. */
 export function touchedBy(rule: Rule, condition: string): readonly { pose: Pose; variant: Variant }[] {

@@ -1,13 +1,15 @@
-import { variantById } from '../../catalogue.js';
+import { variantById } from '../../data/catalogue.js';
 import { X } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useBlocker, useNavigate } from 'react-router';
-import type { ApiError } from '../../api/client.js';
-import { useClass, useSaveRecord, type ClassWhole, type RecordEntry } from '../../api/queries.js';
-import { Button, ButtonLink } from '../../ui/Button.js';
+import type { ApiError } from '../../data/client.js';
+import { useClass } from '../../data/classes/useClass.js';
+import { useSaveRecords } from '../../data/classes/useSaveRecords.js';
+import type { ClassWhole, RecordEntry } from '../../data/types.js';
+import { Button } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate } from '../../ui/say.js';
+import { sayDate } from '../../domain/words/say.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
 
 /** Afterwards: who came, pain before and after, what was eased or stopped, a word. */
@@ -30,6 +32,10 @@ const blank = (person: ClassWhole['people'][number]): RecordEntry => ({
   word: '',
 });
 
+/** By how much pain is more after class than before; 0 where either is not known. */
+const moreBy = ({ painBefore, painAfter }: RecordEntry): number =>
+  (painAfter ?? 0) - (painBefore ?? painAfter ?? 0);
+
 function AfterForm({ known }: { known: ClassWhole }) {
   const [entries, setEntries] = useState(() =>
     known.people.map(
@@ -37,7 +43,7 @@ function AfterForm({ known }: { known: ClassWhole }) {
     ),
   );
   const [touched, setTouched] = useState(false);
-  const save = useSaveRecord(known.id);
+  const save = useSaveRecords(known.id);
   const navigate = useNavigate();
   const problem = save.error as ApiError | null;
   const blocker = useBlocker(
@@ -67,19 +73,25 @@ function AfterForm({ known }: { known: ClassWhole }) {
     <Page
       title="After class"
       about={`${known.title}, ${sayDate(known.on)}`}
-      actions={<ButtonLink to={`/classes/${known.id}/fitting`}>Back to the fitting</ButtonLink>}
+      up={[
+        { to: '/classes', name: 'Classes' },
+        { to: `/classes/${known.id}/fitting`, name: known.title },
+      ]}
     >
       {!entries.length && <Empty>Nobody was down for this class.</Empty>}
       <form
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
-          save.mutate(entries, {
-            onSuccess: () => {
-              setTouched(false);
-              setSaved(true);
+          save.mutate(
+            { version: known.version, records: entries },
+            {
+              onSuccess: () => {
+                setTouched(false);
+                setSaved(true);
+              },
             },
-          });
+          );
         }}
       >
         <ul className="mb-5 space-y-3">
@@ -104,22 +116,18 @@ function AfterForm({ known }: { known: ClassWhole }) {
                       <Pain
                         label="Pain before"
                         name={name}
-                        value={entry.painBefore}
+                        value={entry.painBefore ?? null}
                         onChange={(painBefore) => change(i, { painBefore })}
                       />
                       <Pain
                         label="after"
                         name={name}
-                        value={entry.painAfter}
+                        value={entry.painAfter ?? null}
                         onChange={(painAfter) => change(i, { painAfter })}
                       />
-                      {entry.painBefore !== null &&
-                        entry.painAfter !== null &&
-                        entry.painAfter - entry.painBefore >= 2 && (
-                          <b className="text-clay">
-                            up by {entry.painAfter - entry.painBefore}: ease next time
-                          </b>
-                        )}
+                      {moreBy(entry) >= 2 && (
+                        <b className="text-clay">up by {moreBy(entry)}: ease next time</b>
+                      )}
                     </>
                   )}
                 </div>

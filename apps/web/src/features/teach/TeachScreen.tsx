@@ -1,18 +1,19 @@
 import { type LaneStep } from '@lotus-steady/core';
-import { variantById } from '../../catalogue.js';
+import { variantById } from '../../data/catalogue.js';
 import { ChevronLeft, ChevronRight, Pause, Play } from 'lucide-react';
 import { useCallback, useEffect, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useClass, type ClassWhole } from '../../api/queries.js';
-import { Figure } from '../../figure/Figure.js';
+import { useClass } from '../../data/classes/useClass.js';
+import type { ClassWhole } from '../../data/types.js';
+import { Figure } from '../../domain/figure/Figure.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayClock, sayOwnHold, sayProps, shortNames } from '../../ui/say.js';
+import { sayClock, sayOwnHold, sayProps, shortNames } from '../../domain/words/say.js';
 import { Reading } from '../../ui/states.js';
-import { sayWay } from '../../ui/sayWay.js';
-import { Chosen } from '../fitting/Chosen.js';
-import { Loosened } from '../fitting/Loosened.js';
-import { VerdictMark } from '../../ui/VerdictMark.js';
+import { sayWay } from '../../domain/words/sayWay.js';
+import { Chosen } from '../../domain/fitting/Chosen.js';
+import { Loosened } from '../../domain/fitting/Loosened.js';
+import { VerdictMark } from '../../domain/marks/VerdictMark.js';
 import { momentsOf, type Moment } from './moments.js';
 import { useCountdown } from './useCountdown.js';
 

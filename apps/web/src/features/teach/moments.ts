@@ -1,5 +1,5 @@
 import { type Fitting, type LaneStep } from '@lotus-steady/core';
-import { variantById } from '../../catalogue.js';
+import { variantById } from '../../data/catalogue.js';
 
 /** One thing to teach now: a step, on one side if it has sides. */
 export interface Moment {

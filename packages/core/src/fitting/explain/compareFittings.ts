@@ -91,7 +91,12 @@ export function compareFittings(before: Fitting, after: Fitting): Comparison {
   for (const lane of after.lanes) {
     const old = then.get(lane.personId);
     if (!old) {
-      differences.push({ personId: lane.personId, person: lane.person, what: 'new here', why: 'Was not down for the class.' });
+      differences.push({
+        personId: lane.personId,
+        person: lane.person,
+        what: 'new here',
+        why: 'Was not down for the class.',
+      });
       continue;
     }
     const stages = stageChanges(old, lane);

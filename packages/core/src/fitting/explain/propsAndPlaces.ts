@@ -53,7 +53,12 @@ export function roomOf(
  * wall at any step is by the wall; who is on the chair for half of the class has one.
  */
 export function placesOf(
-  people: readonly { id: string; name: string; numbers: readonly number[]; steps: readonly (readonly Draft[])[] }[],
+  people: readonly {
+    id: string;
+    name: string;
+    numbers: readonly number[];
+    steps: readonly (readonly Draft[])[];
+  }[],
 ): PersonPlace[] {
   const taken = { wall: 0, chair: 0, mat: 0 };
   return people.map(({ id, name, numbers, steps }): PersonPlace => {

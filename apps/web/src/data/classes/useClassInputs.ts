@@ -1,0 +1,14 @@
+import { useQuery } from '@tanstack/react-query';
+import { answered, client, type AnswerOf } from '../client.js';
+import { keys } from '../keys.js';
+
+/** What a class is fitted from today: enough to fit it again on the page. */
+export const useClassInputs = (id: string) =>
+  useQuery({
+    queryKey: keys.classInputs(id),
+    staleTime: 0,
+    queryFn: () =>
+      answered<AnswerOf<'Class.inputs'>>(
+        client.GET('/api/classes/{id}/inputs', { params: { path: { id } } }),
+      ),
+  });

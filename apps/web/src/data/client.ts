@@ -1,0 +1,53 @@
+import type { InputError } from '@lotus-steady/core';
+import createClient from 'openapi-fetch';
+import type { operations, paths } from './contract.js';
+
+/** What the server said was wrong: a sentence, and the fields it is about. */
+export class ApiError extends Error {
+  constructor(
+    message: string,
+    /** 0 where nothing answered. */
+    readonly status: number,
+    readonly fields: readonly InputError[] = [],
+    /** With 409: how it stands now. */
+    readonly current?: Readonly<Record<string, unknown>>,
+  ) {
+    super(message);
+  }
+}
+
+/** The API, typed by its contract. */
+export const client = createClient<paths>({ baseUrl: window.location.origin });
+
+/** What an operation of the contract answers, by its name there. */
+export type AnswerOf<Name extends keyof operations> = operations[Name]['responses'] extends
+  | { 200: { content: { 'application/json': infer Body } } }
+  | { 201: { content: { 'application/json': infer Body } } }
+  ? Body
+  : undefined;
+
+/**
+ * What a call answered.
+ *
+ * @example answered<AnswerOf<'Hall.current'>>(client.GET('/api/hall'))
+ * @throws ApiError with words a person can act on
+ */
+export async function answered<T>(
+  call: Promise<{ data?: unknown; error?: unknown; response: Response }>,
+): Promise<T> {
+  const answer = await call.catch(() => {
+    throw new ApiError('The program on this computer does not answer. Is it still running?', 0);
+  });
+  const { data, error, response } = answer;
+  if (response.ok) return data as T;
+  const problem = (error ?? {}) as Partial<ApiError>;
+  throw new ApiError(
+    problem.message ?? 'Something went wrong.',
+    response.status,
+    problem.fields,
+    problem.current,
+  );
+}
+
+/** Saves on the version that was read. */
+export const ifMatch = (version: number) => ({ 'If-Match': `"${version}"` });

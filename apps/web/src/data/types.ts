@@ -1,0 +1,18 @@
+/** What the API takes and answers, by short names. */
+import type { components } from './contract.js';
+
+type Schemas = components['schemas'];
+
+export type Hall = Schemas['HallDto'];
+export type ClassLine = Schemas['ClassLineDto'];
+export type ClassWhole = Schemas['ClassDto'];
+export type ClassInputs = Schemas['ClassInputsDto'];
+export type ClassDraft = Schemas['ClassDraftDto'];
+export type RecordEntry = Schemas['RecordDto'];
+export type PersonDraft = Schemas['PersonDraftDto'];
+export type PersonLine = Schemas['PersonLineDto'];
+export type PersonWhole = Schemas['PersonDto'];
+export type PropNote = Schemas['PropNoteDto'];
+export type SequenceLine = Schemas['SequenceDto'];
+export type KeptVariant = Schemas['OwnVariantDto'];
+export type OwnDraft = Schemas['OwnVariantDraftDto'];

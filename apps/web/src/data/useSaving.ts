@@ -1,0 +1,11 @@
+import { useMutation, useQueryClient, type QueryKey } from '@tanstack/react-query';
+import type { ApiError } from './client.js';
+
+/** Saves something, and lets what shows it be read again. */
+export function useSaving<In, Out>(save: (input: In) => Promise<Out>, ...shown: readonly QueryKey[]) {
+  const cache = useQueryClient();
+  return useMutation<Out, ApiError, In>({
+    mutationFn: save,
+    onSuccess: () => Promise.all(shown.map((queryKey) => cache.invalidateQueries({ queryKey }))),
+  });
+}

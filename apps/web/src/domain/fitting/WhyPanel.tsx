@@ -1,0 +1,302 @@
+import type { Build, Finding, LaneStep, Override } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import { variantById } from '../../data/catalogue.js';
+import { ArrowRight, X } from 'lucide-react';
+import { ExactFigure } from '../figure/ExactFigure.js';
+import { Figure } from '../figure/Figure.js';
+import { Button } from '../../ui/Button.js';
+import { LimitBar } from '../marks/LimitBar.js';
+import { sayHold, sayProps } from '../words/say.js';
+import { VerdictMark } from '../marks/VerdictMark.js';
+import { Chosen } from './Chosen.js';
+import { measureWords } from '../words/measureWords.js';
+import { Alternatives } from './Alternatives.js';
+import { OverrideForm } from './OverrideForm.js';
+
+const EVIDENCE = {
+  published: 'published',
+  'common-practice': 'common practice',
+  memory: 'from memory',
+} as const;
+
+interface Props {
+  person: { id: string; name: string };
+  heightCm: number;
+  build: Build;
+  entry: LaneStep;
+  /** Others who do the same: their why may differ. */
+  others: readonly { id: string; name: string }[];
+  onPerson: (id: string) => void;
+  /** The teacher's own choice; absent where nothing can be changed. */
+  onOverride?: (override: Override | undefined) => void;
+  onClose: () => void;
+}
+
+/**
+ * Why this and not the asked: figures side by side, every rule with its number against its limit, and what
+ * else would do.
+ */
+export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onOverride, onClose }: Props) {
+  const chosen = variantById(entry.variant);
+  const same = entry.askedVariant === entry.variant;
+  const side = entry.sides.length === 1 ? entry.sides[0] : undefined;
+  const rules = [...new Set(entry.findings.map((finding) => finding.rule))];
+  return (
+    <div className="flex h-full flex-col overflow-y-auto p-5" data-testid="why">
+      <div className="flex items-start gap-2">
+        <div className="flex-1">
+          <VerdictMark verdict={entry.verdict} />
+          <Chosen entries={[entry]} />
+          <h2 className="mt-1 text-xl">
+            {chosen.pose.name}
+            {same ? '' : `, ${chosen.variant.name}`}
+          </h2>
+          <p className="text-soft">
+            for {person.name}
+            {entry.verdict === 'as-written' ? '' : `, instead of ${entry.asked}`}
+            {side ? ` (${side} side)` : ''}
+          </p>
+        </div>
+        <Button look="quiet" className="px-2" onClick={onClose} aria-label="Close the why">
+          <X aria-hidden size={22} />
+        </Button>
+      </div>
+      {others.length > 1 && (
+        <div className="mt-2 flex flex-wrap gap-1" role="group" aria-label="Who">
+          {others.map(({ id, name }) => (
+            <button
+              key={id}
+              type="button"
+              aria-pressed={id === person.id}
+              onClick={() => onPerson(id)}
+              className={
+                `min-h-9 rounded-full border px-3 ` +
+                `${id === person.id ? 'border-teal bg-teal-wash font-semibold' : 'border-line'}`
+              }
+            >
+              {name}
+            </button>
+          ))}
+        </div>
+      )}
+      <div className="mt-3 grid grid-cols-[1fr_auto_1fr] items-center gap-1">
+        <figure className="rounded-xl bg-(--fig-paper)">
+          <ExactFigure
+            variant={entry.askedVariant}
+            side={side}
+            heightCm={heightCm}
+            build={build}
+            width={176}
+            height={150}
+            className="w-full"
+          />
+          <figcaption className="pb-1 text-center text-soft">asked</figcaption>
+        </figure>
+        <ArrowRight aria-hidden size={18} className="text-soft" />
+        <figure className="rounded-xl bg-(--fig-paper)">
+          <ExactFigure
+            variant={entry.variant}
+            side={side}
+            heightCm={heightCm}
+            build={build}
+            width={176}
+            height={150}
+            className="w-full"
+          />
+          <figcaption className="pb-1 text-center text-soft">
+            {entry.verdict === 'as-written' ? 'as written' : 'chosen'}
+          </figcaption>
+        </figure>
+      </div>
+      {chosen.variant.frames.length > 1 && (
+        <div className="mt-1 flex justify-end gap-1">
+          {chosen.variant.frames.map((_, i) => (
+            <ExactFigure
+              key={i}
+              variant={entry.variant}
+              frame={i}
+              heightCm={heightCm}
+              build={build}
+              width={96}
+              height={80}
+              className="w-24"
+            />
+          ))}
+        </div>
+      )}
+      <p className="mt-2">
+        {sayHold(entry.hold, entry.sides)}
+        {entry.props.length ? ` · ${sayProps(entry.props)}` : ''}
+        {entry.waits
+          ? ` · done ${entry.waits} s before the others: ${entry.waitOut ?? 'rest, or follow the breath'}`
+          : ''}
+      </p>
+      {entry.props.map((prop) => (
+        <p key={prop.prop + prop.where} className="text-soft">
+          {prop.prop}
+          {prop.count > 1 ? ` × ${prop.count}` : ''}
+          {prop.heightCm ? `, ${prop.heightCm} cm` : ''}: {prop.where}
+        </p>
+      ))}
+      <section className="mt-4 border-t border-line pt-3">
+        <h3 className="text-lg">Why</h3>
+        {entry.allowedBy?.map(({ topic, name, positionName, other, reason }) => (
+          <p key={topic} className="mt-2 rounded-lg border border-indigo px-3 py-2">
+            <b className="text-indigo">Allowed by your view on {name.toLowerCase()}</b> (
+            {positionName.toLowerCase()}). With “{other.toLowerCase()}”: {reason}
+          </p>
+        ))}
+        {entry.because && (
+          <p className="mt-2">
+            {entry.because.kind === 'stock'
+              ? `There are not enough ${entry.because.prop}s for everyone; this does without.`
+              : 'Fewer versions were asked for: this joins what others do.'}
+          </p>
+        )}
+        {entry.sidesDiffer && <p className="mt-2">The sides differ: {entry.sidesDiffer}</p>}
+        {!rules.length && !entry.allowedBy && (
+          <p className="text-soft">Nothing that is known about {person.name} touches this step.</p>
+        )}
+        {rules.map((rule) => (
+          <Rule key={rule} findings={entry.findings.filter((finding) => finding.rule === rule)} />
+        ))}
+      </section>
+      {entry.way && <Way way={entry.way} />}
+      {entry.then && (
+        <section className="mt-4 border-t border-line pt-3">
+          <h3 className="text-lg">Then</h3>
+          <div className="flex items-center gap-2">
+            <Figure variant={entry.then.variant} className="w-24 shrink-0" decorative />
+            <p>
+              <b>{variantById(entry.then.variant).pose.name}</b>,{' '}
+              {variantById(entry.then.variant).variant.name}, {sayHold(entry.then.hold, entry.then.sides)}
+              <span className="block text-soft">{entry.then.reason}</span>
+            </p>
+          </div>
+        </section>
+      )}
+      <section className="mt-4 border-t border-line pt-3">
+        <h3 className="text-lg">To say</h3>
+        <ul className="list-disc pl-5">
+          {entry.cues.map((cue) => (
+            <li key={cue}>{cue}</li>
+          ))}
+        </ul>
+      </section>
+      {!onOverride && entry.alternatives.length > 0 && (
+        <section className="mt-4 border-t border-line pt-3">
+          <h3 className="text-lg">Also possible</h3>
+          <Alternatives entry={entry} heightCm={heightCm} build={build} />
+        </section>
+      )}
+      {onOverride && (
+        <OverrideForm
+          key={`${person.id} ${entry.step} ${entry.variant} ${entry.override?.reason ?? ''}`}
+          person={person}
+          entry={entry}
+          onOverride={onOverride}
+        />
+      )}
+    </div>
+  );
+}
+
+/** How one gets here from the step before; where the usual way is out, why. */
+const Way = ({
+  way: { moves, none, instead, pause, pauseSeconds },
+}: {
+  way: NonNullable<LaneStep['way']>;
+}) => (
+  <section className="mt-4 border-t border-line pt-3">
+    <h3 className="text-lg">Getting there</h3>
+    {none && (
+      <p className="font-semibold text-clay">
+        No way that suits is known: someone helps, or stay where you are.
+      </p>
+    )}
+    <ol className="list-decimal pl-5">
+      {moves.map(({ id, name }) => (
+        <li key={id + name}>{name}</li>
+      ))}
+    </ol>
+    {instead.map((reason) => (
+      <p key={reason} className="mt-1 text-soft">
+        Not the usual way: {reason}
+      </p>
+    ))}
+    {pause && (
+      <p className="mt-1">
+        {pause}
+        {pauseSeconds ? ` Allow ${pauseSeconds} s.` : ''}
+      </p>
+    )}
+  </section>
+);
+
+/** What the positions under which a rule does not hold are called. */
+function otherPositions({ topic, positions }: NonNullable<Finding['house']>): string {
+  const others = RULEBOOK.houseViewTopics[topic]!.positions.filter(({ id }) => !positions.includes(id)).map(
+    ({ name }) => `“${name.toLowerCase()}”`,
+  );
+  return others.length ? `with ${others.join(' or ')} it would not hold.` : 'it holds under every position.';
+}
+
+function Rule({ findings }: { findings: readonly Finding[] }) {
+  const [first] = findings;
+  const onAsked = findings.find((finding) => finding.on === 'asked');
+  const onChosen = findings.find((finding) => finding.on === 'chosen');
+  if (!first) return null;
+  return (
+    <div className="mt-3" data-rule={first.rule}>
+      <p>{first.reason}</p>
+      {first.changed && (
+        <p className={first.changed.how === 'loosened' ? 'font-semibold text-clay' : 'text-teal'}>
+          {first.changed.how === 'own'
+            ? 'A rule of your own'
+            : `${first.changed.how === 'loosened' ? 'Loosened' : 'Tightened'} here`}{' '}
+          by {first.changed.by}: {first.changed.reason}
+        </p>
+      )}
+      {first.house && (
+        <p className="text-sm text-indigo">
+          Decided by your view on {RULEBOOK.houseViewTopics[first.house.topic]!.name.toLowerCase()};{' '}
+          {otherPositions(first.house)}
+        </p>
+      )}
+      {[onAsked, onChosen].map((finding) => {
+        if (!finding) return null;
+        const { words, unit, most, drawn } = measureWords(finding.measure, finding.value, finding.limit);
+        const name = `${words}, ${finding.on}`;
+        // A cue that stays is no fault of the chosen way; what broke a limit is.
+        const fine = finding.on === 'chosen' && (finding.met || finding.level === 'watch');
+        if (drawn)
+          return (
+            <LimitBar
+              key={finding.on}
+              label={name}
+              value={finding.value as number}
+              limit={finding.limit as number}
+              unit={unit}
+              met={fine}
+              most={most}
+            />
+          );
+        if (finding.on === 'chosen' && onAsked) return null;
+        return (
+          <p key={finding.on} className="text-sm text-soft">
+            {words}
+            {typeof finding.value === 'string'
+              ? `: ${finding.value.replaceAll('-', ' ')}; asked for: ${String(finding.limit).replaceAll('-', ' ')}`
+              : ''}
+          </p>
+        );
+      })}
+      <p className="text-sm text-soft">
+        <b className="text-indigo">{EVIDENCE[first.evidence.kind]}</b>
+        {first.evidence.source.startsWith('common practice, no') ? '' : ` · ${first.evidence.source}`} ·{' '}
+        {RULEBOOK.conditionName(first.condition)}
+        {first.level === 'watch' ? ' · watch' : ''}
+      </p>
+    </div>
+  );
+}

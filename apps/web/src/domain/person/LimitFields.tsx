@@ -1,0 +1,149 @@
+import type { LimitKind } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import { Plus, X } from 'lucide-react';
+import { useFieldArray, type UseFormReturn } from 'react-hook-form';
+import { Button } from '../../ui/Button.js';
+import { SelectField, TextField } from '../../ui/Field.js';
+import type { PersonValues } from './personValues.js';
+
+const KINDS: Readonly<Record<string, LimitKind>> = RULEBOOK.limitKinds;
+
+interface Props {
+  form: UseFormReturn<PersonValues>;
+  wrong: (field: string) => string | undefined;
+}
+
+/** A person's own limits: what, how far, who set it and until when. */
+export function LimitFields({ form: { control, register, watch }, wrong }: Props) {
+  const { fields, append, remove } = useFieldArray({ control, name: 'limits' });
+  return (
+    <fieldset className="space-y-3">
+      <legend className="font-semibold">Own limits</legend>
+      {fields.map((field, i) => {
+        const kind = KINDS[watch(`limits.${i}.kind`)];
+        const at = (key: string): string | undefined => wrong(`limits[${i}].${key}`);
+        return (
+          <div key={field.id} className="grid gap-3 rounded-xl border border-line bg-sunk p-4 sm:grid-cols-2">
+            <SelectField label="What" error={at('kind')} {...register(`limits.${i}.kind`)}>
+              {Object.entries(KINDS).map(([id, { says }]) => (
+                <option key={id} value={id}>
+                  {says}
+                </option>
+              ))}
+            </SelectField>
+            {kind?.unit && (
+              <TextField
+                label={kind.unit === 'degrees' ? 'Degrees' : 'Seconds'}
+                inputMode="numeric"
+                placeholder={String(kind.usual)}
+                error={at('most')}
+                {...register(`limits.${i}.most`)}
+              />
+            )}
+            {kind?.sided && (
+              <SelectField label="Side" error={at('side')} {...register(`limits.${i}.side`)}>
+                <option value="">both</option>
+                <option value="right">right</option>
+                <option value="left">left</option>
+              </SelectField>
+            )}
+            <TextField
+              label="Set by"
+              placeholder="herself, physiotherapist, teacher"
+              error={at('by')}
+              {...register(`limits.${i}.by`)}
+            />
+            <TextField
+              label="Until"
+              type="date"
+              error={at('until')}
+              hint="Left open: it stays."
+              {...register(`limits.${i}.until`)}
+            />
+            <TextField label="Why" error={at('why')} {...register(`limits.${i}.why`)} />
+            <Button look="quiet" className="self-end justify-self-end" onClick={() => remove(i)}>
+              <X aria-hidden size={18} />
+              Take it away
+            </Button>
+          </div>
+        );
+      })}
+      <Button
+        look="quiet"
+        onClick={() =>
+          append({
+            kind: 'no-kneeling',
+            side: '',
+            most: '',
+            by: '',
+            until: '',
+            why: '',
+          })
+        }
+      >
+        <Plus aria-hidden size={18} />
+        An own limit
+      </Button>
+    </fieldset>
+  );
+}
+
+/** Go-aheads on file: who gave it, when, until when, and for which condition or rule; it lifts only that. */
+export function ClearanceFields({ form: { control, register, watch }, wrong }: Props) {
+  const { fields, append, remove } = useFieldArray({ control, name: 'clearances' });
+  const has = watch('conditions').map(({ condition }) => condition);
+  const conditions = RULEBOOK.conditions.filter(({ id }) => has.includes(id));
+  return (
+    <fieldset className="space-y-3">
+      <legend className="font-semibold">Go-aheads on file</legend>
+      {fields.map((field, i) => {
+        const at = (key: string): string | undefined => wrong(`clearances[${i}].${key}`);
+        return (
+          <div key={field.id} className="grid gap-3 rounded-xl border border-line bg-sunk p-4 sm:grid-cols-2">
+            <SelectField
+              label="For"
+              error={at('for')}
+              hint="Only what is named is lifted."
+              {...register(`clearances.${i}.for`)}
+            >
+              <option value="">Choose …</option>
+              {conditions.map((condition) => (
+                <optgroup key={condition.id} label={condition.name}>
+                  <option value={condition.id}>{condition.name}: may come to class</option>
+                  {condition.rules
+                    .filter(({ level }) => level !== 'watch')
+                    .map((rule) => (
+                      <option key={rule.id} value={rule.id}>
+                        lifts: {rule.reason}
+                      </option>
+                    ))}
+                </optgroup>
+              ))}
+            </SelectField>
+            <TextField
+              label="Given by"
+              placeholder="midwife, surgeon, physiotherapist"
+              error={at('by')}
+              {...register(`clearances.${i}.by`)}
+            />
+            <TextField label="On" type="date" error={at('on')} {...register(`clearances.${i}.on`)} />
+            <TextField label="Until" type="date" error={at('until')} {...register(`clearances.${i}.until`)} />
+            <TextField label="In their words" error={at('words')} {...register(`clearances.${i}.words`)} />
+            <Button look="quiet" className="self-end justify-self-end" onClick={() => remove(i)}>
+              <X aria-hidden size={18} />
+              Take it away
+            </Button>
+          </div>
+        );
+      })}
+      <Button
+        look="quiet"
+        disabled={!conditions.length}
+        onClick={() => append({ for: '', by: '', on: '', until: '', words: '' })}
+      >
+        <Plus aria-hidden size={18} />A go-ahead
+      </Button>
+      {!conditions.length && <p className="text-soft">A go-ahead is for a condition; add that first.</p>}
+    </fieldset>
+  );
+}

@@ -1,0 +1,98 @@
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import type { PersonDraft, PersonLine } from '../../data/types.js';
+import { readDetails, type TypedDetails } from './StageFields.js';
+
+/** A kept detail as its field shows it. */
+function asTyped(value: unknown): string | boolean {
+  if (typeof value === 'boolean') return value;
+  return Array.isArray(value) ? value.join(', ') : String(value);
+}
+
+/** What was counted and timed (CDC STEADI), in the order of the form. */
+export const SCREENING = [
+  ['fallsLastYear', 'Falls in the last year'],
+  ['chairStands', 'Chair stands in 30 seconds'],
+  ['tugSeconds', 'Timed up-and-go, seconds'],
+  ['tandemSeconds', 'Heel to toe, seconds'],
+] as const;
+export type ScreeningKey = (typeof SCREENING)[number][0];
+
+/** The person form's own shape: every value as it is typed. */
+export interface PersonValues {
+  name: string;
+  born: string;
+  sex: string;
+  heightCm: string;
+  stand: boolean;
+  floor: boolean;
+  kneel: boolean;
+  screening: Record<ScreeningKey, string>;
+  conditions: { condition: string; details: TypedDetails }[];
+  limits: { kind: string; side: string; most: string; by: string; until: string; why: string }[];
+  clearances: { for: string; by: string; on: string; until: string; words: string }[];
+}
+
+const typed = (value: unknown): string => (value === undefined || value === null ? '' : String(value));
+
+export const valuesOf = (person?: PersonLine): PersonValues => ({
+  name: person?.name ?? '',
+  born: person?.born ?? '',
+  sex: person?.sex ?? '',
+  heightCm: typed(person?.heightCm),
+  stand: person?.can.stand ?? true,
+  floor: person?.can.floor ?? true,
+  kneel: person?.can.kneel ?? true,
+  screening: Object.fromEntries(
+    SCREENING.map(([key]) => [key, typed(person?.screening[key])]),
+  ) as PersonValues['screening'],
+  conditions: (person?.conditions ?? []).map(({ condition, ...details }) => ({
+    condition,
+    details: Object.fromEntries(Object.entries(details).map(([key, value]) => [key, asTyped(value)])),
+  })),
+  limits: (person?.limits ?? []).map(({ kind, side, most, by, until, why }) => ({
+    kind,
+    side: typed(side),
+    most: typed(most),
+    by,
+    until: typed(until),
+    why: typed(why),
+  })),
+  clearances: (person?.clearances ?? []).map(({ for: what, by, on, until, words }) => ({
+    for: what,
+    by,
+    on,
+    until: typed(until),
+    words: typed(words),
+  })),
+});
+
+/** Leaves out what was left open. */
+const filled = (table: Record<string, string>): Record<string, string> =>
+  Object.fromEntries(Object.entries(table).filter(([, value]) => value.trim() !== ''));
+
+export function writtenOf(values: PersonValues, person?: PersonLine): PersonDraft {
+  return {
+    name: values.name,
+    can: { stand: values.stand, floor: values.floor, kneel: values.kneel },
+    ranges: person?.ranges ?? {},
+    screening: Object.fromEntries(
+      Object.entries(filled(values.screening)).map(([key, value]) => [key, Number(value.replace(',', '.'))]),
+    ),
+    ...(values.born ? { born: values.born } : {}),
+    ...(values.sex ? { sex: values.sex as 'woman' | 'man' } : {}),
+    ...(values.heightCm ? { heightCm: Number(values.heightCm) } : {}),
+    ...(person?.weightKg === undefined ? {} : { weightKg: person.weightKg }),
+    conditions: values.conditions.map(({ condition, details }) => ({
+      condition,
+      ...readDetails(
+        RULEBOOK.conditions.find((known) => known.id === condition)!,
+        details,
+      ),
+    })),
+    limits: values.limits.map(({ most, ...limit }) => ({
+      ...filled(limit),
+      ...(most.trim() ? { most: Number(most.replace(',', '.')) } : {}),
+    })) as unknown as PersonDraft['limits'],
+    clearances: values.clearances.map(filled) as unknown as PersonDraft['clearances'],
+  };
+}

@@ -1,0 +1,38 @@
+import { readPeople, stagePerson, type Person, type StageSettings } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import { today } from '../../data/today.js';
+import type { PersonLine } from '../../data/types.js';
+import { sayDate } from '../words/say.js';
+
+/** Someone as the core reads them; undefined where something entered no longer holds. */
+export function personOf({ version: _version, ...written }: PersonLine): Person | undefined {
+  const { people, errors } = readPeople([written], RULEBOOK, today());
+  return errors.length ? undefined : people[0];
+}
+
+/** What someone's conditions mean today, in a few words each. */
+export function stagesToday(line: PersonLine, staging: StageSettings): string[] {
+  const person = personOf(line);
+  return person
+    ? stagePerson(person, staging).stages.map(({ name, label }) => (label ? `${name}, ${label}` : name))
+    : [];
+}
+
+/** What someone does not do, and their own measured ranges. */
+export const ownLimits = ({ can, ranges, limits }: PersonLine): string[] => [
+  ...limits.map(({ kind: id, side, most, by, until, why }) => {
+    const kind = RULEBOOK.limitKinds[id]!;
+    return (
+      `${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''} ` +
+      `(${by}${until ? `, until ${sayDate(until)}` : ''})`
+    );
+  }),
+  ...[
+    !can.stand && 'does not stand',
+    !can.floor && 'does not get to the floor',
+    !can.kneel && 'no weight on the knees',
+  ].filter((text): text is string => text !== false),
+  ...Object.entries(ranges).map(
+    ([range, degrees]) => `${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees`,
+  ),
+];

@@ -1,0 +1,112 @@
+import type { Fitting } from '@lotus-steady/core';
+import { useState } from 'react';
+import { ApiError } from '../../data/client.js';
+import { useSaveStock } from '../../data/hall/useSaveStock.js';
+import { Button } from '../../ui/Button.js';
+import { Problem } from '../../ui/states.js';
+import { useHall } from '../../data/hall/useHall.js';
+
+/** What classes may ask for; whatever else a hall has is kept too. */
+const PROPS = ['chair', 'block', 'blanket', 'bolster', 'cushion', 'strap', 'roll', 'table', 'mat'] as const;
+
+interface Props {
+  needed: Fitting['room'];
+  stock: Readonly<Record<string, number>>;
+}
+
+/** A small table of what is needed and what there is. */
+export function StockTable({ needed, stock }: Props) {
+  const [counts, setCounts] = useState<Record<string, string>>(() =>
+    Object.fromEntries(Object.entries(stock).map(([prop, count]) => [prop, String(count)])),
+  );
+  const keep = useSaveStock();
+  const { stockVersion } = useHall();
+  const rows = [...new Set([...PROPS, ...Object.keys(stock), ...needed.map(({ prop }) => prop)])];
+  const wrong = (prop: string): string | undefined =>
+    keep.error instanceof ApiError
+      ? keep.error.fields.find(({ field }) => field === `stock.${prop}`)?.message
+      : undefined;
+  const changed = rows.some(
+    (prop) => (counts[prop] ?? '') !== (stock[prop] === undefined ? '' : String(stock[prop])),
+  );
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep.mutate({
+          version: stockVersion,
+          stock: Object.fromEntries(
+            Object.entries(counts)
+              .filter(([, count]) => count.trim() !== '')
+              .map(([prop, count]) => [prop, Number(count)]),
+          ),
+        });
+      }}
+    >
+      <table className="w-full">
+        <thead>
+          <tr className="text-left text-soft">
+            <th scope="col" className="py-1 font-normal">
+              Prop
+            </th>
+            <th scope="col" className="font-normal">
+              Needed
+            </th>
+            <th scope="col" className="font-normal">
+              In the hall
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((prop) => {
+            const need = needed.find((one) => one.prop === prop)?.count ?? 0;
+            const has = counts[prop]?.trim() ? Number(counts[prop]) : undefined;
+            const short = has !== undefined && need > has ? need - has : 0;
+            return (
+              <tr key={prop} className="border-t border-line">
+                <th scope="row" className="py-1 text-left font-semibold first-letter:uppercase">
+                  {prop}s
+                </th>
+                <td className="tabular-nums">
+                  {need || '–'}
+                  {short > 0 && <span className="block font-semibold text-clay">{short} short</span>}
+                </td>
+                <td className="w-28 py-1">
+                  <input
+                    inputMode="numeric"
+                    aria-label={`${prop}s in the hall`}
+                    aria-invalid={wrong(prop) ? true : undefined}
+                    value={counts[prop] ?? ''}
+                    onChange={(event) => {
+                      keep.reset();
+                      setCounts({ ...counts, [prop]: event.target.value });
+                    }}
+                    className={
+                      `min-h-11 w-24 rounded-lg border bg-paper px-3 ` +
+                      `${wrong(prop) ? 'border-2 border-clay' : 'border-strong-line'}`
+                    }
+                  />
+                  {wrong(prop) && <p className="text-sm font-semibold text-clay">{wrong(prop)}</p>}
+                </td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+      {keep.error && !(keep.error instanceof ApiError && keep.error.fields.length) && (
+        <Problem error={keep.error} />
+      )}
+      <div className="no-print mt-3 flex items-center gap-3">
+        <Button look="main" type="submit" disabled={!changed || keep.isPending}>
+          {keep.isPending ? 'Keeping …' : 'Keep the counts'}
+        </Button>
+        {keep.isSuccess && !changed && (
+          <span role="status" className="text-soft">
+            Kept. Open the fitting to see what changes.
+          </span>
+        )}
+      </div>
+    </form>
+  );
+}

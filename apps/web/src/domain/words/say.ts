@@ -1,0 +1,53 @@
+import type { LaneStep } from '@lotus-steady/core';
+import { format, parseISO } from 'date-fns';
+
+/** "Thursday 26 November". */
+export const sayDate = (date: string): string => format(parseISO(date), 'EEEE d MMMM');
+
+/** Seconds as minutes and seconds: 88 is 1:28. */
+export const sayClock = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
+
+/** A hold as one says it: "5 breaths", "30 s", and "each side" where it is for both. */
+export function sayHold(
+  { breaths, rounds, seconds }: { breaths?: number; rounds?: number; seconds: number },
+  sides: readonly unknown[] = [],
+): string {
+  const count = (n: number, word: string): string =>
+    `${Math.round(n * 10) / 10} ${word}${n === 1 ? '' : 's'}`;
+  const once = (): string => {
+    if (rounds !== undefined) return count(rounds, 'round');
+    if (breaths !== undefined) return count(breaths, 'breath');
+    return seconds >= 120 && seconds % 60 === 0 ? `${seconds / 60} min` : `${Math.round(seconds)} s`;
+  };
+  return sides.length === 2 ? `${once()} each side` : once();
+}
+
+/** The same for what is done in place of what was asked: a step's own sides are said with the step. */
+export const sayOwnHold = ({
+  hold,
+  sides,
+  pose,
+  askedPose,
+}: Pick<LaneStep, 'hold' | 'sides' | 'pose' | 'askedPose'>): string =>
+  sayHold(hold, pose === askedPose ? [] : sides);
+
+/** First names where they are enough to tell people apart. */
+export function shortNames(names: readonly string[]): Map<string, string> {
+  const first = (name: string): string => name.split(' ')[0]!;
+  return new Map(
+    names.map((name) => [
+      name,
+      names.filter((other) => first(other) === first(name)).length > 1 ? name : first(name),
+    ]),
+  );
+}
+
+/** A list as one says it: "1 chair, 2 blocks". */
+export const sayProps = (props: readonly { prop: string; count: number }[]): string => {
+  const sums = new Map<string, number>();
+  for (const { prop, count } of props) sums.set(prop, (sums.get(prop) ?? 0) + count);
+  return [...sums]
+    .map(([prop, count]) => (prop === 'wall' ? 'wall' : `${count} ${prop}${count > 1 ? 's' : ''}`))
+    .join(', ');
+};

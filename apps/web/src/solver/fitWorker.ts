@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { fitWork } from './fitWork.js';
-
-expose(fitWork);

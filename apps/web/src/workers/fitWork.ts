@@ -1,0 +1,89 @@
+import {
+  createFitter,
+  editSequence,
+  nextHold,
+  paceOf,
+  parseSequence,
+  readPeople,
+  type Choices,
+  type Fitter,
+  type OneForAll,
+  type OwnVariant,
+  type SequenceError,
+} from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import type { ClassInputs } from '../data/types.js';
+import { takeOwn, workCatalogue } from './workCatalogue.js';
+import { packer, type PackedFitting } from './packFitting.js';
+
+/** A class fitted, or what stands in the way. */
+export interface Fitted {
+  packed?: PackedFitting;
+  errors: readonly SequenceError[];
+}
+
+/** So long the work is practised at most, ms. */
+const PRACTISE_MOST = 1500;
+
+let fitter: Fitter | undefined;
+let pack = packer();
+
+/** A class fitted again and again while it is edited; what an edit does not touch is kept. */
+export const fitWork = {
+  /** Takes in who is coming and the rules of the day. */
+  ready({ on, people, houseView, hall, pace, stock }: ClassInputs, own: readonly OwnVariant[]): void {
+    const catalogue = takeOwn(own);
+    fitter = createFitter({
+      people: readPeople(people, RULEBOOK, on).people,
+      on,
+      houseView,
+      hall,
+      catalogue,
+      rulebook: RULEBOOK,
+      pace: paceOf(pace),
+      ...(stock ? { stock } : {}),
+    });
+    pack = packer();
+  },
+  /** `progress` is told after each person. */
+  fit(source: string, choices: Choices, progress?: (done: number, of: number) => void): Fitted {
+    const { sequence, errors } = parseSequence(source, workCatalogue().poses);
+    return fitter && !errors.length
+      ? { packed: pack(fitter.fit(sequence, choices, progress)), errors }
+      : { errors };
+  },
+  /**
+   * Fits a class in fewer versions and with one hold after another changed, for nobody to see: the first
+   * edit then finds the work familiar. It steps aside for what is asked meanwhile.
+   */
+  async practise(source: string, choices: Choices): Promise<void> {
+    const read = (text: string) => parseSequence(text, workCatalogue().poses);
+    const { sequence, errors } = read(source);
+    const began = performance.now();
+    const unsent = packer();
+    if (errors.length) return;
+    const edits = ([1, -1] as const).flatMap((by) =>
+      sequence.steps.flatMap(({ number }) => {
+        const hold = nextHold(source, number, by, workCatalogue().poses);
+        return hold
+          ? [() => read(editSequence(source, { kind: 'hold', step: number, hold }).source).sequence]
+          : [];
+      }),
+    );
+    const fits = [
+      { edit: () => sequence, own: { ...choices, fewerVersions: !choices.fewerVersions } },
+      ...edits.map((edit) => ({ edit, own: choices })),
+    ];
+    for (const { edit, own } of fits) {
+      if (!fitter || performance.now() - began > PRACTISE_MOST) return;
+      unsent(fitter.fit(edit(), own));
+      await new Promise((resolve) => {
+        setTimeout(resolve);
+      });
+    }
+  },
+  /** What everybody could do at a step. */
+  oneForAll(source: string, step: number, choices: Choices): OneForAll[] {
+    return fitter?.oneForAll(parseSequence(source, workCatalogue().poses).sequence, step, choices) ?? [];
+  },
+};

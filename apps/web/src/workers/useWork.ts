@@ -1,0 +1,45 @@
+import { useQuery } from '@tanstack/react-query';
+import {
+  packPosture,
+  type Build,
+  type Fits,
+  type OwnAngles,
+  type PropTask,
+  type Stock,
+} from '@lotus-steady/core';
+import { posturesFor, variantById } from '../data/catalogue.js';
+import { atDesk } from './desk.js';
+
+/** A variant solved exactly for a body; the stored solution is shown until it is there. */
+export const useShown = (id: string, heightCm: number, build: Build) =>
+  useQuery({
+    queryKey: ['shown', id, heightCm, build],
+    staleTime: Infinity,
+    placeholderData: (previous, query) => (query?.queryKey[1] === id ? previous : undefined),
+    queryFn: () =>
+      atDesk((work) =>
+        work.show(
+          variantById(id).variant,
+          heightCm,
+          build,
+          posturesFor(id, heightCm, build).postures.map(packPosture),
+        ),
+      ),
+  });
+
+/** A variant with a teacher's angles. */
+export const useTried = (base: string, angles: OwnAngles) =>
+  useQuery({
+    queryKey: ['tried', base, angles],
+    staleTime: Infinity,
+    placeholderData: (previous) => previous,
+    queryFn: () => atDesk((work) => work.tryAngles(base, angles)),
+  });
+
+/** The height of something for someone. */
+export const useSize = (task: PropTask, fits: Fits, stock: Stock) =>
+  useQuery({
+    queryKey: ['size', task, fits, stock],
+    staleTime: Infinity,
+    queryFn: () => atDesk((work) => work.size(task, fits, stock)),
+  });
