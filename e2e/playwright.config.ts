@@ -1,19 +1,18 @@
 import { defineConfig } from '@playwright/test';
 
 /**
- * Debian's Chromium, told to keep to itself. The server is started by the test run, which passes its
- * address.
+ * Debian's Chromium, told to keep to itself. Each worker has a server and a hall of its own; the
+ * test run passes the database.
  */
 export default defineConfig({
-  testDir: './tests',
+  testDir: './journeys',
   fullyParallel: false,
-  workers: 1,
+  workers: 2,
   timeout: 90_000,
   expect: { timeout: 10_000 },
   outputDir: '../test-results',
   reporter: [['list'], ['json', { outputFile: process.env.E2E_RESULT ?? '../test-results/e2e.json' }]],
   use: {
-    baseURL: process.env.LOTUS_URL ?? 'http://127.0.0.1:4310',
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     screenshot: 'only-on-failure',

@@ -148,7 +148,7 @@ function asText({ title, on, minutes, steps, lanes, room, notes, refused }: Fitt
       '',
       ...refused.map(
         ({ person, step, reason }) =>
-          `Not taken, ${person}, step ${step}: ${reason} It needs a go-ahead on file.`,
+          `Not taken, ${person}, step ${step}: ${reason} It needs a medical clearance on file.`,
       ),
     );
   out.push(

@@ -71,7 +71,7 @@ export function rulebookText(): string {
       ...(aliases.length ? [`Also: ${aliases.join(', ')}.`, ''] : []),
       `**Goes well:** ${well}`,
       '',
-      ...(clearance ? [`**Go-ahead:** ${clearance}`, ''] : []),
+      ...(clearance ? [`**Medical clearance:** ${clearance}`, ''] : []),
       ...(fields.length
         ? [`**Ask:** ${fields.map((field) => field.question ?? `${field.label}?`).join(' ')}`, '']
         : []),

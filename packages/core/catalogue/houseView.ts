@@ -320,7 +320,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
   ),
   'who-may-start': topic(
     'Who may start',
-    'Does a listed condition need a go-ahead first?',
+    'Does a listed condition need a medical clearance first?',
     'ask-first-for-listed',
     p('ask-first-for-listed', 'Ask first for the listed', 'The doctor knows what the class does not.'),
     p('anyone-slowly', 'Anyone, slowly', 'Waiting for papers keeps people from moving. What must not practise still must not.'),

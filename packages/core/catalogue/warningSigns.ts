@@ -47,9 +47,9 @@ export const WARNING_SIGNS = {
   'high-sugar': sign('Blood sugar over 13.9 mmol/l with ketones or feeling ill', 'today'),
   'foot-ulcer': sign('An open sore on a foot', 'today'),
   dysreflexia: sign(
-    'A pounding headache, flushing, pressure 20 to 40 above her own usual (cord injury at T6 or above)',
+    'A pounding headache, flushing, pressure 20 to 40 above the person’s own usual (cord injury at T6 or above)',
     'emergency',
-    'sit her up, loosen straps, check bladder and skin, and call the emergency services',
+    'sit the person up, loosen straps, check bladder and skin, and call the emergency services',
   ),
   'chemo-fever': sign('38.0 or more while on chemotherapy', 'emergency', 'the cancer team’s emergency line now'),
   'bone-pain': sign('New pain in a bone', 'today', 'the cancer team today'),
@@ -60,7 +60,7 @@ export const WARNING_SIGNS = {
   'hernia-stuck': sign('A hernia that is hard, painful and does not go back', 'emergency'),
   'hip-out': sign('Sudden hip pain with the leg turned or shorter', 'emergency'),
   relapse: sign('New numbness, weakness or trouble with sight that lasts a day', 'today'),
-  thoughts: sign('Thoughts of harming herself', 'emergency'),
+  thoughts: sign('Thoughts of self-harm', 'emergency'),
 } as const satisfies Readonly<Record<string, WarningSign>>;
 
 export type WarningId = keyof typeof WARNING_SIGNS;

@@ -196,7 +196,6 @@ export {
   handover,
   orderNotes,
   readFitting,
-  COST_SCALE,
   sayCost,
 } from './fitting/explain/index.js';
 export { fitClass, type FitInput } from './fitting/fitClass.js';

@@ -242,7 +242,7 @@ export class ClassService {
     return { id, version };
   }
 
-  /** Fits a draft to be kept. @throws FieldsException where a choice must not be done without a go-ahead */
+  /** Fits a draft to be kept. @throws FieldsException where a choice must not be done without a medical clearance */
   private async columnsFor(
     context: RequestContext,
     draft: ClassDraftDto,
@@ -250,7 +250,7 @@ export class ClassService {
     const { people, houseView, choices, fitting, input } = await this.fit(context, draft);
     const refused = fitting.refused.map(({ personId, person, step, reason }): InputError => {
       const at = choices.overrides.findIndex((one) => one.personId === personId && one.step === step);
-      const message = `${person}, step ${step}: ${reason} It needs a go-ahead on file.`;
+      const message = `${person}, step ${step}: ${reason} It needs a medical clearance on file.`;
       return { field: `choices.overrides[${at}]`, message };
     });
     if (refused.length) throw new FieldsException(refused);

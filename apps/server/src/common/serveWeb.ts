@@ -16,8 +16,9 @@ export async function serveWeb(app: NestFastifyApplication, folder: string): Pro
     index: false,
     preCompressed: true,
     cacheControl: false,
-    setHeaders: (response: { setHeader(name: string, value: string): void }, path: string) =>
-      response.setHeader('Cache-Control', HASHED.test(path) ? FOR_EVER : 'no-cache'),
+    setHeaders: (reply: FastifyReply, path: string) => {
+      reply.header('Cache-Control', HASHED.test(path.replace(/\.(br|gz)$/, '')) ? FOR_EVER : 'no-cache');
+    },
   };
   await app.register(fastifyStatic as never, options as never);
   // Every path that is no file and no API is a screen.

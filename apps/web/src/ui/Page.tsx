@@ -27,7 +27,7 @@ interface Props {
 export function Page({ title, up = [], about, main, tools, actions, wide, keys, children }: Props) {
   const [open, setOpen] = useState(false);
   useKeys(keys);
-  const measure = wide ? '' : 'mx-auto max-w-6xl';
+  const measure = wide ? '' : 'max-w-6xl';
   return (
     <main id="main" className="flex-1">
       <title>{`${title} · Lotus Steady`}</title>
@@ -78,7 +78,7 @@ export function Page({ title, up = [], about, main, tools, actions, wide, keys, 
           )}
         </div>
       </div>
-      <div className={`w-full ${wide ? '' : 'mx-auto max-w-6xl px-5 py-6'}`}>{children}</div>
+      <div className={`w-full ${wide ? '' : 'max-w-6xl px-5 py-6'}`}>{children}</div>
     </main>
   );
 }

@@ -387,9 +387,9 @@ export const breathPoses: readonly Pose[] = [
   {
     id: 'shining-skull-breath',
     family: 'breath',
-    name: 'Shining-skull breath',
+    name: 'Skull-shining breath',
     sanskrit: 'Kapālabhāti',
-    aliases: ['kapalabhati', 'skull shining breath', 'bellows breath', 'bhastrika', 'breath of fire', 'rapid breath'],
+    aliases: ['kapalabhati', 'shining skull breath', 'bellows breath', 'bhastrika', 'breath of fire', 'rapid breath'],
     meaning: 'Quick out-breaths from the belly, the in-breath by itself.',
     parts: ['belly'],
     place: ['opening'],

@@ -37,7 +37,7 @@ export const hernia: Condition = condition({
 });
 export const bellySurgery: Condition = condition({
   id: 'abdominal-surgery',
-  name: 'Belly operation',
+  name: 'Abdominal surgery',
   group: 'belly',
   aliases: ['abdominal surgery', 'hysterectomy', 'appendix', 'gall bladder', 'stoma'],
   fields: [OPERATED, CLEARED, { key: 'stoma', label: 'Stoma', type: 'boolean', question: 'Is there a stoma?' }],
@@ -47,7 +47,7 @@ export const bellySurgery: Condition = condition({
   say: 'Roll to the side to get up; support the scar to cough.',
   refer: 'A bulge at the scar, fever, or pain that grows.',
   stage: (input) => {
-    const stage = healing('Belly operation', 6)(input);
+    const stage = healing('Abdominal surgery', 6)(input);
     return { ...stage, facts: { ...stage.facts, stoma: input.details.stoma === true } };
   },
   rules: [
@@ -76,7 +76,7 @@ export const reflux: Condition = condition({
     staged(
       details.eaten === false ? 'quiet today' : 'burns or not known',
       { burns: details.eaten !== false },
-      details.eaten === undefined ? [ask('Reflux: ask whether it burns today and when she last ate.')] : [],
+      details.eaten === undefined ? [ask('Reflux: ask whether it burns today and when they last ate.')] : [],
     ),
   rules: [
     limit('head-down', [over('headBelowHeart', 5)], 'Head-down lets acid up.', { when: [is('burns', true)] }),

@@ -166,7 +166,7 @@ export const eyeOperation: Condition = condition({
   group: 'eyes',
   aliases: ['cataract operation', 'cataract surgery', 'gas bubble', 'vitrectomy', 'glaucoma surgery'],
   fields: [OPERATED, CLEARED, { key: 'gasBubble', label: 'Gas bubble', type: 'boolean', question: 'Is there a gas bubble in the eye?' }],
-  well: 'After the go-ahead: sitting, chair and standing with the head up.',
+  well: 'After the clearance: sitting, chair and standing with the head up.',
   clearance: 'The eye surgeon, before any class.',
   warnings: ['eye-pain', 'vision-change', 'flashes-floaters'],
   say: 'Keep the head as you were told.',

@@ -51,7 +51,7 @@ export const noFloor: Condition = condition({
   well: 'Everything on the chair, behind it, at the wall, on a couch or bed.',
   warnings: [],
   say: 'All of this has a chair form.',
-  refer: 'A physiotherapist who can teach getting up, if she would like that.',
+  refer: 'A physiotherapist who can teach getting up, if they would like that.',
   rules: [limit('level', notAt('chair', 'standing'), 'Nothing goes down to the floor.'), slowRise('From chair to standing')],
 });
 
@@ -83,16 +83,16 @@ export const beginner: Condition = condition({
   group: 'ability',
   aliases: ['new to yoga', 'first class', 'beginners'],
   fields: [{ key: 'practiceWeeks', label: 'Weeks of practice', type: 'number', question: 'How many weeks of practice?' }],
-  well: 'The first rungs of every ladder.',
+  well: 'The most supported versions of every pose.',
   warnings: [],
-  say: 'The first rung is a whole pose.',
+  say: 'The most supported version is a whole pose.',
   refer: 'Nobody.',
   stage: ({ details }) => {
     const weeks = typeof details.practiceWeeks === 'number' ? details.practiceWeeks : 0;
     return staged(
       details.practiceWeeks === undefined ? 'new' : `${weeks} weeks`,
       { practice: weeks },
-      details.practiceWeeks === undefined ? [ask('Beginner: ask how long she has practised.')] : [],
+      details.practiceWeeks === undefined ? [ask('Beginner: ask how long they have practised.')] : [],
     );
   },
   rules: [
@@ -115,7 +115,7 @@ export const limbLoss: Condition = condition({
   group: 'ability',
   aliases: ['amputee', 'amputation', 'prosthesis', 'prosthetic leg'],
   fields: [{ key: 'limb', label: 'Which', type: 'choice', choices: ['arm', 'leg'], question: 'An arm or a leg?' }],
-  well: 'Floor and chair work, trunk, breath; standing with the wall, with or without the prosthesis as she likes.',
+  well: 'Floor and chair work, trunk, breath; standing with the wall, with or without the prosthesis as they like.',
   warnings: ['wound-trouble'],
   say: 'You know how you do this best; show me.',
   refer: 'The prosthetist for sore skin.',
@@ -123,7 +123,7 @@ export const limbLoss: Condition = condition({
     staged(
       typeof details.limb === 'string' ? details.limb : 'which is not known',
       { limb: typeof details.limb === 'string' ? details.limb : 'leg' },
-      details.limb ? [] : [ask('Loss of a limb: ask which, and how she likes to do it.')],
+      details.limb ? [] : [ask('Loss of a limb: ask which, and how they like to do it.')],
     ),
   rules: [
     handInBalance('Another base of support', { when: [is('limb', 'leg')] }),
@@ -144,7 +144,7 @@ export const cognitive: Condition = condition({
   well: 'Seated and standing at the wall, rhythm, breath games, the same order every week.',
   warnings: [],
   say: 'One thing at a time; look, then do.',
-  refer: 'A companion beside her; new confusion today: the doctor.',
+  refer: 'A companion beside them; new confusion today: the doctor.',
   stage: () => staged('', {}, [know('One instruction at a time, three steps a pose at most; a companion; watch the face for pain.')]),
   rules: [
     handInBalance('For safety'),
@@ -185,7 +185,7 @@ export const anxiety: Condition = condition({
   well: 'Everything that is a choice: standing and moving work, long out-breaths, eyes open, a place near the door.',
   warnings: ['thoughts', 'chest-pain'],
   say: 'Eyes open or closed, stay or leave: all of it is yours. Nobody will touch you.',
-  refer: 'Her therapist or doctor where class brings memories or panic back.',
+  refer: 'Their therapist or doctor where class brings memories or panic back.',
   stage: () => staged('', {}, [know('Choices, an exit in sight, no touch, no surprise.')]),
   rules: [
     freeBreath('It can bring on panic'),
@@ -204,7 +204,7 @@ export const eatingDisorder: Condition = condition({
   group: 'whole',
   aliases: ['anorexia', 'bulimia'],
   well: 'Settling, breath, seated and lying work; feeling the body without judging it.',
-  clearance: 'Her treatment team: effort and fainting.',
+  clearance: 'Their treatment team: effort and fainting.',
   warnings: ['fainted', 'chest-pain', 'thoughts'],
   say: 'Rest counts as much as work.',
   refer: 'The treatment team; a slow pulse, faintness or cold hands: today.',
@@ -225,7 +225,7 @@ export const recentOperation: Condition = condition({
   aliases: ['surgery', 'post-op', 'operation'],
   fields: [
     { key: 'operatedOn', label: 'Operated on', type: 'date', question: 'When, and on what?' },
-    { key: 'cleared', label: 'Go-ahead given', type: 'boolean', question: 'Has the surgeon said yes?' },
+    { key: 'cleared', label: 'Medical clearance given', type: 'boolean', question: 'Has the surgeon said yes?' },
   ],
   well: 'Breath, feet and ankles, hands, neck, and what the surgeon allows.',
   clearance: 'The surgeon or the physiotherapist, for what and from when.',
@@ -238,13 +238,13 @@ export const recentOperation: Condition = condition({
     const cleared = details.cleared === true;
     return staged(details.operatedOn ? `${weeks} weeks after` : 'date not known', { weeks, cleared }, [
       ...(details.operatedOn ? [] : [ask('Recent operation: ask when and on what.')]),
-      ...(cleared ? [] : [clear('Recent operation: the surgeon’s go-ahead first; gentle only until then.')]),
+      ...(cleared ? [] : [clear('Recent operation: the surgeon’s clearance first; gentle only until then.')]),
     ]);
   },
   rules: [
-    limit('effort', over('isometric', 1), 'Until the go-ahead: gentle only.', { when: [is('cleared', false)] }),
-    limit('belly', over('abdominalLoad', 1), 'Until the go-ahead: no strain on the belly wall.', { when: [is('cleared', false)] }),
-    limit('inverted', over('inverted', 0), 'Until the go-ahead: no full inversions.', { when: [is('cleared', false)] }),
+    limit('effort', over('isometric', 1), 'Until the clearance: gentle only.', { when: [is('cleared', false)] }),
+    limit('belly', over('abdominalLoad', 1), 'Until the clearance: no strain on the belly wall.', { when: [is('cleared', false)] }),
+    limit('inverted', over('inverted', 0), 'Until the clearance: no full inversions.', { when: [is('cleared', false)] }),
     limit('prone', over('bellyPressed', 0), 'Under six weeks nothing presses on the belly.', { when: [below('weeks', 6)] }),
     freeBreath('After an operation', { when: [is('cleared', false)] }),
     noJumping('After an operation', { when: [below('weeks', 12)] }),

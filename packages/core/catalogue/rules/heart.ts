@@ -63,7 +63,7 @@ export const heartDisease: Condition = condition({
   name: 'Heart disease',
   group: 'heart',
   aliases: ['heart attack', 'angina', 'stent', 'bypass', 'coronary', 'heart event', 'cardiac', 'arrhythmia', 'atrial fibrillation'],
-  fields: [SINCE, CLEARED, { key: 'clearedMets', label: 'Cleared effort, METs', type: 'number', question: 'Up to which effort (METs) is she cleared?' }],
+  fields: [SINCE, CLEARED, { key: 'clearedMets', label: 'Cleared effort, METs', type: 'number', question: 'Up to which effort (METs) are they cleared?' }],
   well: 'Seated, chair and slow standing work, long easy breath, within the cleared effort.',
   clearance: 'The cardiologist or rehabilitation team, with an effort.',
   warnings: ['chest-pain', 'breathless-at-rest', 'fainted', 'weight-up'],
@@ -77,7 +77,7 @@ export const heartDisease: Condition = condition({
     return staged(
       cleared ? 'cleared' : 'not cleared',
       { weeks: weeks ?? 0, cleared, mets },
-      cleared ? [] : [clear('Heart disease: the cardiologist’s or rehabilitation team’s go-ahead, with an effort.')],
+      cleared ? [] : [clear('Heart disease: the cardiologist’s or rehabilitation team’s clearance, with an effort.')],
     );
   },
   rules: [
@@ -97,7 +97,7 @@ export const heartDisease: Condition = condition({
 
 export const breastboneSurgery: Condition = condition({
   id: 'breastbone-surgery',
-  name: 'Breastbone surgery',
+  name: 'Open-heart (breastbone) surgery',
   group: 'heart',
   aliases: ['sternotomy', 'bypass operation', 'open heart surgery', 'valve operation'],
   fields: [OPERATED, CLEARED],
@@ -106,7 +106,7 @@ export const breastboneSurgery: Condition = condition({
   warnings: ['chest-pain', 'wound-trouble', 'breathless-at-rest'],
   say: 'Elbows near the ribs; hug a cushion to cough.',
   refer: 'The surgical team for a click, a weeping wound or fever.',
-  stage: healing('Breastbone surgery', 12),
+  stage: healing('Open-heart (breastbone) surgery', 12),
   rules: [
     limit('arm-load', over('handsShare', 0.1), 'Under twelve weeks no weight through the arms.', {
       when: [below('weeks', 12)],
@@ -164,7 +164,7 @@ export const heartFailure: Condition = condition({
     const grade = known || 3;
     return staged(known ? `NYHA ${String(details.nyha)}` : 'class not known', { grade }, [
       ...(known ? [] : [ask('Heart failure: ask for the NYHA class. Read as III until then.')]),
-      ...(details.cleared === true ? [] : [clear('Heart failure: the heart team’s go-ahead.')]),
+      ...(details.cleared === true ? [] : [clear('Heart failure: the heart team’s clearance.')]),
     ]);
   },
   rules: [
@@ -259,7 +259,7 @@ export const stroke: Condition = condition({
     const waiting =
       weeks === undefined || weeks < 2
         ? stop('Stroke or TIA within two weeks, or never assessed: no class. New signs: emergency.')
-        : clear('Stroke: the stroke team’s go-ahead. Read as uncontrolled pressure until then.');
+        : clear('Stroke: the stroke team’s clearance. Read as uncontrolled pressure until then.');
     const alerts = cleared ? [] : [waiting];
     return staged(cleared ? 'cleared' : 'not cleared', { weeks: weeks ?? 0, cleared, tear: details.arteryTear === true }, alerts, { sides: sidesOf(details) });
   },

@@ -32,7 +32,7 @@ function stage({ details, person, on }: StageInput): Stage {
     if (said === 'controlled')
       alerts.push({
         kind: 'ask',
-        text: `Said to be controlled, but ${reading.systolic}/${reading.diastolic}: ask again. Read as not under control until then.`,
+        text: `Recorded as controlled, but the last reading was ${reading.systolic}/${reading.diastolic}. Check again; treated as uncontrolled until then.`,
       });
     return { label: `not under control (${reading.systolic}/${reading.diastolic}, ${pressureClass(reading)})`, facts: { control: 'uncontrolled' }, alerts };
   }

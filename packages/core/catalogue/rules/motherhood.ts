@@ -49,7 +49,7 @@ export const complicatedPregnancy: Condition = condition({
   group: 'life',
   aliases: ['high-risk pregnancy', 'preeclampsia', 'placenta praevia', 'cerclage', 'pregnancy complications'],
   fields: [{ key: 'complications', label: 'Which', type: 'list', question: `Which one? ${PREGNANCY_COMPLICATIONS.join(', ')}.` }, CLEARED],
-  well: 'After the go-ahead: breath, arms, neck and shoulders, side lying, sitting and slow standing with a hand on something.',
+  well: 'After the clearance: breath, arms, neck and shoulders, side lying, sitting and slow standing with a hand on something.',
   clearance: 'Her midwife or doctor, in writing, before any class.',
   warnings: ['vaginal-bleeding', 'fluid-loss', 'contractions', 'belly-pain', 'fewer-movements', 'pregnancy-headache', 'belly-blow', 'dizzy'],
   say: 'Ask your midwife or doctor first; we begin again when they say yes.',

@@ -103,7 +103,7 @@ export const epilepsy: Condition = condition({
     limit('balance', [over('oneLeg', 0), unsupported], 'Balances are not done alone: a wall or chair.', { when: [is('free', false)] }),
     limit('inverted', over('inverted', 0), 'No full inversions while seizures come.', { when: [is('free', false)] }),
     noNeckLoad('A seizure in a headstand breaks a neck'),
-    watch('standing', [at('standing'), held(45)], 'Someone is beside her.', { cue: 'Near the wall, on a mat.', when: [is('free', false)] }),
+    watch('standing', [at('standing'), held(45)], 'Someone is beside them.', { cue: 'Near the wall, on a mat.', when: [is('free', false)] }),
     noJumping('While seizures come', { when: [is('free', false)] }),
   ],
 });
@@ -214,7 +214,7 @@ export const lungDisease: Condition = condition({
   stage: ({ details }) =>
     staged(details.breathless === false ? 'lies flat well' : 'breathless flat, or not known', { flat: details.breathless !== false }, [
       know('Inhaler and oxygen at hand.'),
-      ...(details.breathless === undefined ? [ask('Lung disease: ask whether she lies flat with ease.')] : []),
+      ...(details.breathless === undefined ? [ask('Lung disease: ask whether they lie flat with ease.')] : []),
     ]),
   rules: [
     limit('flat', summed('supineUnbroken', 60), 'No long flat lying when that is breathless.', { when: [is('flat', true)] }),
@@ -270,13 +270,13 @@ export const crash: Condition = condition({
   name: 'ME/CFS, long COVID',
   group: 'breath',
   aliases: ['me/cfs', 'chronic fatigue', 'long covid', 'mecfs', 'post-exertional malaise', 'fatigue syndrome'],
-  well: 'Lying and reclined: breath, small joints, rest; a class she leaves with energy left.',
+  well: 'Lying and reclined: breath, small joints, rest; a class left with energy to spare.',
   warnings: ['crash', 'fainted'],
-  say: 'Do less than you could. Never one rung up by plan.',
+  say: 'Do less than you could. Never one version fuller by plan.',
   refer: 'A crash of more than two days: the doctor.',
-  stage: () => staged('', {}, [know('First half lying or reclined; three level changes at most; note how she is in 24 to 48 hours.')]),
+  stage: () => staged('', {}, [know('First half lying or reclined; three level changes at most; note how they are in 24 to 48 hours.')]),
   rules: [
-    limit('effort', over('met', 2.3), 'Effort stays within her own limits: up to about 2 METs.', {
+    limit('effort', over('met', 2.3), 'Effort stays within their personal limits: up to about 2 METs.', {
       evidence: published('nice-ng206', 'the number is common practice'),
     }),
     limit('strong', over('isometric', 1), 'No working holds.', { evidence: published('nice-ng206') }),
@@ -391,7 +391,7 @@ export const rheumatoid: Condition = condition({
 });
 export const mobileJoints: Condition = condition({
   id: 'very-mobile-joints',
-  name: 'Very mobile joints',
+  name: 'Hypermobility',
   group: 'whole',
   aliases: ['hypermobility', 'hypermobile', 'ehlers danlos', 'eds', 'hsd'],
   well: 'Strength in the middle of the range, slow control, closed chains, balance.',

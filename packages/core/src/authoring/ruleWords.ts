@@ -142,9 +142,9 @@ export const SEVERITY: DetailField = {
 };
 export const CLEARED: DetailField = {
   key: 'cleared',
-  label: 'Go-ahead given',
+  label: 'Medical clearance given',
   type: 'boolean',
-  question: 'Has her doctor, surgeon, midwife or physiotherapist said yes to this class?',
+  question: 'Has their doctor, surgeon, midwife or physiotherapist said yes to this class?',
 };
 export const OPERATED: DetailField = {
   key: 'operatedOn',
@@ -209,7 +209,7 @@ export const sided =
 
 /**
  * Weeks since an operation: `weeks` among the facts (0 while not known). Before `border` weeks without a
- * go-ahead the class waits.
+ * clearance the class waits.
  */
 export const healing =
   (name: string, border: number, who = 'the surgical team') =>

@@ -171,7 +171,7 @@ export class LaneWork {
     return copy;
   }
 
-  /** The teacher's own choices for this lane; one that must not be done without a go-ahead is refused. */
+  /** The teacher's own choices for this lane; one that must not be done without a medical clearance is refused. */
   pins(steps: readonly Step[], overrides: readonly Override[], refused: Refused[]): Ask['pin'][] {
     const { staged, table } = this;
     const { catalogue } = table.body;

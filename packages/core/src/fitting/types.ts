@@ -199,7 +199,7 @@ export interface Fitting {
   room: readonly { prop: string; count: number; short?: number }[];
   places: readonly PersonPlace[];
   notes: readonly OrderNote[];
-  /** Choices of the teacher's that were not taken: what they name must not be done without a go-ahead. */
+  /** Choices of the teacher's that were not taken: what they name must not be done without a medical clearance. */
   refused: readonly Refused[];
   /** What asking for fewer versions or keeping to the stock changed: lanes' costs before and after. */
   together: { fewerVersions: boolean; costAlone: number; cost: number };

@@ -207,7 +207,7 @@ function readTables<T>(
 }
 const textOf = (value: unknown): string => (typeof value === 'string' ? value.trim() : '');
 
-/** A person's own limits. */
+/** A person's personal limits. */
 const readLimits = (value: unknown, field: string, errors: InputError[], { limitKinds }: Rules): OwnLimit[] =>
   readTables(value, field, errors, (raw, fail) => {
     if (typeof raw.kind !== 'string' || !Object.hasOwn(limitKinds, raw.kind)) {
@@ -231,7 +231,7 @@ const readLimits = (value: unknown, field: string, errors: InputError[], { limit
       (!kind.sided || (raw.side !== 'right' && raw.side !== 'left'))
     )
       fail('side', kind.sided ? 'The side is right or left, or left out.' : 'This limit has no side.');
-    if (!by) fail('by', 'Say who set it: she herself, a physiotherapist, the teacher.');
+    if (!by) fail('by', 'Say who set it: the person, a physiotherapist, the teacher.');
     if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until))
       fail('until', 'Until is a real date, YYYY-MM-DD.');
     return {
@@ -244,14 +244,14 @@ const readLimits = (value: unknown, field: string, errors: InputError[], { limit
     };
   });
 
-/** Go-aheads on file. Each names a condition or a rule of the rulebook. */
+/** Medical clearances. Each names a condition or a rule of the rulebook. */
 const readClearances = (value: unknown, field: string, errors: InputError[], rulebook: Rules): Clearance[] =>
   readTables(value, field, errors, (raw, fail) => {
     const by = textOf(raw.by);
     const words = textOf(raw.words);
     const what = textOf(raw.for);
     if (!rulebook.conditions.some(({ id }) => id === what) && !rulebook.rule(what))
-      fail('for', 'A go-ahead names a condition or a rule of the rulebook.');
+      fail('for', 'A medical clearance names a condition or a rule of the rulebook.');
     if (!by) fail('by', 'Say who gave it: doctor, midwife, physiotherapist, surgeon.');
     if (!isDate(raw.on)) fail('on', 'When it was given is a real date, YYYY-MM-DD.');
     if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until))

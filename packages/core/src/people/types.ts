@@ -37,7 +37,7 @@ export interface OwnLimit {
   why?: string;
 }
 
-/** A professional's go-ahead. It lifts only what it names: a condition's waiting, or one rule. */
+/** A professional's clearance. It lifts only what it names: a condition's waiting, or one rule. */
 export interface Clearance {
   for: string;
   by: string;

@@ -166,7 +166,7 @@ export function faultsIn(solved: readonly SolvedShape[]): string[] {
   const said = {
     contact: 'something no longer touches what it rests on',
     under: 'part of the body is in the floor, the wall or the chair',
-    clash: 'two parts of the body are in each other',
+    clash: 'body parts overlap',
     limit: 'a joint is bent further than joints go',
   };
   const falls = solved.length === 1 && balanceMargin(solved[0]!) < -OUTSIDE_MOST;

@@ -152,7 +152,7 @@ export function readHallRules(
     if (known.rule.level === 'never' && isLoosened(known.rule, to))
       return errors.push({
         field: `${at}.to`,
-        message: 'A never is not loosened; only a go-ahead on file that names it opens it.',
+        message: 'A never is not loosened; only a medical clearance that names it opens it.',
       });
     if (moved.some((other) => other.rule === move.rule))
       return errors.push({ field: `${at}.rule`, message: 'This rule is moved twice.' });

@@ -44,7 +44,7 @@ export function nextChanges(person: Person, settings: StageSettings, most = 4): 
     if (begins.length || ends.length || stopEnds || stopBegins) {
       changes.push({
         on: date,
-        begins: [...(stopBegins ? ['No class without a go-ahead.'] : []), ...begins],
+        begins: [...(stopBegins ? ['No class without a medical clearance.'] : []), ...begins],
         ends: [...(stopEnds ? ['The wait ends.'] : []), ...ends],
         stages: staged.stages
           .filter(({ condition, label }) =>

@@ -41,7 +41,7 @@ export interface Rulebook extends RulebookData {
 
 const OTHER_NAMES: Readonly<Record<string, string>> = {
   today: 'Today',
-  'own-limits': 'Own limits',
+  'own-limits': 'Personal limits',
   view: 'Your view',
 };
 

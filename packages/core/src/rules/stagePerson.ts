@@ -63,7 +63,7 @@ const lasts = (until: string | undefined, on: string): boolean =>
   until === undefined || daysBetween(on, until) >= 0;
 
 /**
- * Conditions someone has on a date, named or known from birth and today, with details that a go-ahead on
+ * Conditions someone has on a date, named or known from birth and today, with details that a medical clearance on
  * file has filled in.
  */
 function conditionsOf(
@@ -99,7 +99,7 @@ function conditionsOf(
 /**
  * Works out what someone's conditions mean on a date, and which rules are then in force.
  *
- * Conditions known from the date of birth (children, older adults) need not be named. A go-ahead on file
+ * Conditions known from the date of birth (children, older adults) need not be named. A medical clearance
  * lifts only the condition or the rule that it names.
  */
 export function stagePerson(person: Person, settings: StageSettings): StagedPerson {
@@ -127,7 +127,7 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
   for (const { condition, details } of entries) {
     const stage = condition.stage({ details, person, on });
     stages.push({ condition: condition.id, name: condition.name, label: stage.label });
-    // Where anyone may start slowly, a missing go-ahead is a question; what must not practise still must not.
+    // Where anyone may start slowly, a missing clearance is a question; what must not practise still must not.
     alerts.push(
       ...stage.alerts.map((alert): Alert =>
         alert.kind === 'clearance' && houseView['who-may-start'] === 'anyone-slowly'
@@ -188,7 +188,7 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
   };
 }
 
-/** Rules that a go-ahead on file names; each is said, so that nobody is surprised. */
+/** Rules that a medical clearance names; each is said, so that nobody is surprised. */
 function liftedBy(
   person: Person,
   { on, rulebook }: Pick<StageSettings, 'on' | 'rulebook'>,
@@ -202,7 +202,7 @@ function liftedBy(
     alerts.push({
       kind: 'stage',
       text:
-        `Go-ahead by ` +
+        `Medical clearance by ` +
         `${clearance.by}${clearance.until ? ` until ${spokenDate(clearance.until)}` : ''} lifts: ` +
         `${known.rule.reason}`,
     });
@@ -228,7 +228,7 @@ function limitRule({ kind: id, side, most, by, until, why }: OwnLimit, i: number
     all: kind.bound(most ?? 0),
     ...(kind.sided ? { limb: 'affected' as const } : {}),
     reason:
-      `Own limit: ` +
+      `Personal limit: ` +
       `${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''}.`,
     evidence: {
       kind: 'common-practice',

@@ -160,7 +160,7 @@ export interface Condition {
   fields: readonly DetailField[];
   /** What can be practised well. */
   well: string;
-  /** The go-ahead it needs, and whose; absent where none is. */
+  /** The clearance it needs, and whose; absent where none is. */
   clearance?: string;
   /** Warning signs to ask for, by id, beside those for everyone. */
   warnings: readonly string[];

@@ -287,7 +287,7 @@ export const CONDITION_CASES: readonly ConditionCase[] = [
   ],
   [
     'glaucoma early',
-    'Shining-skull breath, 3 breaths',
+    'Skull-shining breath, 3 breaths',
     'not-as-written',
     'glaucoma.breath',
     'row 4: no straining',
@@ -440,7 +440,7 @@ export const CONDITION_CASES: readonly ConditionCase[] = [
     'migraine.head-down',
     'active unless said otherwise',
   ],
-  ['epilepsy', 'Shining-skull breath, 3 breaths', 'not-as-written', 'epilepsy.breath', 'no rapid breathing'],
+  ['epilepsy', 'Skull-shining breath, 3 breaths', 'not-as-written', 'epilepsy.breath', 'no rapid breathing'],
   ['epilepsy', 'Cat and cow, 6 rounds', 'as-written', '-', 'all fours'],
   ['asthma', 'Cobra, 4 breaths', 'as-written', '-', 'chest opening'],
   ['asthma', 'Box breath, 3 breaths', 'not-as-written', 'asthma.breath', 'no held breath'],

@@ -1,4 +1,4 @@
-import { COST_SCALE, sayCost, type Build, type LaneStep } from '@lotus-steady/core';
+import { sayCost, type Build, type LaneStep } from '@lotus-steady/core';
 import { variantById } from '../../data/catalogue.js';
 import { Figure } from '../figure/Figure.js';
 import { sayHold } from '../words/say.js';
@@ -53,7 +53,6 @@ export function Alternatives({ entry, heightCm, build, onTake }: Props) {
           );
         })}
       </ul>
-      <p className="mt-1 text-sm text-soft">{COST_SCALE}</p>
     </>
   );
 }

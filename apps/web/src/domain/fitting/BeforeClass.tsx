@@ -82,21 +82,21 @@ export function BeforeClass({
       <div className="max-w-2xl">
         <dl className="flex flex-wrap gap-x-5 gap-y-1">
           <div>
-            <dd className="inline font-bold tabular-nums">{fitting.minutes.planned}</dd>{' '}
+            <dd className="inline font-bold tabular-nums">{Math.round(fitting.minutes.planned)}</dd>{' '}
             <dt className="inline text-soft">
               of {fitting.minutes.asked} min
               {fitting.minutes.written > fitting.minutes.planned &&
-                `, shortened from ${fitting.minutes.written}`}
+                `, shortened from ${Math.round(fitting.minutes.written)}`}
             </dt>
             {fitting.minutes.over > 0 && (
               <dd className="font-semibold text-clay">
-                still {fitting.minutes.over} min over: leave a step out
+                still {Math.ceil(fitting.minutes.over)} min over: leave a step out
               </dd>
             )}
           </div>
           <div>
             <dd className="inline font-bold">{visits}</dd>{' '}
-            <dt className="inline text-soft">{visits === 1 ? 'visit' : 'visits'} to the floor</dt>
+            <dt className="inline text-soft">{visits === 1 ? 'time' : 'times'} down to the floor</dt>
           </div>
           <div>
             <dt className="sr-only">Props in the room</dt>

@@ -18,7 +18,7 @@ export const Chosen = ({ entries }: { entries: readonly Pick<LaneStep, 'override
     )}
     {entries.some(({ because }) => because?.kind === 'stock') && (
       <span className="ml-1 inline-block rounded border border-line px-1 text-sm text-soft">
-        too few {entries.flatMap(({ because }) => (because?.kind === 'stock' ? [because.prop] : []))[0]}s
+        not enough {entries.flatMap(({ because }) => (because?.kind === 'stock' ? [because.prop] : []))[0]}s
       </span>
     )}
     {entries.some(({ because }) => because?.kind === 'fewer-versions') && (

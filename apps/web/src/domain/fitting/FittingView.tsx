@@ -22,6 +22,7 @@ import { Steps } from './Steps.js';
 import type { Live } from './live.js';
 import { useLatest } from './useLatest.js';
 import { WhyPanel } from './WhyPanel.js';
+import { useSearchParams } from 'react-router';
 
 interface Props {
   fitting: Fitting;
@@ -72,7 +73,8 @@ function lookUp(
  */
 export const FittingView = memo(function FittingView({ fitting, bodies, live }: Props) {
   const [cell, setCell] = useState<Cell>();
-  const [whole, setWhole] = useState(false);
+  const [params, setParams] = useSearchParams();
+  const whole = params.get('view') === 'everyone';
   const body = useRef<HTMLDivElement>(null);
   const rows = useSteadyRows(fitting);
   const people = fitting.lanes.map((lane) => lane.person).join('\n');
@@ -109,7 +111,7 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
             className="no-print -ml-2 px-2"
             aria-pressed={whole}
             onClick={() => {
-              setWhole(!whole);
+              setParams(whole ? {} : { view: 'everyone' }, { replace: true });
               setCell(undefined);
             }}
           >

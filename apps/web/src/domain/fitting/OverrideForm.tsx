@@ -65,7 +65,7 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
           </div>
           {chosen.pose.ladder.length > 1 && (
             <SelectField
-              label="Which way"
+              label="Which version"
               value={variant}
               onChange={(event) => setVariant(event.target.value)}
             >
@@ -85,7 +85,7 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
             onChange={(event) => setReason(event.target.value)}
           />
           <p className="text-sm text-soft">
-            Limits stay said. What must never be done needs a go-ahead on file.
+            Limits stay said. What must never be done needs a medical clearance.
           </p>
           <div className="flex gap-2">
             <Button look="main" type="submit">

@@ -155,8 +155,8 @@ const Row = memo(function Row({
         ) : (
           <p className="text-soft">{step.leftOut ? '' : 'nobody as written'}</p>
         )}
-        {step.versions > 2 && <p className="mt-1 text-sm text-soft">{step.versions} things at once</p>}
-        {step.meets && step.versions > 1 && <p className="mt-1 text-sm text-soft">all meet here</p>}
+        {step.versions > 2 && <p className="mt-1 text-sm text-soft">{step.versions} versions at once</p>}
+        {step.meets && step.versions > 1 && <p className="mt-1 text-sm text-soft">everyone together here</p>}
       </div>
       <ul className="flex flex-wrap content-start gap-2 p-2">
         {differing.map((group) => (

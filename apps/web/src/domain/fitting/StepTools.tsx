@@ -131,7 +131,7 @@ function Tools({
           }}
         >
           <Trash2 aria-hidden size={18} />
-          Take it out
+          Remove
         </Button>
       </div>
       <div className="mt-2 border-t border-line pt-2">
@@ -207,7 +207,9 @@ function ForAll({
               <span className="leading-tight">
                 <b>{variantById(variant).pose.name}</b>, {variantById(variant).variant.name}
                 <span className="block text-soft">
-                  {leaving.length ? `${leaving.length} leave what was asked` : 'nobody leaves what was asked'}
+                  {leaving.length
+                    ? `${leaving.length} do something other than planned`
+                    : 'nobody does anything other than planned'}
                   {pose === step.pose ? '' : ', another pose'} · in all {sayCost(cost)}
                 </span>
               </span>

@@ -13,12 +13,12 @@ interface Props {
   wrong: (field: string) => string | undefined;
 }
 
-/** A person's own limits: what, how far, who set it and until when. */
+/** A person's personal limits: what, how far, who set it and until when. */
 export function LimitFields({ form: { control, register, watch }, wrong }: Props) {
   const { fields, append, remove } = useFieldArray({ control, name: 'limits' });
   return (
     <fieldset className="space-y-3">
-      <legend className="font-semibold">Own limits</legend>
+      <legend className="font-semibold">Personal limits</legend>
       {fields.map((field, i) => {
         const kind = KINDS[watch(`limits.${i}.kind`)];
         const at = (key: string): string | undefined => wrong(`limits[${i}].${key}`);
@@ -57,13 +57,13 @@ export function LimitFields({ form: { control, register, watch }, wrong }: Props
               label="Until"
               type="date"
               error={at('until')}
-              hint="Left open: it stays."
+              hint="Leave blank if there is no end date."
               {...register(`limits.${i}.until`)}
             />
             <TextField label="Why" error={at('why')} {...register(`limits.${i}.why`)} />
             <Button look="quiet" className="self-end justify-self-end" onClick={() => remove(i)}>
               <X aria-hidden size={18} />
-              Take it away
+              Remove
             </Button>
           </div>
         );
@@ -81,21 +81,20 @@ export function LimitFields({ form: { control, register, watch }, wrong }: Props
           })
         }
       >
-        <Plus aria-hidden size={18} />
-        An own limit
+        <Plus aria-hidden size={18} />A personal limit
       </Button>
     </fieldset>
   );
 }
 
-/** Go-aheads on file: who gave it, when, until when, and for which condition or rule; it lifts only that. */
+/** Medical clearances: who gave it, when, until when, and for which condition or rule; it lifts only that. */
 export function ClearanceFields({ form: { control, register, watch }, wrong }: Props) {
   const { fields, append, remove } = useFieldArray({ control, name: 'clearances' });
   const has = watch('conditions').map(({ condition }) => condition);
   const conditions = RULEBOOK.conditions.filter(({ id }) => has.includes(id));
   return (
     <fieldset className="space-y-3">
-      <legend className="font-semibold">Go-aheads on file</legend>
+      <legend className="font-semibold">Medical clearances</legend>
       {fields.map((field, i) => {
         const at = (key: string): string | undefined => wrong(`clearances[${i}].${key}`);
         return (
@@ -131,7 +130,7 @@ export function ClearanceFields({ form: { control, register, watch }, wrong }: P
             <TextField label="In their words" error={at('words')} {...register(`clearances.${i}.words`)} />
             <Button look="quiet" className="self-end justify-self-end" onClick={() => remove(i)}>
               <X aria-hidden size={18} />
-              Take it away
+              Remove
             </Button>
           </div>
         );
@@ -141,9 +140,11 @@ export function ClearanceFields({ form: { control, register, watch }, wrong }: P
         disabled={!conditions.length}
         onClick={() => append({ for: '', by: '', on: '', until: '', words: '' })}
       >
-        <Plus aria-hidden size={18} />A go-ahead
+        <Plus aria-hidden size={18} />A medical clearance
       </Button>
-      {!conditions.length && <p className="text-soft">A go-ahead is for a condition; add that first.</p>}
+      {!conditions.length && (
+        <p className="text-soft">A medical clearance is for a condition; add that first.</p>
+      )}
     </fieldset>
   );
 }

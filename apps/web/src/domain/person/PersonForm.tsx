@@ -119,7 +119,9 @@ export function PersonForm({
                 {wrong(`conditions[${i}].condition`) && (
                   <p className="font-semibold text-clay">{wrong(`conditions[${i}].condition`)}</p>
                 )}
-                {condition.clearance && <p className="mb-2 text-soft">Go-ahead: {condition.clearance}</p>}
+                {condition.clearance && (
+                  <p className="mb-2 text-soft">Medical clearance: {condition.clearance}</p>
+                )}
                 <StageFields
                   condition={condition}
                   details={watch(`conditions.${i}.details`)}

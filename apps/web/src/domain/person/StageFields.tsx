@@ -81,7 +81,7 @@ export const readDetails = (
   Object.fromEntries(
     Object.entries(details).flatMap(([key, value]): [string, string | number | boolean | string[]][] => {
       const type = fields.find((field) => field.key === key)?.type;
-      // Only a ticked go-ahead says something; an unticked one is not yet a no.
+      // Only a ticked clearance says something; an unticked one is not yet a no.
       if (typeof value === 'boolean') return key === 'cleared' && !value ? [] : [[key, value]];
       const text = value.trim();
       if (!text) return [];

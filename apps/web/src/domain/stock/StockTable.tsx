@@ -99,11 +99,11 @@ export function StockTable({ needed, stock }: Props) {
       )}
       <div className="no-print mt-3 flex items-center gap-3">
         <Button look="main" type="submit" disabled={!changed || keep.isPending}>
-          {keep.isPending ? 'Keeping …' : 'Keep the counts'}
+          {keep.isPending ? 'Saving …' : 'Save the counts'}
         </Button>
         {keep.isSuccess && !changed && (
           <span role="status" className="text-soft">
-            Kept. Open the fitting to see what changes.
+            Saved. Open the fitting to see what changes.
           </span>
         )}
       </div>

@@ -1,8 +1,10 @@
 import type { LaneStep } from '@lotus-steady/core';
 import { format, parseISO } from 'date-fns';
+import { today } from '../../data/today.js';
 
-/** "Thursday 26 November". */
-export const sayDate = (date: string): string => format(parseISO(date), 'EEEE d MMMM');
+/** "Thursday 26 November"; with the year where it is not this one: "19 May 1984". */
+export const sayDate = (date: string): string =>
+  format(parseISO(date), date.slice(0, 4) === today().slice(0, 4) ? 'EEEE d MMMM' : 'd MMMM yyyy');
 
 /** Seconds as minutes and seconds: 88 is 1:28. */
 export const sayClock = (seconds: number): string =>

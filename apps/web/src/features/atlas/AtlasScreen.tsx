@@ -260,7 +260,7 @@ export function AtlasScreen() {
             />
           </label>
           <Choice
-            label="What for"
+            label="Purpose"
             value={asked.action}
             onChange={(value) => set('action', value)}
             options={plain(ACTIONS)}
@@ -284,13 +284,13 @@ export function AtlasScreen() {
             options={[['none', 'nothing'], ...plain(PROPS)]}
           />
           <Choice
-            label="Parts on the floor"
+            label="Points of contact"
             value={asked.floor}
             onChange={(value) => set('floor', value)}
             options={plain(['1', '2', '3', '4', '5'])}
           />
           <Choice
-            label="Suits"
+            label="Suitable for"
             value={asked.group}
             onChange={(value) => set('group', value)}
             options={RULEBOOK.conditions.map(({ id, name }) => [id, name])}
@@ -302,7 +302,7 @@ export function AtlasScreen() {
         <div className="mb-3 flex min-h-11 flex-wrap items-center gap-3">
           <p role="status" className="text-soft">
             {shown.length} poses and movements, {count} ways to do them
-            {asked.group && ', at the careful stage'}.
+            {asked.group && ', at the most cautious stage'}.
           </p>
           {(filtered || asked.find) && (
             <Button

@@ -17,7 +17,7 @@ export function CompareScreen() {
   return (
     <Page
       title="Compare"
-      about="What two ways ask of a grown person of 165 cm."
+      about="What two versions ask of an adult of 165 cm."
       actions={
         <ButtonLink look="quiet" to={`/atlas/${a.pose.id}?variant=${a.variant.id}`}>
           Back to {a.pose.name}

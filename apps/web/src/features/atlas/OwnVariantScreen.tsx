@@ -93,7 +93,7 @@ export function OwnVariantScreen() {
       <div className="grid gap-8 px-5 py-4 lg:grid-cols-[minmax(22rem,1fr)_minmax(24rem,1fr)]">
         <section aria-label="Figure and measures" aria-busy={isFetching}>
           {error && <Problem error={error} />}
-          {!tried && !error && <Loading what="Putting it on its contacts" />}
+          {!tried && !error && <Loading what="Working out the position" />}
           {tried && (
             <>
               <div className={tried.postures.length > 1 ? 'grid grid-cols-2 gap-2' : ''}>
@@ -115,7 +115,7 @@ export function OwnVariantScreen() {
               >
                 {tried.faults.length
                   ? `It does not stand like this: ${tried.faults.join('; ')}.`
-                  : 'It stands: every contact holds, nothing is sunk, no joint is past its range.'}
+                  : 'This position holds: every contact rests, nothing overlaps, no joint is past its range.'}
               </p>
               <MeasureBars
                 measures={tried.measures}
@@ -222,7 +222,7 @@ export function OwnVariantScreen() {
               (after === ALONE && !poseName.trim())
             }
           >
-            {save.isPending ? 'Working it out for every height …' : 'Keep it'}
+            {save.isPending ? 'Working it out for every height …' : 'Save it'}
           </Button>
           {!Object.keys(angles).length && <p className="text-sm text-soft">Move a joint first.</p>}
         </form>

@@ -28,7 +28,7 @@ import { sayHoldOf, sayPurpose } from '../../domain/words/poseWords.js';
 import { sayRemoved } from '../../ui/toasts.js';
 
 const BODIES: readonly (readonly [Build, string, readonly number[]])[] = [
-  ['adult', 'grown', [140, 150, 160, 165, 170, 180, 190]],
+  ['adult', 'adult', [140, 150, 160, 165, 170, 180, 190]],
   ['child-9-12', 'child of 9 to 12', [135, 145, 155]],
   ['child-6-8', 'child of 6 to 8', [115, 125, 130]],
   ['child-3-5', 'child of 3 to 5', [95, 105, 110]],
@@ -158,13 +158,13 @@ function Pictures({ pose, variant }: { pose: Pose; variant: Variant }) {
 function Care({ pose, variant }: { pose: Pose; variant: Variant }) {
   const staging = useStaging(today());
   const care = useMemo(() => whoTakesCare(catalogue(), pose, variant, staging), [pose, variant, staging]);
-  const LEVEL = { never: 'not', limit: 'not like this', need: 'with help', watch: 'with a cue' } as const;
+  const LEVEL = { never: 'not', limit: 'avoid', need: 'with help', watch: 'with a cue' } as const;
   return (
     <section>
       <h2 className="mb-2 text-xl">Who takes care, and why</h2>
       <p className="mb-2 text-sm text-soft">
-        Each at the careful stage, for the usual hold. The person’s own doctor, midwife or physiotherapist
-        comes first.
+        Each at the most cautious stage, for the usual hold. The person’s own doctor, midwife or
+        physiotherapist comes first.
       </p>
       {!care.length && <p>No rule speaks against it.</p>}
       <ul className="space-y-2">

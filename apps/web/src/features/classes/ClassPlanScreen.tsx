@@ -108,7 +108,7 @@ function KnownPlan({ id }: { id: string }) {
     <PlanForm id={id} start={planOf(data, hall.houseView)} before={data.fitting} version={data.version} />
   ) : (
     <Page title="Plan">
-      <Reading what="Reading the class" of={reading} />
+      <Reading what="Loading the class" of={reading} />
     </Page>
   );
 }
@@ -238,7 +238,7 @@ function PlanForm({
             }}
           >
             <option value="">
-              {sequences.isPending ? 'Reading the sequences …' : 'Choose a sequence, or paste one below'}
+              {sequences.isPending ? 'Loading the sequences …' : 'Choose a sequence, or paste one below'}
             </option>
             {sequences.data?.map((item) => (
               <option key={item.id} value={item.id}>
@@ -336,7 +336,7 @@ function PlanForm({
               <UserPlus aria-hidden size={20} />
               Add a person
             </Button>
-            <Reading what="Reading the people" of={people} />
+            <Reading what="Loading the people" of={people} />
             <ul className="max-h-96 divide-y divide-line overflow-auto rounded-xl border border-line bg-paper">
               {people.data?.map((person) => (
                 <li key={person.id} className="px-3">

@@ -26,7 +26,7 @@ export function ClassesScreen() {
   return (
     <Page title="Classes" main={<NewClass />}>
       <Welcome />
-      <Reading what="Reading the classes" of={reading} />
+      <Reading what="Loading the classes" of={reading} />
       {classes && !classes.length && (
         <Empty action={<NewClass />}>No class yet. Start with a sequence, the people and the date.</Empty>
       )}

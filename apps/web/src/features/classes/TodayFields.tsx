@@ -85,7 +85,7 @@ export function TodayFields({ person, on, state, onChange }: Props) {
         <label className="flex items-center gap-2">
           slept, hours
           <input
-            aria-label={`Hours slept, ${name}`}
+            aria-label={`Hours of sleep, ${name}`}
             type="number"
             min={0}
             max={16}

@@ -36,7 +36,7 @@ export function FittingScreen({ id }: { id: string }) {
   if (!data)
     return (
       <Page title="Fitting">
-        <Reading what="Reading the fitting" of={reading} />
+        <Reading what="Loading the fitting" of={reading} />
       </Page>
     );
   return <Kept data={data} id={id} />;
@@ -69,7 +69,7 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
           </ButtonLink>
           <ButtonLink to={`/classes/${id}/handover`}>
             <NotebookText aria-hidden size={20} />
-            Half a page
+            Handover sheet
           </ButtonLink>
           <ButtonLink to={`/classes/${id}/after`}>
             <NotebookPen aria-hidden size={20} />

@@ -35,9 +35,8 @@ export function PlanToolbar({ id, live, state }: { id: string; live: LivePlan; s
     setFound({
       swaps,
       said:
-        `${swaps.length} steps would be one for everybody; ${leaving.size} people leave what was ` +
-        `asked somewhere; in all ${sayCost(cost)} from what was ` +
-        `asked.${without.length ? ` None suits all at step ${without.join(', ')}.` : ''}`,
+        `${swaps.length} steps would be one for everybody; ${leaving.size} people do something other than planned ` +
+        `somewhere; in all ${sayCost(cost)}.${without.length ? ` None suits all at step ${without.join(', ')}.` : ''}`,
     });
   }
   return (
@@ -112,10 +111,10 @@ export function PlanToolbar({ id, live, state }: { id: string; live: LivePlan; s
               setFound(undefined);
             }}
           >
-            Do it that way
+            Apply
           </Button>
           <Button look="quiet" onClick={() => setFound(undefined)}>
-            Leave it
+            Cancel
           </Button>
         </div>
       )}

@@ -15,11 +15,11 @@ const WORDS: Readonly<Record<keyof Pace, string>> = {
   slowBreath: 'One slow breath',
   childBreath: 'A child’s breath',
   changeSide: 'Change of side',
-  changeLevel: 'Change of level',
-  changeLevelSlow: 'Change of level for who goes slowly',
+  changeLevel: 'Getting up or down',
+  changeLevelSlow: 'Getting up or down, for slower people',
   props: 'Fetching props',
-  talkNew: 'Saying a new pose',
-  talkKnown: 'Saying a known pose',
+  talkNew: 'Explaining a new pose',
+  talkKnown: 'Naming a known pose',
 };
 const PARTS = Object.keys(PACE_BOUNDS) as (keyof Pace)[];
 
@@ -68,7 +68,7 @@ function PaceForm({ hall }: { hall: Hall }) {
     >
       <h2 className="text-xl">Your pace</h2>
       <p className="mb-3 text-soft">
-        Seconds. What is left open is as usual (common practice); holds counted in breaths become as long as
+        Seconds. What is left blank is as usual (common practice); holds counted in breaths become as long as
         your breaths are.
       </p>
       <div className="grid gap-3 sm:grid-cols-2">
@@ -92,11 +92,11 @@ function PaceForm({ hall }: { hall: Hall }) {
       )}
       <div className="mt-3 flex items-center gap-3">
         <Button look="main" type="submit" disabled={keep.isPending}>
-          {keep.isPending ? 'Keeping …' : 'Keep the pace'}
+          {keep.isPending ? 'Saving …' : 'Save the pace'}
         </Button>
         {keep.isSuccess && (
           <span role="status" className="text-soft">
-            Kept.
+            Saved.
           </span>
         )}
       </div>

@@ -14,7 +14,7 @@ export function HandoverScreen({ id }: { id: string }) {
   if (!data)
     return (
       <Page title="Handover sheet">
-        <Reading what="Reading the class" of={reading} />
+        <Reading what="Loading the class" of={reading} />
       </Page>
     );
   const { facts, know, sections } = handover(data.fitting, catalogue());
@@ -79,8 +79,8 @@ export function HandoverScreen({ id }: { id: string }) {
         ))}
       </div>
       <p className="mt-4 text-soft">
-        Who is not named does what is written. Sharp pain, dizziness, or breath that no longer comes easily:
-        come out slowly and rest.
+        Anyone not named follows the plan. Sharp pain, dizziness, or breath that no longer comes easily: come
+        out slowly and rest.
       </p>
     </Page>
   );

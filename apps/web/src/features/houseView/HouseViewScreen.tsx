@@ -26,7 +26,7 @@ function sayDecides(rules: number, cues: boolean): string {
   if (rules) return `Decides ${rules === 1 ? 'one rule' : `${rules} rules`}.`;
   return cues
     ? 'Decides what is said in class.'
-    : 'Decides whether a missing go-ahead is a question or stands in the way.';
+    : 'Decides whether a missing clearance is a question or stands in the way.';
 }
 
 /**
@@ -43,8 +43,8 @@ export function HouseViewScreen() {
         <>
           Where good teachers differ: decide once for the hall; a class may differ.{' '}
           <b role="status">
-            {keep.isPending && 'Keeping …'}
-            {keep.isSuccess && 'Kept.'}
+            {keep.isPending && 'Saving …'}
+            {keep.isSuccess && 'Saved.'}
           </b>
         </>
       }

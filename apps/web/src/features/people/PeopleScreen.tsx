@@ -9,6 +9,7 @@ import { Empty, Reading } from '../../ui/states.js';
 import { PersonDialog } from '../../domain/person/PersonDialog.js';
 import { ownLimits, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
+import { LongList } from '../../ui/LongList.js';
 
 /** Everyone who comes. */
 export function PeopleScreen() {
@@ -44,15 +45,21 @@ export function PeopleScreen() {
         </>
       }
     >
-      <Reading what="Reading the people" of={reading} />
+      <Reading what="Loading the people" of={reading} />
       {people && !people.length && (
         <Empty action={add}>Nobody yet. Add the people who come to your classes.</Empty>
       )}
       {people && people.length > 0 && !shown?.length && <Empty>Nobody of that name.</Empty>}
       {shown && shown.length > 0 && (
-        <ul className="divide-y divide-line overflow-hidden rounded-2xl border border-line bg-paper">
-          {shown.map((person) => (
-            <li key={person.id} className="flex flex-wrap gap-x-6 gap-y-1 px-5 py-3 hover:bg-teal-wash">
+        <LongList
+          items={shown}
+          keyOf={({ id }) => id}
+          rowPx={62}
+          className="divide-y divide-line overflow-hidden rounded-2xl border border-line bg-paper"
+          rowClassName="flex flex-wrap gap-x-6 gap-y-1 px-5 py-3 hover:bg-teal-wash"
+        >
+          {(person) => (
+            <>
               <Link
                 to={`/people/${person.id}`}
                 className="w-56 font-display text-lg font-semibold hover:text-teal"
@@ -60,12 +67,11 @@ export function PeopleScreen() {
                 {person.name}
               </Link>
               <span className="min-w-60 flex-1 text-soft">
-                {[...stagesToday(person, staging), ...ownLimits(person)].join(' · ') ||
-                  'nothing known that matters'}
+                {[...stagesToday(person, staging), ...ownLimits(person)].join(' · ') || 'no known conditions'}
               </span>
-            </li>
-          ))}
-        </ul>
+            </>
+          )}
+        </LongList>
       )}
       {adding && (
         <PersonDialog onClose={() => setAdding(false)} onSaved={(id) => void navigate(`/people/${id}`)} />

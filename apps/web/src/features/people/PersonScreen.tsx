@@ -54,7 +54,7 @@ export function PersonScreen({ id }: { id: string }) {
         )
       }
     >
-      <Reading what="Reading" of={reading} />
+      <Reading what="Loading" of={reading} />
       {remove.error && <Problem error={remove.error} />}
       {person && (
         <>
@@ -75,12 +75,12 @@ function Known({ person: { records: _records, propNotes: _notes, ...person } }: 
   const staging = useStaging(today());
   const limits = ownLimits(person).join(' · ');
   const facts: [string, string][] = [
-    ['Today', stagesToday(person, staging).join(' · ') || 'nothing known that matters'],
+    ['Today', stagesToday(person, staging).join(' · ') || 'no known conditions'],
     ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],
-    ...(person.born ? [['Born', person.born] as [string, string]] : []),
-    ...(limits ? [['Own limits', limits] as [string, string]] : []),
+    ...(person.born ? [['Born', sayDate(person.born)] as [string, string]] : []),
+    ...(limits ? [['Personal limits', limits] as [string, string]] : []),
     ...person.clearances.map(({ for: what, by, on, until }): [string, string] => [
-      'Go-ahead',
+      'Medical clearance',
       `${RULEBOOK.rule(what)?.rule.reason ?? RULEBOOK.conditionName(what)} by ${by}, ` +
         `${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}`,
     ]),
@@ -161,7 +161,7 @@ function Ahead({ person: { records: _records, propNotes: _notes, ...line } }: { 
 
 const Classes = ({ records }: { records: PersonWhole['records'] }) => (
   <section>
-    <h2 className="mb-3 text-xl">How the classes were</h2>
+    <h2 className="mb-3 text-xl">Class history</h2>
     {!records.length && (
       <Empty>
         No class recorded yet. After a class, open <em>After class</em> and write it down.
@@ -172,7 +172,7 @@ const Classes = ({ records }: { records: PersonWhole['records'] }) => (
         <table className="w-full text-left">
           <thead>
             <tr className="border-b border-line text-soft">
-              {['Class', 'Came', 'Pain before', 'Pain after', 'Eased or stopped', 'A word'].map((head) => (
+              {['Class', 'Attended', 'Pain before', 'Pain after', 'Eased or stopped', 'Note'].map((head) => (
                 <th key={head} scope="col" className="px-4 py-2 font-semibold">
                   {head}
                 </th>

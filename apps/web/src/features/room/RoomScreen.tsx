@@ -18,7 +18,7 @@ export function RoomScreen({ id }: { id: string }) {
   if (!data)
     return (
       <Page title="Room">
-        <Reading what="Reading the room" of={reading} />
+        <Reading what="Loading the room" of={reading} />
       </Page>
     );
   const { fitting } = data;

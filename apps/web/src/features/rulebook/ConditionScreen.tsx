@@ -35,7 +35,7 @@ function Whole({ condition }: { condition: Condition }) {
   const conflicts = RULEBOOK.conflicts.filter(({ between }) => between.includes(id));
   const facts: readonly (readonly [string, string | undefined])[] = [
     ['Goes well', well],
-    ['Go-ahead', clearance],
+    ['Medical clearance', clearance],
     ['Ask', fields.map((field) => field.question ?? `${field.label}?`).join(' ') || undefined],
     ['Say', say],
     ['Refer', refer],

@@ -81,7 +81,7 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
           )}
           <Button onClick={onClose}>Cancel</Button>
           <Button look="main" type="submit" disabled={keep.isPending}>
-            Keep this limit
+            Save this limit
           </Button>
         </div>
       </form>

@@ -65,9 +65,10 @@ export function RuleCard({ rule, condition }: { rule: Rule; condition: string })
         </span>
       </div>
       <p className="mt-1 text-soft">
-        Broken where {sayBounds(rule)}.
+        Exceeded when {sayBounds(rule)}.
         {(rule.when ?? []).length > 0 && ` When ${rule.when!.map(sayTest).join(', ')}.`}
-        {rule.adds && ` Adds ${rule.adds.prop} ${rule.adds.where}.`} Met by {waysToSatisfy(rule).join(', ')}.
+        {rule.adds && ` Adds ${rule.adds.prop} ${rule.adds.where}.`} Solved by{' '}
+        {waysToSatisfy(rule).join(', ')}.
       </p>
       {rule.cue && <p className="mt-1">Say: “{rule.cue}”</p>}
       {rule.house && (
@@ -124,7 +125,7 @@ export function OwnRuleCard({ rule: { id, condition, measure, over, reason, by }
     <article className="rounded-2xl border-2 border-teal bg-paper p-5">
       <h3 className="text-lg">{reason}</h3>
       <p className="mt-1 text-soft">
-        Broken where {sayBounds(rule)}. A rule of your own, by {by}.
+        Exceeded when {sayBounds(rule)}. A rule of your own, by {by}.
       </p>
       <Touched rule={rule} condition={condition} />
       <Button
@@ -136,7 +137,7 @@ export function OwnRuleCard({ rule: { id, condition, measure, over, reason, by }
         }
       >
         <Trash2 aria-hidden size={16} />
-        Take it away
+        Remove
       </Button>
     </article>
   );
@@ -155,7 +156,9 @@ function Touched({ rule, condition }: { rule: Rule; condition: string }) {
     );
   return (
     <div className="mt-2">
-      <p className="text-soft">Touches {touched.length} of the ways in the atlas:</p>
+      <p className="text-soft">
+        Affects {touched.length} {touched.length === 1 ? 'version' : 'versions'} in the atlas:
+      </p>
       <ul className="mt-1 flex flex-wrap gap-2">
         {shown.map(({ pose, variant }) => (
           <li key={variant.id} className="w-27">

@@ -18,7 +18,7 @@ export function AfterClassScreen({ id }: { id: string }) {
   if (reading.data) return <AfterForm known={reading.data} />;
   return (
     <Page title="After class">
-      <Reading what="Reading the class" of={reading} />
+      <Reading what="Loading the class" of={reading} />
     </Page>
   );
 }
@@ -106,8 +106,8 @@ function AfterForm({ known }: { known: ClassWhole }) {
                 <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
                   <h2 className="w-48 text-lg">{name}</h2>
                   <CheckField
-                    label="came"
-                    aria-label={`${name} came`}
+                    label="attended"
+                    aria-label={`${name} attended`}
                     checked={entry.came}
                     onChange={(event) => change(i, { came: event.target.checked })}
                   />
@@ -141,10 +141,10 @@ function AfterForm({ known }: { known: ClassWhole }) {
                     />
                   )}
                   <label className="min-w-64 flex-1">
-                    <span className="sr-only">A word about {name}</span>
+                    <span className="sr-only">Note on {name}</span>
                     <textarea
                       rows={1}
-                      placeholder="A word"
+                      placeholder="Note"
                       value={entry.word}
                       maxLength={2000}
                       onChange={(event) => change(i, { word: event.target.value })}
@@ -227,7 +227,7 @@ function Changes({
           {title(item.step)} <b>{item.what}</b>
           <button
             type="button"
-            aria-label={`Take back: ${title(item.step)} ${item.what}, ${name}`}
+            aria-label={`Remove: ${title(item.step)} ${item.what}, ${name}`}
             className="min-h-9 px-2"
             onClick={() => onChange(entry.changes.filter((other) => other !== item))}
           >

@@ -23,7 +23,7 @@ export function TeachScreen({ id }: { id: string }) {
   if (reading.data) return <Walk known={reading.data} />;
   return (
     <Page title="Teach">
-      <Reading what="Reading the class" of={reading} />
+      <Reading what="Loading the class" of={reading} />
     </Page>
   );
 }
@@ -84,7 +84,7 @@ function Walk({ known }: { known: ClassWhole }) {
         </span>
         {!now.differing.length && <span className="text-soft">everyone together</span>}
         <ButtonLink look="quiet" className="ml-auto" to={`/classes/${known.id}/fitting`}>
-          Leave
+          Exit
         </ButtonLink>
         {at === moments.length - 1 && (
           <ButtonLink look="main" to={`/classes/${known.id}/after`}>

@@ -14,9 +14,7 @@ export function classAlerts(
   on: string,
 ): Alert[] {
   if (visits > FEW_FLOOR_VISITS && stages.some((stage) => stage.condition === 'older-adult')) {
-    return [
-      { kind: 'stage', text: `${visits} times down to the floor and up; ${FEW_FLOOR_VISITS} are plenty.` },
-    ];
+    return [{ kind: 'stage', text: `${visits} times down to the floor; twice is enough.` }];
   }
   if (!person.born) return [];
   const age = ageOn(person.born, on);

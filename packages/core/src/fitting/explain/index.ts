@@ -13,5 +13,5 @@ export { laneSums } from './laneSums.js';
 export { orderNotes } from './orderNotes.js';
 export { placesOf, roomOf } from './propsAndPlaces.js';
 export { readFitting } from './readFitting.js';
-export { COST_SCALE, sayCost } from './sayCost.js';
+export { sayCost } from './sayCost.js';
 export { waitOut } from './waitOut.js';

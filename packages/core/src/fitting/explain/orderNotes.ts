@@ -182,7 +182,7 @@ function counterNotes(look: Look): OrderNote[] {
       {
         kind: 'counter-pose',
         step: step.number,
-        text: `Nothing answers ${step.pose.name}: each person is given what suits them.`,
+        text: `No counter-pose after ${step.pose.name}; each person gets one that suits.`,
       },
     ];
   });

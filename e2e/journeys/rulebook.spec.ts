@@ -1,9 +1,10 @@
 /**
- * The rulebook through the real interface: look up, ask what if, move a limit, take a position, own limits,
+ * The rulebook through the real interface: look up, ask what if, move a limit, take a position, personal limits,
  * a stop today.
  */
-import { expect, test } from '@playwright/test';
-import { expectAccessible } from './axe.js';
+import { expect } from '@playwright/test';
+import { test } from '../fixtures/hall.js';
+import { expectAccessible } from '../fixtures/axe.js';
 
 test(
   'a condition is found by another name; its rules show what they touch; a limit is loosened, marked ' +
@@ -24,11 +25,11 @@ test(
     const dialog = page.getByRole('dialog');
     await dialog.getByLabel(/Limit \(the rulebook says/).fill('60');
     await expect(dialog.getByText('This loosens the rule.')).toBeVisible();
-    await dialog.getByRole('button', { name: 'Keep this limit' }).click();
+    await dialog.getByRole('button', { name: 'Save this limit' }).click();
     await expect(dialog.getByText('A reason is needed.')).toBeVisible();
     await dialog.getByLabel('Reason').fill('Her doctor measured in class.');
     await expectAccessible(page);
-    await dialog.getByRole('button', { name: 'Keep this limit' }).click();
+    await dialog.getByRole('button', { name: 'Save this limit' }).click();
     await expect(rule.getByText('Loosened here')).toBeVisible();
 
     await page.goto('/classes/new');
@@ -76,7 +77,7 @@ test(
   'positions are taken for the hall, also while it answers slowly; shown in the why, and other for ' +
     'one class',
   async ({ page }) => {
-    await page.route('**/api/studio', async (route) => {
+    await page.route('**/api/hall', async (route) => {
       await new Promise((done) => {
         setTimeout(done, 700);
       });
@@ -96,18 +97,18 @@ test(
     await page.reload();
     await expect(topic.getByRole('radio', { name: /As usual, breath free/ })).toBeChecked();
     await expect(eyes.getByRole('radio', { name: /^Closed/ })).toBeChecked();
-    await page.unroute('**/api/studio');
+    await page.unroute('**/api/hall');
 
     await page.goto('/classes/new');
     await page.getByLabel('Sequence', { exact: true }).fill('# View\n- Downward-facing dog, 4 breaths');
     await page.getByRole('checkbox', { name: 'Bertil Shaw' }).check();
-    await page.getByText('Where teachers differ, for this class').click();
+    await page.getByText('House view, for this class').click();
     await page.getByLabel('High pressure under control').selectOption('nothing-head-down');
     await expect(page.getByText('for this class: 1 other than the hall')).toBeVisible();
     await topicBack();
 
     async function kept(): Promise<void> {
-      await expect(page.getByRole('status').filter({ hasText: 'Kept.' })).toBeVisible();
+      await expect(page.getByRole('status').filter({ hasText: 'Saved.' })).toBeVisible();
     }
     async function topicBack(): Promise<void> {
       await page.goto('/house-view');
@@ -121,17 +122,17 @@ test(
   },
 );
 
-test('an own limit and a go-ahead are kept with the person; a reading today stops, and says what to do', async ({
+test('an personal limit and a clearance are kept with the person; a reading today stops, and says what to do', async ({
   page,
 }) => {
   await page.goto('/people');
   await page.getByRole('link', { name: 'Ilse Farthing' }).click();
   await page.getByRole('button', { name: 'Change' }).click();
   const form = page.getByRole('dialog');
-  await form.getByRole('button', { name: 'An own limit' }).click();
+  await form.getByRole('button', { name: 'An personal limit' }).click();
   await form.getByLabel('What', { exact: true }).selectOption('arm-raise');
   await form.getByLabel('Degrees').fill('400');
-  await form.getByRole('button', { name: 'A go-ahead' }).click();
+  await form.getByRole('button', { name: 'A clearance' }).click();
   await form.getByRole('button', { name: 'Save person' }).click();
   await expect(form.getByText('Degrees are between 0 and 180.')).toBeVisible();
   await expect(form.getByText('Say who gave it', { exact: false })).toBeVisible();

@@ -2,8 +2,9 @@
  * The atlas walked through the real interface: find, filter, look, compare, print, make one's own, size a
  * prop.
  */
-import { expect, test } from '@playwright/test';
-import { expectAccessible } from './axe.js';
+import { expect } from '@playwright/test';
+import { test } from '../fixtures/hall.js';
+import { expectAccessible } from '../fixtures/axe.js';
 
 test('found however it is written, and quickly; filters are kept in the address', async ({ page }) => {
   await page.goto('/atlas');
@@ -18,12 +19,12 @@ test('found however it is written, and quickly; filters are kept in the address'
     await expect(page.locator('main li').first()).toContainText(name!);
   }
   await find.fill('');
-  await page.getByLabel('Suits').selectOption('pregnancy');
+  await page.getByLabel('Suitable for').selectOption('pregnancy');
   await page.getByLabel('Where the body is').selectOption('prone');
   await expect(page.getByText('Nothing answers to that.')).toBeVisible();
   await page.getByLabel('Where the body is').selectOption('chair');
   await page.reload();
-  await expect(page.getByLabel('Suits')).toHaveValue('pregnancy');
+  await expect(page.getByLabel('Suitable for')).toHaveValue('pregnancy');
   await expect(page.locator('main li').first()).toBeVisible();
   await expectAccessible(page);
 });
@@ -74,8 +75,8 @@ test('a variant of one’s own: sliders, live figure, kept on the ladder, taken 
   page,
 }) => {
   await page.goto('/atlas/tree/own?base=tree.foot-low');
-  await expect(page.getByText('It stands:', { exact: false })).toBeVisible({ timeout: 15_000 });
-  await expect(page.getByRole('button', { name: 'Keep it' })).toBeDisabled();
+  await expect(page.getByText('This position holds:', { exact: false })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('button', { name: 'Save it' })).toBeDisabled();
   await page.getByRole('slider', { name: 'knee, bend' }).fill('150');
   await expect(page.getByText('It does not stand like this', { exact: false })).toBeVisible({
     timeout: 15_000,
@@ -83,9 +84,9 @@ test('a variant of one’s own: sliders, live figure, kept on the ladder, taken 
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('slider', { name: 'head turned' }).fill('20');
   await page.getByLabel('What you call it').fill('looking aside');
-  await expect(page.getByRole('button', { name: 'Keep it' })).toBeEnabled({ timeout: 15_000 });
+  await expect(page.getByRole('button', { name: 'Save it' })).toBeEnabled({ timeout: 15_000 });
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Save it' }).click();
   await expect(page.getByRole('button', { name: /looking aside/ })).toBeVisible({ timeout: 60_000 });
   await page.getByRole('button', { name: 'Delete my variant' }).click();
   await expect(page.getByRole('button', { name: /looking aside/ })).toBeHidden();

@@ -2,8 +2,9 @@
  * The fitting changed on the fitting itself: edits, undo, the teacher's own choices, fewer versions, the
  * room, half a page.
  */
-import { expect, test, type Page } from '@playwright/test';
-import { expectAccessible } from './axe.js';
+import { expect, type Page } from '@playwright/test';
+import { test } from '../fixtures/hall.js';
+import { expectAccessible } from '../fixtures/axe.js';
 
 const open = async (page: Page, title: string): Promise<void> => {
   await page.goto('/classes');
@@ -12,7 +13,7 @@ const open = async (page: Page, title: string): Promise<void> => {
   // The rows below the first screen follow a moment later.
   await expect(page.locator('[data-row]').last().getByRole('heading', { name: 'Final rest' })).toBeVisible();
 };
-const kept = (page: Page) => expect(page.getByText('Everything is kept')).toBeVisible({ timeout: 15_000 });
+const kept = (page: Page) => expect(page.getByText('All changes saved')).toBeVisible({ timeout: 15_000 });
 const names = (page: Page): Promise<string[]> => page.locator('[data-row] h2').allTextContents();
 
 test(
@@ -119,7 +120,7 @@ test('who leaves while the server does not answer finds the edit when it answers
   await expect(
     page.getByText('Not kept: The program on this computer does not answer.', { exact: false }),
   ).toBeVisible();
-  await page.getByRole('link', { name: 'Half a page' }).click();
+  await page.getByRole('link', { name: 'Handover sheet' }).click();
   await expect(page.getByRole('alert')).toContainText('does not answer');
   await page.unroute(plan);
   await page.getByRole('button', { name: 'Try again' }).click();
@@ -148,7 +149,7 @@ test('the teacher chooses against a limit: the reason is asked, and the cell loo
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Everyone, step by step' }).click();
   await expect(page.getByText('your choice, against a limit')).toBeVisible();
-  await page.getByRole('link', { name: 'Half a page' }).click();
+  await page.getByRole('link', { name: 'Handover sheet' }).click();
   await expect(page.getByText('the teacher’s choice, His doctor watches it')).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Back to the fitting' }).click();
@@ -175,7 +176,7 @@ test('fewer versions, and one for all, with what it costs', async ({ page }) => 
   await page.getByRole('button', { name: 'One version safe for all' }).click();
   await expect(page.getByText(/steps would be one for everybody; .* from what was asked/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Do it that way' }).click();
+  await page.getByRole('button', { name: 'Apply' }).click();
   await expect(page.getByText('for everybody, instead of', { exact: false }).first()).toBeVisible();
   await page.keyboard.press('Control+z');
   await page.keyboard.press('Control+z');
@@ -192,11 +193,11 @@ test('the room: places, props against the stock; a smaller cupboard changes the 
   const blocks = page.getByLabel('blocks in the hall');
   const before = await blocks.inputValue();
   await blocks.fill('few');
-  await page.getByRole('button', { name: 'Keep the counts' }).click();
+  await page.getByRole('button', { name: 'Save the counts' }).click();
   await expect(page.getByText('A whole number from 0 to 999 is needed.')).toBeVisible();
   await blocks.fill('3');
-  await page.getByRole('button', { name: 'Keep the counts' }).click();
-  await expect(page.getByText('Kept.', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Save the counts' }).click();
+  await expect(page.getByText('Saved.', { exact: false })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Back to the fitting' }).click();
   const since = page.getByRole('region', { name: 'Changed since' });
@@ -207,23 +208,23 @@ test('the room: places, props against the stock; a smaller cupboard changes the 
   await expect(page.getByText('too few blocks').first()).toBeVisible();
   await page.getByRole('link', { name: 'Room' }).click();
   await blocks.fill(before);
-  await page.getByRole('button', { name: 'Keep the counts' }).click();
-  await expect(page.getByText('Kept.', { exact: false })).toBeVisible();
+  await page.getByRole('button', { name: 'Save the counts' }).click();
+  await expect(page.getByText('Saved.', { exact: false })).toBeVisible();
   await page.getByRole('link', { name: 'Back to the fitting' }).click();
   await since.getByRole('button', { name: 'Take it over' }).click();
   await expect(since).toBeHidden();
 });
 
 test('the teacher’s own pace', async ({ page }) => {
-  await page.goto('/studio');
+  await page.goto('/hall');
   await page.getByLabel('One relaxed breath').fill('90');
-  await page.getByRole('button', { name: 'Keep the pace' }).click();
+  await page.getByRole('button', { name: 'Save the pace' }).click();
   await expect(page.getByText('Between 3 and 18 seconds.')).toBeVisible();
   await page.getByLabel('One relaxed breath').fill('7');
-  await page.getByRole('button', { name: 'Keep the pace' }).click();
-  await expect(page.getByText('Kept.', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Save the pace' }).click();
+  await expect(page.getByText('Saved.', { exact: true })).toBeVisible();
   await expectAccessible(page);
   await page.getByLabel('One relaxed breath').fill('');
-  await page.getByRole('button', { name: 'Keep the pace' }).click();
-  await expect(page.getByText('Kept.', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Save the pace' }).click();
+  await expect(page.getByText('Saved.', { exact: true })).toBeVisible();
 });
