@@ -67,6 +67,42 @@ export default {
       },
     },
     {
+      name: 'features-never-each-other',
+      severity: 'error',
+      from: { path: '^apps/web/src/features/([^/]+)/' },
+      to: { path: '^apps/web/src/features/', pathNot: '^apps/web/src/features/$1/' },
+    },
+    {
+      name: 'nothing-knows-the-features-but-the-app',
+      severity: 'error',
+      from: { path: '^apps/web/src/(domain|data|ui|workers)/' },
+      to: { path: '^apps/web/src/(features|app)/' },
+    },
+    {
+      name: 'ui-knows-neither-api-nor-core',
+      severity: 'error',
+      from: { path: '^apps/web/src/ui/' },
+      to: { path: '^(apps/web/src/(domain|data|workers)/|packages/)' },
+    },
+    {
+      name: 'data-shows-nothing',
+      severity: 'error',
+      from: { path: '^apps/web/src/data/' },
+      to: { path: '^(apps/web/src/(domain|ui|workers)/|node_modules/react-router)' },
+    },
+    {
+      name: 'workers-have-no-page',
+      severity: 'error',
+      from: { path: '^apps/web/src/workers/.*Work\\.ts$' },
+      to: { path: '^(apps/web/src/(domain|ui)/|node_modules/react)' },
+    },
+    {
+      name: 'the-web-reads-the-built-in-catalogue-as-a-file',
+      severity: 'error',
+      from: { path: '^apps/web/src/' },
+      to: { path: `${CORE}(catalogue/poseData|builtIn/index)` },
+    },
+    {
       name: 'the-web-knows-no-server',
       severity: 'error',
       from: { path: '^apps/web/src/' },

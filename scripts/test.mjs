@@ -2,12 +2,11 @@
  * `npm test`: types, lint, unit tests, server tests over HTTP and browser journeys, on a throwaway
  * database; one closing line.
  */
-import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { ensureBuilt, ensurePackages, installDebian, PlainError, ROOT, run } from './lib/machine.mjs';
-import { ensureMariaDb, freePort, startMariaDb } from './lib/mariadb.mjs';
+import { ensureMariaDb, startMariaDb } from './lib/mariadb.mjs';
 
 const say = (text) => console.log(text);
 const folder = mkdtempSync(join(tmpdir(), 'lotus-test-'));
@@ -47,10 +46,10 @@ async function main() {
   if (wants('types'))
     for (const project of ['packages/core', 'apps/server', 'apps/web', 'scripts', 'e2e'])
       await check(`types of ${project}`, 'npx', ['tsc', '-p', `${project}/tsconfig.json`]);
-  if (wants('lint')) await check('lint', 'npx', ['eslint', '.', '--max-warnings=0']);
+  if (wants('lint')) await check('lint', 'npm', ['run', '--silent', 'lint']);
   const database = await startMariaDb(folder, undefined, { forTests: true });
   closing.push(database.stop);
-  const jest = (project) => {
+  const jest = (project, ...extra) => {
     const file = join(folder, `${project}.json`);
     return counted(
       `${project} tests`,
@@ -61,6 +60,7 @@ async function main() {
         'jest.config.mjs',
         '--selectProjects',
         project,
+        ...extra,
         '--forceExit',
         '--json',
         `--outputFile=${file}`,
@@ -70,30 +70,12 @@ async function main() {
       { NODE_OPTIONS: '--experimental-vm-modules --no-warnings', DATABASE_URL: database.url },
     );
   };
-  if (wants('core')) await jest('core');
-  if (wants('web')) await jest('web');
-  if (wants('server')) await jest('server');
+  if (wants('core')) await jest('core', '--maxWorkers=2');
+  if (wants('web')) await jest('web', '--maxWorkers=2');
+  if (wants('server')) await jest('server', '--runInBand');
   if (wants('e2e')) {
     await ensureBuilt(say);
-    const port = await freePort();
     const file = join(folder, 'e2e.json');
-    const server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
-      cwd: ROOT,
-      stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
-      env: {
-        ...process.env,
-        DATABASE_URL: database.url,
-        PORT: String(port),
-        LOTUS_DEMO: 'fresh',
-        LOTUS_TODAY: '2026-11-23',
-      },
-    });
-    const gone = new Promise((resolve) => server.once('exit', resolve));
-    closing.push(async () => {
-      server.kill('SIGTERM');
-      await gone;
-    });
-    await Promise.race([new Promise((resolve) => server.once('message', resolve)), gone]);
     mkdirSync(join(ROOT, 'test-results'), { recursive: true });
     await counted(
       'browser journeys',
@@ -101,7 +83,7 @@ async function main() {
       ['playwright', 'test', '--config', 'e2e/playwright.config.ts'],
       file,
       ({ stats }) => [stats.expected, stats.unexpected + stats.flaky],
-      { LOTUS_URL: `http://127.0.0.1:${port}`, E2E_RESULT: file },
+      { DATABASE_URL: database.url, E2E_RESULT: file },
     );
   }
 }

@@ -6,6 +6,13 @@ import { expect, type Page } from '@playwright/test';
 import { test } from '../fixtures/hall.js';
 import { expectAccessible } from '../fixtures/axe.js';
 
+/** Back to a class, by the way at the top of the screen. */
+const back = (page: Page, title: string): Promise<void> =>
+  page
+    .getByRole('navigation', { name: 'Where this is' })
+    .getByRole('link', { name: title, exact: true })
+    .click();
+
 const open = async (page: Page, title: string): Promise<void> => {
   await page.goto('/classes');
   await page.getByRole('link', { name: title, exact: true }).click();
@@ -33,12 +40,12 @@ test(
     await page.keyboard.press('Control+z');
     await expect.poll(() => names(page)).toEqual(before);
 
-    const minutes = page.getByText(/of \d+ min/).first();
-    const planned = await minutes.locator('..').textContent();
+    const row = page.locator('[data-row]').nth(1);
+    const held = await row.textContent();
     await second.focus();
     await page.keyboard.press('+');
     await page.keyboard.press('+');
-    await expect(minutes.locator('..')).not.toHaveText(planned!);
+    await expect(row).not.toHaveText(held!);
 
     const handle = await page.getByRole('button', { name: /^Move step 3,/ }).boundingBox();
     const onto = await page.getByRole('button', { name: /^Move step 1,/ }).boundingBox();
@@ -118,13 +125,13 @@ test('who leaves while the server does not answer finds the edit when it answers
   await page.getByRole('button', { name: /^Move step 2,/ }).focus();
   await page.keyboard.press('Alt+ArrowDown');
   await expect(
-    page.getByText('Not kept: The program on this computer does not answer.', { exact: false }),
+    page.getByText('Not saved: The program on this computer does not answer.', { exact: false }),
   ).toBeVisible();
   await page.getByRole('link', { name: 'Handover sheet' }).click();
   await expect(page.getByRole('alert')).toContainText('does not answer');
   await page.unroute(plan);
   await page.getByRole('button', { name: 'Try again' }).click();
-  await page.getByRole('link', { name: 'Back to the fitting' }).click();
+  await back(page, 'Steady Backs');
   await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
   await page.reload();
   await expect.poll(() => names(page)).toEqual([before[0], before[2], before[1], ...before.slice(3)]);
@@ -138,11 +145,11 @@ test('the teacher chooses against a limit: the reason is asked, and the cell loo
   await dog.getByRole('button', { name: /Perrin/ }).click();
   const why = page.getByTestId('why');
   await why.getByRole('button', { name: 'As written', exact: true }).click();
-  await why.getByRole('button', { name: 'Choose it' }).click();
+  await why.getByRole('button', { name: 'Use this' }).click();
   await expect(why.getByText('Say why, so that it can be understood later.')).toBeVisible();
   await why.getByLabel('Why', { exact: true }).fill('His doctor watches it');
   await expectAccessible(page);
-  await why.getByRole('button', { name: 'Choose it' }).click();
+  await why.getByRole('button', { name: 'Use this' }).click();
   await expect(dog.getByText('your choice, against a limit')).toBeVisible();
   await expect(why.getByText('His doctor watches it')).toBeVisible();
   await kept(page);
@@ -152,7 +159,7 @@ test('the teacher chooses against a limit: the reason is asked, and the cell loo
   await page.getByRole('link', { name: 'Handover sheet' }).click();
   await expect(page.getByText('the teacher’s choice, His doctor watches it')).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('link', { name: 'Back to the fitting' }).click();
+  await back(page, 'Thursday Mixed');
   await page.getByRole('link', { name: 'Teach', exact: true }).click();
   const here = page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 2 });
   await expect(here).toHaveText('Seated breath');
@@ -174,7 +181,7 @@ test('fewer versions, and one for all, with what it costs', async ({ page }) => 
   await page.getByLabel('Fewer versions in the room').check();
   await expect.poll(() => tiles.count()).toBeLessThan(apart);
   await page.getByRole('button', { name: 'One version safe for all' }).click();
-  await expect(page.getByText(/steps would be one for everybody; .* from what was asked/)).toBeVisible();
+  await expect(page.getByText(/steps would be one for everybody; .* your plan/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Apply' }).click();
   await expect(page.getByText('for everybody, instead of', { exact: false }).first()).toBeVisible();
@@ -199,18 +206,18 @@ test('the room: places, props against the stock; a smaller cupboard changes the 
   await page.getByRole('button', { name: 'Save the counts' }).click();
   await expect(page.getByText('Saved.', { exact: false })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('link', { name: 'Back to the fitting' }).click();
+  await back(page, 'Thursday Mixed');
   const since = page.getByRole('region', { name: 'Changed since' });
   await expect(since.getByText(/changed since you planned this/)).toBeVisible();
   await expectAccessible(page);
   await since.getByRole('button', { name: 'Take it over' }).click();
   await expect(since).toBeHidden();
-  await expect(page.getByText('too few blocks').first()).toBeVisible();
+  await expect(page.getByText('not enough blocks').first()).toBeVisible();
   await page.getByRole('link', { name: 'Room' }).click();
   await blocks.fill(before);
   await page.getByRole('button', { name: 'Save the counts' }).click();
   await expect(page.getByText('Saved.', { exact: false })).toBeVisible();
-  await page.getByRole('link', { name: 'Back to the fitting' }).click();
+  await back(page, 'Thursday Mixed');
   await since.getByRole('button', { name: 'Take it over' }).click();
   await expect(since).toBeHidden();
 });

@@ -127,12 +127,17 @@ export async function startMariaDb(folder, say = () => {}, { forTests = false } 
   }
   if (fresh) {
     const password = randomBytes(24).toString('base64url');
-    const sql =
-      `CREATE DATABASE IF NOT EXISTS lotus_steady CHARACTER SET utf8mb4; CREATE USER ` +
-      `'lotus'@'127.0.0.1' IDENTIFIED BY '${password}'; GRANT ALL ON ${forTests ? '`lotus\\_steady%`' : 'lotus_steady'}.* TO ` +
-      `'lotus'@'127.0.0.1'; ALTER USER 'root'@'localhost' IDENTIFIED BY ` +
-      `'${randomBytes(24).toString('base64url')}'; DELETE FROM mysql.global_priv WHERE ` +
-      `User=''; FLUSH PRIVILEGES;`;
+    const databases = forTests ? '`lotus\\_steady%`' : 'lotus_steady';
+    const sql = [
+      'CREATE DATABASE IF NOT EXISTS lotus_steady CHARACTER SET utf8mb4',
+      `CREATE USER 'lotus'@'127.0.0.1' IDENTIFIED BY '${password}'`,
+      `GRANT ALL ON ${databases}.* TO 'lotus'@'127.0.0.1'`,
+      `ALTER USER 'root'@'localhost' IDENTIFIED BY '${randomBytes(24).toString('base64url')}'`,
+      "DELETE FROM mysql.global_priv WHERE User=''",
+      'FLUSH PRIVILEGES',
+    ]
+      .map((statement) => `${statement};`)
+      .join('\n');
     const set = spawnSync('mariadb', ['--no-defaults', `--socket=${socket}`, '--user=root'], {
       input: sql,
       encoding: 'utf8',

@@ -3,7 +3,6 @@ import { randomUUID } from 'node:crypto';
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import { Sequelize } from 'sequelize-typescript';
 import { createApp } from '../src/app.js';
-import { migrator } from '../src/database/migrator.js';
 
 const TODAY = '2026-11-23';
 const databaseUrl = process.env.DATABASE_URL ?? '';

@@ -27,7 +27,7 @@ export function Shell() {
         <div className="flex min-h-14 items-center gap-6 px-5">
           <Link to="/classes" className="flex items-center gap-2.5 font-display text-xl font-semibold">
             <img src="/mark.svg" alt="" width={30} height={30} />
-            Lotus Steady
+            <span className="md:max-lg:sr-only">Lotus Steady</span>
           </Link>
           <nav aria-label="Main" className="ml-auto flex max-lg:gap-0 lg:gap-1 max-md:hidden">
             {DOORS.map(({ to, name }) => (
@@ -44,7 +44,7 @@ export function Shell() {
             ))}
           </nav>
         </div>
-        <div role="status" className="h-0.5">
+        <div aria-live="polite" className="h-0.5">
           {state === 'loading' && (
             <span className="block h-full animate-pulse bg-teal">
               <span className="sr-only">Loading …</span>

@@ -1,6 +1,5 @@
 import { CircleAlert } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { ApiError } from '../data/client.js';
 import { Button } from './Button.js';
 
 /** Something is on its way. */
@@ -20,7 +19,7 @@ export const Empty = ({ children, action }: { children: ReactNode; action?: Reac
 );
 
 /** It went wrong: what, and a way on. */
-export const Problem = ({ error, again }: { error: Error | ApiError; again?: () => void }) => (
+export const Problem = ({ error, again }: { error: Error; again?: () => void }) => (
   <div
     role="alert"
     className="flex flex-wrap items-center gap-3 rounded-xl border border-clay bg-clay-wash p-4"

@@ -184,7 +184,8 @@ export const phased =
         ...(sore
           ? [
               ask(
-                `${name}: said to have settled, but pain is ${input.person.today.pain} of 10 today. Read as new until you have asked.`,
+                `${name}: said to have settled, but pain is ${input.person.today.pain} of 10 today. ` +
+                  'Read as new until you have asked.',
               ),
             ]
           : []),

@@ -205,7 +205,8 @@ const SIZINGS: Readonly<Record<Exclude<PropTask, 'thigh-roll'>, Sizing>> = {
  * joint is held at its range and the height is read off the body.
  *
  * @param fits what is known of the person; usual values stand in for what is not
- * @example sizeProp('shoulder-stand-blankets', { heightCm: 165, neckFlexion: 55 }, catalogue).layers.blankets // about 4
+ * @example sizeProp('shoulder-stand-blankets', { heightCm: 165, neckFlexion: 55 },
+ * catalogue).layers.blankets // about 4
  */
 export function sizeProp(
   task: PropTask,

@@ -89,7 +89,7 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
           </p>
           <div className="flex gap-2">
             <Button look="main" type="submit">
-              Choose it
+              Use this
             </Button>
             <Button onClick={() => setVariant(undefined)}>Cancel</Button>
           </div>

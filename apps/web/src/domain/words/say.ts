@@ -6,6 +6,17 @@ import { today } from '../../data/today.js';
 export const sayDate = (date: string): string =>
   format(parseISO(date), date.slice(0, 4) === today().slice(0, 4) ? 'EEEE d MMMM' : 'd MMMM yyyy');
 
+/** When and where a class is: "Thursday 26 November, 18:00 · Saltmarsh Hall". */
+export const sayWhen = ({
+  on,
+  time,
+  place,
+}: {
+  on: string;
+  time?: string | null;
+  place?: string | null;
+}): string => `${sayDate(on)}${time ? `, ${time}` : ''}${place ? ` · ${place}` : ''}`;
+
 /** Seconds as minutes and seconds: 88 is 1:28. */
 export const sayClock = (seconds: number): string =>
   `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;

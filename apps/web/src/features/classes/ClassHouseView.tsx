@@ -14,7 +14,7 @@ export function ClassHouseView({ chosen, onChange }: Props) {
   return (
     <details className="rounded-xl border border-line bg-paper px-4 py-2">
       <summary className="min-h-9 content-center font-semibold">
-        Where teachers differ, for this class{count > 0 && `: ${count} other than the hall`}
+        House view, for this class{count > 0 && `: ${count} other than the hall`}
       </summary>
       <div className="mt-2 grid gap-3 sm:grid-cols-2">
         {Object.entries(RULEBOOK.houseViewTopics).map(([id, { name, positions }]) => (

@@ -7,7 +7,7 @@ import { usePeople } from '../../data/people/usePeople.js';
 import type { ClassWhole } from '../../data/types.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate } from '../../domain/words/say.js';
+import { sayWhen } from '../../domain/words/say.js';
 import { Problem, Reading } from '../../ui/states.js';
 import { bodiesOf } from '../../domain/fitting/bodies.js';
 import { FittingView } from '../../domain/fitting/FittingView.js';
@@ -49,10 +49,7 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
     <Page
       wide
       title={data.title}
-      about={
-        `${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} ` +
-        `· ${data.people.length} people`
-      }
+      about={`${sayWhen(data)} ` + `· ${data.people.length} people`}
       up={[{ to: '/classes', name: 'Classes' }]}
       keys={KEYS}
       main={

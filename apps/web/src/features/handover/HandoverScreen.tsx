@@ -4,7 +4,7 @@ import { useClass } from '../../data/classes/useClass.js';
 import { catalogue } from '../../data/catalogue.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate, shortNames } from '../../domain/words/say.js';
+import { sayWhen, shortNames } from '../../domain/words/say.js';
 import { Reading } from '../../ui/states.js';
 
 /** Half a page that another teacher could take the class from. */
@@ -28,10 +28,7 @@ export function HandoverScreen({ id }: { id: string }) {
         { to: `/classes/${id}/fitting`, name: data.title },
       ]}
       title="Handover sheet"
-      about={
-        `${data.title} · ${sayDate(data.on)}${data.time ? `, ${data.time}` : ''}${data.place ? ` · ${data.place}` : ''} ` +
-        `· ${facts.join(' · ')}`
-      }
+      about={`${data.title} · ${sayWhen(data)} ` + `· ${facts.join(' · ')}`}
       actions={
         <>
           <Button onClick={() => window.print()}>

@@ -2,7 +2,8 @@
  * Saying it.
  *
  * In: choices, and fittings that are done.
- * Out: entries with findings, cues and alternatives; props and places; order notes; a handover; what differs between two fittings.
+ * Out: entries with findings, cues and alternatives; props and places; order notes; a handover; what
+ * differs between two fittings.
  */
 export { careFor, somebodyWith, suits, whoTakesCare } from './care.js';
 export { classAlerts } from './classAlerts.js';

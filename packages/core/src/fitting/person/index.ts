@@ -2,7 +2,8 @@
  * What one person may do.
  *
  * In: a staged person, the catalogue, the house view, and what a step asks.
- * Out: a lane table (how every variant stands for them on either side), candidates for a step, and whole options with both sides.
+ * Out: a lane table (how every variant stands for them on either side), candidates for a step, and whole
+ * options with both sides.
  */
 export { KINDS_MOST, addedUp, bodyTable, propBit, propOf, type BodyTable, type Taken } from './bodyTable.js';
 export { asked, type Ask, type Candidate } from './candidates.js';

@@ -2,7 +2,8 @@
  * Getting between levels: over which ways one person gets from one level to another.
  *
  * In: a staged person and the catalogue's ways.
- * Out: passages with their cost and seconds, the levels that are closed, how far levels are apart, how often one goes down to the floor.
+ * Out: passages with their cost and seconds, the levels that are closed, how far levels are apart, how
+ * often one goes down to the floor.
  */
 export { FLOOR_LEVELS, floorVisits } from './floorVisits.js';
 export { levelDistance } from './levelDistance.js';
