@@ -6,6 +6,8 @@ import { execFileSync } from 'node:child_process';
 import { readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
+import { setFlagsFromString } from 'node:v8';
+import { runInNewContext } from 'node:vm';
 import { Bench } from 'tinybench';
 import {
   compileRules,
@@ -32,7 +34,11 @@ import {
 } from '../packages/core/tests/reference/choiceModel.js';
 import { solver, solveTime, timeOf, timeProblems } from '../packages/core/tests/reference/timeModel.js';
 import { benchPeople, benchSequence, FIT_DAY } from './lib/benchClass.js';
+import { measurePages } from './lib/benchPages.mjs';
 import { factsOf, generalEngine } from './lib/generalEngine.js';
+
+/** More than this, and a first visit is too heavy: kilobytes as they cross the wire, milliseconds. */
+const MOST = { listScriptKb: 200, listReadyMs: 2000, fittingAllKb: 900, heapMb: 300 };
 
 const { values } = parseArgs({ options: { out: { type: 'string', default: 'text' } } });
 const sequence = parseSequence(
@@ -209,6 +215,18 @@ const total = (list: readonly number[]): number => list.reduce((sum, value) => s
 const round = (value: number, places = 6): number =>
   Math.max(0, Math.round(value * 10 ** places) / 10 ** places);
 
+/** What is held once all that is no longer needed has gone. */
+setFlagsFromString('--expose-gc');
+(runInNewContext('gc') as () => void)();
+const heapMb = Math.round(process.memoryUsage().heapUsed / 1e6);
+
+const pages = await measurePages((ids: readonly string[]) => ({
+  title: 'Thirty',
+  on: FIT_DAY,
+  sequenceText: `# Thirty\nminutes: 120\n${thirty.steps.map(({ text }) => `- ${text}`).join('\n')}`,
+  people: ids.slice(0, 24).map((id) => ({ id })),
+}));
+
 const results = [
   ...(Object.keys(TIMED) as (keyof typeof TIMED)[]).map((name) => ({ name, medianMs: median(name) })),
   { name: 'fit-cold-24', medianMs: Math.round(middle(cold)) },
@@ -240,7 +258,12 @@ const results = [
     name: 'cold-to-near-solve',
     ratio: Math.round((median('solve-cold') / median('solve-near')) * 100) / 100,
   },
-  { name: 'heap-after', megabytes: Math.round(process.memoryUsage().heapUsed / 1e6) },
+  { name: 'heap-after', megabytes: heapMb },
+  { name: 'server-after-30x24', megabytes: pages.serverMb },
+  { name: 'class-list-script', kilobytes: pages.list.scriptKb },
+  { name: 'class-list-ready', medianMs: pages.list.readyMs },
+  { name: 'fitting-all', kilobytes: pages.fitting.allKb },
+  { name: 'fitting-ready', medianMs: pages.fitting.readyMs },
 ];
 const shown = (row: (typeof results)[number]): string =>
   [
@@ -249,6 +272,7 @@ const shown = (row: (typeof results)[number]): string =>
     'maxGap' in row ? `greatest gap ${row.maxGap}` : '',
     'meanGap' in row ? `mean gap ${row.meanGap}` : '',
     'megabytes' in row ? `${row.megabytes} MB` : '',
+    'kilobytes' in row ? `${row.kilobytes} kB` : '',
   ]
     .filter(Boolean)
     .join(', ');
@@ -257,17 +281,22 @@ writeFileSync(
   `# Benchmarks
 
 Made by \`npm run bench\` (tinybench, medians, warm, one process, the core as it is built). \`fit-30x24\`:
-thirty steps, twenty-four people, every rule and the whole catalogue of ${BUILT_IN.poses.length} poses, everything
-but the bodies' measures worked out anew; \`refit-one-edit\`: the same class with one hold changed, and
-\`refit-with-stock\` with lanes weighed against each other for props that run short; \`fit-240-people\`: ten
-times the people; \`fit-cold-24\`: twenty-four new bodies in a new process, the solved catalogue read first.
-\`judge-catalogue\`: ${compiled.length} rules of someone with four conditions against all
-${ways.rows.length} variants, here and the same rules in json-rules-engine (both find the same; the run
-stops if not). \`fit-vs-solver\`, \`time-vs-solver\`: the greatest difference in cost from HiGHS on 200
-generated classes each, and how many times longer HiGHS takes; \`coupled-gap\`: fewer versions in the room,
-lane by lane, above the solver's best for all lanes at once, as a share of it. \`solve-*\`: downward-facing
-dog put on its contacts, from the author's angles and from the stored solution. Compare the ratios; the
-milliseconds are those of one machine.
+thirty steps, twenty-four people, every rule and the whole catalogue of ${BUILT_IN.poses.length} poses,
+everything but the bodies' measures worked out anew; \`refit-one-edit\`: the same class with one hold
+changed, and \`refit-with-stock\` with lanes weighed against each other for props that run short;
+\`fit-240-people\`: ten times the people; \`fit-cold-24\`: twenty-four new bodies in a new process, the
+solved catalogue read first. \`judge-catalogue\`: ${compiled.length} rules of someone with four conditions
+against all ${ways.rows.length} variants, here and the same rules in json-rules-engine (both find the same;
+the run stops if not). \`fit-vs-solver\`, \`time-vs-solver\`: the greatest difference in cost from HiGHS on
+200 generated classes each, and how many times longer HiGHS takes; \`coupled-gap\`: fewer versions in the
+room, lane by lane, above the solver's best for all lanes at once, as a share of it. \`solve-*\`:
+downward-facing dog put on its contacts, from the author's angles and from the stored solution.
+\`heap-after\`: what this process still holds, measures of hundreds of bodies among it;
+\`server-after-30x24\`: all of the server's memory after fitting thirty steps and twenty-four people.
+\`class-list-*\`, \`fitting-*\`: a first visit with an empty cache, compressed as it is served, on a
+processor four times slower; past ${MOST.listScriptKb} kB of script and ${MOST.listReadyMs} ms for the class
+list, ${MOST.fittingAllKb} kB for a fitting with everything, or ${MOST.heapMb} MB of heap the run fails.
+Compare the ratios; the milliseconds are those of one machine.
 
 | what | measured |
 |---|---|
@@ -276,3 +305,14 @@ ${results.map((row) => `| ${row.name} | ${shown(row)} |`).join('\n')}
 );
 if (values.out === 'json') console.log(JSON.stringify({ results }));
 else console.table(results);
+
+const tooMuch = [
+  pages.list.scriptKb > MOST.listScriptKb && `class list: ${pages.list.scriptKb} kB of script`,
+  pages.list.readyMs > MOST.listReadyMs && `class list: ready after ${pages.list.readyMs} ms`,
+  pages.fitting.allKb > MOST.fittingAllKb && `fitting: ${pages.fitting.allKb} kB`,
+  heapMb > MOST.heapMb && `heap: ${heapMb} MB`,
+].filter(Boolean);
+if (tooMuch.length) {
+  console.error(`Too much: ${tooMuch.join('; ')}.`);
+  process.exitCode = 1;
+}

@@ -1,3 +1,4 @@
+import { fromPlanes, toPlanes } from './bytePlanes.js';
 import type { CatalogueData } from './catalogue.js';
 import { unpackSolutions, type PackedSolutions } from './packedSolutions.js';
 
@@ -5,44 +6,38 @@ import { unpackSolutions, type PackedSolutions } from './packedSolutions.js';
 type Head<T> = T & { packed: { variants: PackedSolutions['variants']; measures: number; postures: number } };
 
 /**
- * Solutions, and whatever goes with them, as one file: the length of a text (four bytes), the text as JSON,
- * filled up to an even length, then two tables of 16-bit numbers, little-endian as typed arrays are on every
- * machine this runs on.
+ * Solutions, and whatever goes with them, as one file: the length of a text (four bytes, little-endian), the
+ * text as JSON, then two tables as {@link toPlanes} writes them.
  */
 export function writeTables<T extends object>(data: T, packed: PackedSolutions): Uint8Array {
-  const { variants, measures, postures } = packed;
+  const measures = toPlanes(packed.measures);
+  const postures = toPlanes(packed.postures);
   const head: Head<T> = {
     ...data,
-    packed: { variants, measures: measures.length, postures: postures.length },
+    packed: { variants: packed.variants, measures: measures.length, postures: postures.length },
   };
-  const text = JSON.stringify(head);
-  const bytes = new TextEncoder().encode(text);
-  const padded = bytes.length + (bytes.length % 2);
-  const file = new Uint8Array(4 + padded + measures.byteLength + postures.byteLength);
-  new DataView(file.buffer).setUint32(0, padded, true);
-  file.fill(0x20, 4, 4 + padded);
-  file.set(bytes, 4);
-  file.set(new Uint8Array(measures.buffer, measures.byteOffset, measures.byteLength), 4 + padded);
-  file.set(
-    new Uint8Array(postures.buffer, postures.byteOffset, postures.byteLength),
-    4 + padded + measures.byteLength,
-  );
+  const text = new TextEncoder().encode(JSON.stringify(head));
+  const file = new Uint8Array(4 + text.length + measures.length + postures.length);
+  new DataView(file.buffer).setUint32(0, text.length, true);
+  file.set(text, 4);
+  file.set(measures, 4 + text.length);
+  file.set(postures, 4 + text.length + measures.length);
   return file;
 }
 
-/** What {@link writeTables} wrote. The tables are copies: whoever unpacks them may take them over. */
+/** What {@link writeTables} wrote. */
 export function readTables<T extends object>(buffer: ArrayBuffer): { data: T; packed: PackedSolutions } {
   const length = new DataView(buffer).getUint32(0, true);
   const text = new TextDecoder().decode(new Uint8Array(buffer, 4, length));
   const { packed, ...data } = JSON.parse(text) as Head<T>;
   const from = 4 + length;
-  const middle = from + packed.measures * 2;
+  const table = (at: number, bytes: number) => fromPlanes(new Uint8Array(buffer, at, bytes));
   return {
     data: data as unknown as T,
     packed: {
       variants: packed.variants,
-      measures: new Int16Array(buffer.slice(from, middle)),
-      postures: new Int16Array(buffer.slice(middle, middle + packed.postures * 2)),
+      measures: table(from, packed.measures),
+      postures: table(from + packed.measures, packed.postures),
     },
   };
 }

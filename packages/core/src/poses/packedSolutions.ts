@@ -40,17 +40,23 @@ export const unpackMeasure = (packed: number): number =>
 /** The first three numbers of a posture are the root's place, cm, to a hundredth; angles keep tenths. */
 const postureScale = (column: number): number => (column < 3 ? 100 : 10);
 
-/** Rows as columns of differences. @throws RangeError for a number that does not fit */
+/** What a table holds at most, either way. */
+const LARGEST = 32_767;
+
+/**
+ * Rows as columns of differences, which go round at the ends of what 16 bits hold, as they do when they are added
+ * up again.
+ *
+ * @throws RangeError for a number that does not fit
+ */
 function columnsOf(rows: readonly (readonly number[])[], columns: number): Int16Array {
   const table = new Int16Array(rows.length * columns);
   for (let column = 0; column < columns; column++) {
     let above = 0;
     rows.forEach((row, at) => {
       const value = row[column]!;
-      const difference = value - above;
-      if (Math.abs(difference) > 32_767)
-        throw new RangeError(`A solution holds ${value}: too large to store.`);
-      table[column * rows.length + at] = difference;
+      if (Math.abs(value) > LARGEST) throw new RangeError(`A solution holds ${value}: too large to store.`);
+      table[column * rows.length + at] = value - above;
       above = value;
     });
   }

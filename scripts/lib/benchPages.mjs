@@ -1,0 +1,93 @@
+/**
+ * What a first visit fetches and how soon it answers, in Debian's Chromium on a processor four times slower; and
+ * what server and page hold in memory after a fitting of thirty steps and twenty-four people.
+ */
+import { spawn } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { ensureBuilt, ROOT } from './machine.mjs';
+import { freePort, startMariaDb } from './mariadb.mjs';
+
+const SLOWER = 4;
+const CHROMIUM = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+/** Opens an address with an empty cache. */
+async function visit(browser, url, ready) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  const session = await context.newCDPSession(page);
+  const kinds = new Map();
+  const bytes = { script: 0, all: 0 };
+  await session.send('Network.enable');
+  await session.send('Emulation.setCPUThrottlingRate', { rate: SLOWER });
+  session.on('Network.responseReceived', ({ requestId, type }) => kinds.set(requestId, type));
+  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
+    bytes.all += encodedDataLength;
+    if (kinds.get(requestId) === 'Script') bytes.script += encodedDataLength;
+  });
+  const began = performance.now();
+  await page.goto(url);
+  await ready(page);
+  const readyMs = Math.round(performance.now() - began);
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(1500);
+  await context.close();
+  return { readyMs, scriptKb: Math.round(bytes.script / 1000), allKb: Math.round(bytes.all / 1000) };
+}
+
+/** Bytes that a process holds, in megabytes. */
+const residentMb = (pid) =>
+  Math.round(Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1000);
+
+/** @param classOf makes the class of thirty steps and twenty-four people out of the demo's people */
+export async function measurePages(classOf) {
+  await ensureBuilt(console.error);
+  const folder = mkdtempSync(join(tmpdir(), 'lotus-bench-'));
+  const database = await startMariaDb(folder);
+  const port = await freePort();
+  const server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
+    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
+    env: {
+      ...process.env,
+      DATABASE_URL: database.url,
+      PORT: String(port),
+      LOTUS_DEMO: 'fresh',
+      LOTUS_TODAY: '2026-11-23',
+    },
+  });
+  await new Promise((resolve) => server.once('message', resolve));
+  const base = `http://127.0.0.1:${port}`;
+  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM });
+  try {
+    const list = await visit(browser, `${base}/classes`, (page) =>
+      page.getByRole('link', { name: 'New class' }).click({ trial: true }),
+    );
+    const people = await (await fetch(`${base}/api/people`)).json();
+    const saved = await fetch(`${base}/api/classes`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify(classOf(people.map(({ id }) => id))),
+    });
+    const { id } = await saved.json();
+    const fitting = await visit(browser, `${base}/classes/${id}/fitting`, (page) =>
+      page.locator('[data-cell]').first().waitFor(),
+    );
+    return { list, fitting, serverMb: residentMb(server.pid) };
+  } finally {
+    await browser.close();
+    server.kill('SIGTERM');
+    await new Promise((resolve) => server.once('exit', resolve));
+    await database.stop();
+    rmSync(folder, { recursive: true, force: true });
+  }
+}
