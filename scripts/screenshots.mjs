@@ -86,7 +86,7 @@ try {
   await shoot('fitting-tablet', '/classes', open('Bump and Breathe'), {
     viewport: { width: 820, height: 1180 },
   });
-  await shoot('handover-print', '/classes', on('Thursday Mixed', 'Half a page'), {
+  await shoot('handover-print', '/classes', on('Thursday Mixed', 'Handover sheet'), {
     viewport: { width: 794, height: 1123 },
     media: 'print',
   });
@@ -94,10 +94,7 @@ try {
   await shoot('fitting', '/classes', async (page) => {
     await open('Thursday Mixed')(page);
     await page.getByRole('button', { name: /^Change step 3,/ }).click();
-    await page
-      .getByText(/in all .*further/)
-      .first()
-      .waitFor();
+    await page.getByRole('button', { name: 'Step after this' }).waitFor();
   });
   await shoot('new-class', '/classes/new', async (page) => {
     await page.getByLabel('Start from').selectOption({ label: 'Chairs by the Window' });
@@ -112,7 +109,7 @@ try {
     await page.waitForTimeout(1500);
   });
   await shoot('own-variant', '/atlas/downward-facing-dog/own?base=downward-facing-dog.full', async (page) => {
-    await page.getByText('It stands:', { exact: false }).waitFor();
+    await page.getByText('This position holds:', { exact: false }).waitFor();
   });
   await shoot('atlas-compare', '/atlas/compare?a=plough.feet-on-chair&b=legs-up-the-wall.full');
   await shoot('after-class', '/classes', async (page) => {

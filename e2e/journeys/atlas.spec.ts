@@ -78,7 +78,7 @@ test('a variant of one’s own: sliders, live figure, kept on the ladder, taken 
   await expect(page.getByText('This position holds:', { exact: false })).toBeVisible({ timeout: 15_000 });
   await expect(page.getByRole('button', { name: 'Save it' })).toBeDisabled();
   await page.getByRole('slider', { name: 'knee, bend' }).fill('150');
-  await expect(page.getByText('It does not stand like this', { exact: false })).toBeVisible({
+  await expect(page.getByText('This position does not hold', { exact: false })).toBeVisible({
     timeout: 15_000,
   });
   await page.getByRole('button', { name: 'Undo' }).click();

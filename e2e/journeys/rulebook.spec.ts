@@ -151,7 +151,7 @@ test('a personal limit and a clearance are kept with the person; a reading today
     page.getByText('Medical clearance by physiotherapist', { exact: false }).first(),
   ).toBeVisible();
 
-  await page.getByRole('link', { name: 'People', exact: true }).click();
+  await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'People' }).click();
   await page.getByRole('link', { name: 'Hollis Penny' }).click();
   await expect(page.getByRole('heading', { name: 'What changes next' })).toBeVisible();
   await expect(

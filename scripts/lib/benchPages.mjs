@@ -21,6 +21,13 @@ const CHROMIUM = [
   '--disable-sync',
 ];
 
+/** The middle one of three visits, each with an empty cache: one alone is at the mercy of the machine. */
+async function visitAnew(browser, url, ready) {
+  const visits = [];
+  for (let i = 0; i < 3; i++) visits.push(await visit(browser, url, ready));
+  return visits.sort((a, b) => a.readyMs - b.readyMs)[1];
+}
+
 /** Opens an address with an empty cache. */
 async function visit(browser, url, ready) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
@@ -69,7 +76,7 @@ export async function measurePages(classOf) {
   const base = `http://127.0.0.1:${port}`;
   const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM });
   try {
-    const list = await visit(browser, `${base}/classes`, (page) =>
+    const list = await visitAnew(browser, `${base}/classes`, (page) =>
       page.getByRole('link', { name: 'New class' }).click({ trial: true }),
     );
     const people = await (await fetch(`${base}/api/people`)).json();
@@ -79,7 +86,7 @@ export async function measurePages(classOf) {
       body: JSON.stringify(classOf(people.map(({ id }) => id))),
     });
     const { id } = await saved.json();
-    const fitting = await visit(browser, `${base}/classes/${id}/fitting`, (page) =>
+    const fitting = await visitAnew(browser, `${base}/classes/${id}/fitting`, (page) =>
       page.locator('[data-cell]').first().waitFor(),
     );
     return { list, fitting, serverMb: residentMb(server.pid) };

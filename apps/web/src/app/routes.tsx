@@ -1,6 +1,7 @@
 import type { ComponentType, ReactNode } from 'react';
 import { createBrowserRouter, redirect, useParams, type RouteObject } from 'react-router';
 import { cache } from '../data/cache.js';
+import { classesQuery } from '../data/classes/classesQuery.js';
 import { hallQuery } from '../data/hall/hallQuery.js';
 import { ownVariantsQuery } from '../data/ownVariants/ownVariantsQuery.js';
 import { Loading } from '../ui/states.js';
@@ -20,6 +21,12 @@ const keyed = (Screen: (props: { id: string }) => ReactNode): ComponentType =>
  * Screens that look poses up wait for the catalogue and the hall's own variants, which are read once.
  */
 const readCatalogue = () => cache.ensureQueryData(ownVariantsQuery).then(() => null);
+
+/** Asked for together with the hall and the screen's script, not after them; the screen says how it went. */
+const startReadingClasses = (): null => {
+  void cache.prefetchQuery(classesQuery);
+  return null;
+};
 
 const plain = (path: string, load: () => Promise<ComponentType>): RouteObject => ({
   path,
@@ -48,7 +55,13 @@ export const router = createBrowserRouter([
         errorElement: <Failed />,
         children: [
           { path: '/', loader: () => redirect('/classes') },
-          plain('/classes', async () => (await import('../features/classes/ClassesScreen.js')).ClassesScreen),
+          {
+            ...plain(
+              '/classes',
+              async () => (await import('../features/classes/ClassesScreen.js')).ClassesScreen,
+            ),
+            loader: startReadingClasses,
+          },
           posed('/classes/new', async () => (await classPlan()).NewClassScreen),
           { path: '/classes/:id', loader: ({ params }) => redirect(`/classes/${params.id}/fitting`) },
           posed('/classes/:id/plan', async () => keyed((await classPlan()).ClassPlanScreen)),

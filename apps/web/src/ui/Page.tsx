@@ -14,7 +14,7 @@ interface Props {
   main?: ReactNode;
   /** What is typed into, to find something: always in sight. */
   tools?: ReactNode;
-  /** What else can be done; folded away on a phone. */
+  /** What else can be done; folded away on a phone or tablet. */
   actions?: ReactNode;
   /** Wide screens use the whole width; reading screens a comfortable measure. */
   wide?: boolean;
@@ -52,23 +52,23 @@ export function Page({ title, up = [], about, main, tools, actions, wide, keys, 
           </h1>
           {about && <div className="text-soft">{about}</div>}
           {(main || tools || actions) && (
-            <div className="no-print mt-2 flex flex-wrap items-center gap-2">
+            <div className="no-print mt-2 flex flex-wrap items-start gap-2">
               {main}
               {tools}
               {actions && (
                 <>
                   <Button
-                    className="md:hidden"
+                    className="lg:hidden"
                     aria-expanded={open}
                     aria-controls="actions"
                     onClick={() => setOpen(!open)}
                   >
-                    More
+                    More actions
                     {open ? <ChevronUp aria-hidden size={18} /> : <ChevronDown aria-hidden size={18} />}
                   </Button>
                   <div
                     id="actions"
-                    className={`${open ? 'flex' : 'hidden md:flex'} flex-1 flex-wrap items-center gap-2`}
+                    className={`${open ? 'flex' : 'hidden lg:flex'} flex-1 flex-wrap items-center gap-2`}
                   >
                     {actions}
                   </div>

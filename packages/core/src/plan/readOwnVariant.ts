@@ -117,7 +117,7 @@ export function readOwnVariant(
   const variant = variantOfOwn({ id, name, frames }, base);
   const faults = faultsOf(variant);
   if (faults.length)
-    return { errors: [{ field: 'angles', message: `It does not stand like this: ${faults.join('; ')}.` }] };
+    return { errors: [{ field: 'angles', message: `This position does not hold: ${faults.join('; ')}.` }] };
   return {
     own: {
       id,

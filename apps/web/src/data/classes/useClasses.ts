@@ -1,9 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import { answered, client, type AnswerOf } from '../client.js';
-import { keys } from '../keys.js';
+import { classesQuery } from './classesQuery.js';
 
-export const useClasses = () =>
-  useQuery({
-    queryKey: keys.classes,
-    queryFn: () => answered<AnswerOf<'Class.list'>>(client.GET('/api/classes')),
-  });
+export const useClasses = () => useQuery(classesQuery);

@@ -99,7 +99,7 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
   };
   return (
     <div
-      className={`grid ${chosen ? 'xl:grid-cols-[minmax(0,1fr)_20.5rem] print:grid-cols-1' : ''}`}
+      className={`grid grid-cols-1 ${chosen ? 'xl:grid-cols-[minmax(0,1fr)_20.5rem] print:grid-cols-1' : ''}`}
       onKeyDown={(event) => {
         if (event.key === 'Escape' && chosen) close();
       }}

@@ -42,7 +42,7 @@ interface Props {
 /** Everyone's lane in full: steps down, people across, head and step column staying in sight. */
 export const LaneGrid = ({ fitting, names, onOpen }: Props) => (
   <div
-    className="max-h-[75vh] overflow-auto print:max-h-none"
+    className="relative max-h-[75vh] overflow-auto print:max-h-none"
     tabIndex={0}
     role="region"
     aria-label="Everyone, step by step"

@@ -35,7 +35,7 @@ export function StepTools({ id, step, live }: Props) {
         </PopoverButton>
         <PopoverPanel
           anchor="bottom start"
-          className="z-30 w-88 rounded-2xl border border-line bg-paper p-3 shadow-xl [--anchor-gap:4px]"
+          className="z-30 w-104 max-w-full rounded-2xl border border-line bg-paper p-3 shadow-xl [--anchor-gap:4px]"
         >
           {({ close }) => (
             <Tools

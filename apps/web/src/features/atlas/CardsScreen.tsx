@@ -14,18 +14,14 @@ export function CardsScreen() {
   return (
     <Page
       title="Cards"
-      actions={
-        <>
-          <ButtonLink look="quiet" to={`/atlas?cards=${ids.join(',')}`}>
-            Back to the atlas
-          </ButtonLink>
-          {poses.length > 0 && (
-            <Button look="main" onClick={() => window.print()}>
-              <Printer aria-hidden size={18} />
-              Print
-            </Button>
-          )}
-        </>
+      up={[{ to: `/atlas?cards=${ids.join(',')}`, name: 'Atlas' }]}
+      main={
+        poses.length > 0 && (
+          <Button look="main" onClick={() => window.print()}>
+            <Printer aria-hidden size={18} />
+            Print
+          </Button>
+        )
       }
     >
       {!poses.length && (

@@ -1,7 +1,6 @@
 import { useSearchParams } from 'react-router';
 import { catalogue } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
-import { ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { MeasureBars } from './MeasureBars.js';
 
@@ -18,11 +17,10 @@ export function CompareScreen() {
     <Page
       title="Compare"
       about="What two versions ask of an adult of 165 cm."
-      actions={
-        <ButtonLink look="quiet" to={`/atlas/${a.pose.id}?variant=${a.variant.id}`}>
-          Back to {a.pose.name}
-        </ButtonLink>
-      }
+      up={[
+        { to: '/atlas', name: 'Atlas' },
+        { to: `/atlas/${a.pose.id}?variant=${a.variant.id}`, name: a.pose.name },
+      ]}
     >
       <div className="mb-6 grid gap-6 sm:grid-cols-2">
         {(

@@ -50,7 +50,7 @@ export function MeasureBars({
         <tbody>
           {shown.map(({ measure, words, unit, most, use }) => (
             <tr key={measure}>
-              <th scope="row" className="w-44 py-1 pr-3 text-left font-normal">
+              <th scope="row" className="py-1 pr-3 sm:w-44 text-left font-normal">
                 {words}
               </th>
               {[measures, ...(other ? [other] : [])].map((set, i) => {
@@ -58,8 +58,8 @@ export function MeasureBars({
                 const share = Math.min(1.15, value / most);
                 const end = use && value / most > 0.8;
                 return (
-                  <td key={i} className="py-1 pr-4">
-                    <div className="flex items-center gap-2">
+                  <td key={i} className="py-1 pr-2 sm:pr-4">
+                    <div className="flex flex-wrap items-center gap-x-2 sm:flex-nowrap">
                       <div
                         className="relative h-2.5 min-w-16 flex-1 rounded-full bg-sunk outline outline-line"
                         aria-hidden
@@ -75,7 +75,7 @@ export function MeasureBars({
                           />
                         )}
                       </div>
-                      <span className={`w-30 shrink-0 tabular-nums ${end ? 'font-bold text-clay' : ''}`}>
+                      <span className={`tabular-nums sm:w-30 sm:shrink-0 ${end ? 'font-bold text-clay' : ''}`}>
                         {say(value, unit)}
                         {use && <span className="font-normal text-soft"> of {most}</span>}
                         {end && <span className="sr-only"> near the end of the usual range</span>}

@@ -84,13 +84,12 @@ export function OwnVariantScreen() {
       title={`${pose.name}: a variant of my own`}
       wide
       about={`Starting from “${base.name}”. The built-in one stays as it is.`}
-      actions={
-        <ButtonLink look="quiet" to={`/atlas/${pose.id}?variant=${base.id}`}>
-          Leave without keeping it
-        </ButtonLink>
-      }
+      up={[
+        { to: '/atlas', name: 'Atlas' },
+        { to: `/atlas/${pose.id}?variant=${base.id}`, name: pose.name },
+      ]}
     >
-      <div className="grid gap-8 px-5 py-4 lg:grid-cols-[minmax(22rem,1fr)_minmax(24rem,1fr)]">
+      <div className="grid grid-cols-1 gap-8 px-5 py-4 lg:grid-cols-[minmax(22rem,1fr)_minmax(24rem,1fr)]">
         <section aria-label="Figure and measures" aria-busy={isFetching}>
           {error && <Problem error={error} />}
           {!tried && !error && <Loading what="Working out the position" />}
@@ -114,7 +113,7 @@ export function OwnVariantScreen() {
                 className={`my-3 rounded-lg p-3 ${tried.faults.length ? 'bg-clay-wash font-semibold' : 'bg-teal-wash'}`}
               >
                 {tried.faults.length
-                  ? `It does not stand like this: ${tried.faults.join('; ')}.`
+                  ? `This position does not hold: ${tried.faults.join('; ')}.`
                   : 'This position holds: every contact rests, nothing overlaps, no joint is past its range.'}
               </p>
               <MeasureBars
@@ -154,8 +153,8 @@ export function OwnVariantScreen() {
                 joint.sided ? current(joint.key) : (angles[joint.key] ?? angleIn(posture, joint.key)),
               );
               return (
-                <label key={joint.key} className="flex items-center gap-3 py-1">
-                  <span className="w-60 shrink-0">{joint.name}</span>
+                <label key={joint.key} className="flex flex-wrap items-center gap-x-3 py-1 sm:flex-nowrap">
+                  <span className="w-full sm:w-60 sm:shrink-0">{joint.name}</span>
                   <input
                     type="range"
                     min={joint.least}
@@ -163,7 +162,7 @@ export function OwnVariantScreen() {
                     step={1}
                     value={Math.max(joint.least, Math.min(joint.most, value))}
                     onChange={(event) => set(key, Number(event.target.value))}
-                    className="flex-1 accent-(--teal)"
+                    className="min-w-0 flex-1 accent-(--teal)"
                   />
                   <span
                     className={`w-14 text-right tabular-nums ${key in angles ? 'font-bold text-teal' : 'text-soft'}`}

@@ -269,6 +269,7 @@ export function PoseScreen() {
   return (
     <Page
       title={pose.name}
+      up={[{ to: '/atlas', name: 'Atlas' }]}
       wide
       about={
         <>
@@ -282,9 +283,6 @@ export function PoseScreen() {
       }
       actions={
         <>
-          <ButtonLink look="quiet" to="/atlas">
-            All poses
-          </ButtonLink>
           <ButtonLink
             to={`/atlas/compare?a=${variant.id}&b=${pose.ladder.find((each) => each !== variant)?.id ?? variant.id}`}
           >

@@ -28,7 +28,7 @@ export function HandoverScreen({ id }: { id: string }) {
         { to: `/classes/${id}/fitting`, name: data.title },
       ]}
       title="Handover sheet"
-      about={`${data.title} · ${sayWhen(data)} ` + `· ${facts.join(' · ')}`}
+      about={`${data.title} · ${sayWhen(data)} · ${facts.join(' · ')}`}
       actions={
         <>
           <Button onClick={() => window.print()}>

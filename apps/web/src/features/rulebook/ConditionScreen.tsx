@@ -44,11 +44,9 @@ function Whole({ condition }: { condition: Condition }) {
   return (
     <Page
       title={name}
+      up={[{ to: '/rulebook', name: 'Rulebook' }]}
       actions={
         <>
-          <ButtonLink look="quiet" to="/rulebook">
-            The whole rulebook
-          </ButtonLink>
           <ButtonLink to={`/rulebook/what-if?with=${id}`}>What if …</ButtonLink>
           <Button onClick={() => setAdding(true)}>
             <Plus aria-hidden size={18} />A rule of my own

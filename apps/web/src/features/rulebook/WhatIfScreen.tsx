@@ -16,7 +16,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { catalogue } from '../../data/catalogue.js';
-import { Button, ButtonLink } from '../../ui/Button.js';
+import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
 import { MarkSign } from '../../domain/marks/Mark.js';
 import { Page } from '../../ui/Page.js';
@@ -94,11 +94,7 @@ export function WhatIfScreen() {
       wide
       title="What if"
       about="Choose stages; the whole atlas is marked again."
-      actions={
-        <ButtonLink look="quiet" to="/rulebook">
-          The rulebook
-        </ButtonLink>
-      }
+      up={[{ to: '/rulebook', name: 'Rulebook' }]}
     >
       <div className="grid gap-x-8 px-5 py-4 lg:grid-cols-[24rem_minmax(0,1fr)]">
         <section aria-label="Whose stages" className="space-y-4">

@@ -7,6 +7,7 @@ import { useClass } from '../../data/classes/useClass.js';
 import { useSaveRecords } from '../../data/classes/useSaveRecords.js';
 import type { ClassWhole, RecordEntry } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
+import { Modal } from '../../ui/Modal.js';
 import { CheckField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../domain/words/say.js';
@@ -50,11 +51,6 @@ function AfterForm({ known }: { known: ClassWhole }) {
     ({ currentLocation, nextLocation }) => touched && currentLocation.pathname !== nextLocation.pathname,
   );
   useEffect(() => {
-    if (blocker.state !== 'blocked') return;
-    if (window.confirm('Leave without saving what you wrote?')) blocker.proceed();
-    else blocker.reset();
-  }, [blocker]);
-  useEffect(() => {
     const warn = (event: BeforeUnloadEvent): void => {
       if (touched) event.preventDefault();
     };
@@ -78,6 +74,17 @@ function AfterForm({ known }: { known: ClassWhole }) {
         { to: `/classes/${known.id}/fitting`, name: known.title },
       ]}
     >
+      {blocker.state === 'blocked' && (
+        <Modal title="Leave without saving?" onClose={blocker.reset}>
+          <p className="mb-5">What you wrote about this class would be lost.</p>
+          <div className="flex flex-wrap justify-end gap-3">
+            <Button onClick={blocker.proceed}>Leave without saving</Button>
+            <Button look="main" onClick={blocker.reset}>
+              Stay here
+            </Button>
+          </div>
+        </Modal>
+      )}
       {!entries.length && <Empty>Nobody was down for this class.</Empty>}
       <form
         noValidate
