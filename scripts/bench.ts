@@ -293,7 +293,8 @@ room, lane by lane, above the solver's best for all lanes at once, as a share of
 downward-facing dog put on its contacts, from the author's angles and from the stored solution.
 \`heap-after\`: what this process still holds, measures of hundreds of bodies among it;
 \`server-after-30x24\`: all of the server's memory after fitting thirty steps and twenty-four people.
-\`class-list-*\`, \`fitting-*\`: a first visit with an empty cache (the middle one of three), compressed as it is served, on a
+\`class-list-*\`, \`fitting-*\`: a first visit with an empty cache (the middle one of three),
+compressed as it is served, on a
 processor four times slower; past ${MOST.listScriptKb} kB of script and ${MOST.listReadyMs} ms for the class
 list, ${MOST.fittingAllKb} kB for a fitting with everything, or ${MOST.heapMb} MB of heap the run fails.
 Compare the ratios; the milliseconds are those of one machine.

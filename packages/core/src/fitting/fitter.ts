@@ -6,7 +6,7 @@ import type { Sequence, Step } from '../reading/parseSequence.js';
 import { PACE, type Pace } from '../people/pace.js';
 import { assemble } from './assemble.js';
 import { NO_CHOICES, type Choices } from '../plan/choices.js';
-import { laneTable, owedBit, type LaneTable, sidesOf } from './person/index.js';
+import { laneTable, counterNeedBit, type LaneTable, sidesOf } from './person/index.js';
 import { LaneWork } from './laneWork.js';
 import { oneForAll, type OneForAll, Shared, together } from './together/index.js';
 import { timeline, type Timeline } from './time/index.js';
@@ -221,9 +221,11 @@ export function createFitter({
     const last = before[before.length - 1]!;
     const { backBend, inversion } = body.deep(body.table.rowOf.get(catalogue.variant(last.variant).variant)!);
     const bend = backBend ? 'back-bend' : undefined;
-    const owed = inversion ? 'inversion' : bend;
+    const counterNeed = inversion ? 'inversion' : bend;
     return (
-      owed !== undefined && !last.then && after.some(({ pose }) => (answered(pose) & owedBit(owed)) !== 0)
+      counterNeed !== undefined &&
+      !last.then &&
+      after.some(({ pose }) => (answered(pose) & counterNeedBit(counterNeed)) !== 0)
     );
   };
 

@@ -20,7 +20,7 @@ export interface Pace {
 }
 
 /**
- * The usual pace. Common practice, no published source; adjustable here and, for one teacher, on the Studio
+ * The usual pace. Common practice, no published source; adjustable here and, for one teacher, on the Hall
  * page.
  */
 export const PACE: Pace = {

@@ -1,4 +1,4 @@
-/** Props a studio lends out, and how thick one is. */
+/** Props a hall lends out, and how thick one is. */
 export interface Stock {
   blankets: number;
   blocks: number;

@@ -240,11 +240,11 @@ export function solveChoice(highs: Solver, { lanes }: ChoiceProblem, coupled: bo
   return found.ObjectiveValue + constant;
 }
 
-const placeOf = ({ exit, hand, owes }: Option): Label => ({
+const placeOf = ({ exit, propsInHand, counterNeed }: Option): Label => ({
   cost: 0,
   back: 0,
   level: exit,
-  hand,
-  owed: owes,
+  propsInHand,
+  counterNeed: counterNeed,
   sums: NO_SUMS,
 });

@@ -19,12 +19,12 @@ export function StockTable({ needed, stock }: Props) {
   const [counts, setCounts] = useState<Record<string, string>>(() =>
     Object.fromEntries(Object.entries(stock).map(([prop, count]) => [prop, String(count)])),
   );
-  const keep = useSaveStock();
+  const saving = useSaveStock();
   const { stockVersion } = useHall();
   const rows = [...new Set([...PROPS, ...Object.keys(stock), ...needed.map(({ prop }) => prop)])];
   const wrong = (prop: string): string | undefined =>
-    keep.error instanceof ApiError
-      ? keep.error.fields.find(({ field }) => field === `stock.${prop}`)?.message
+    saving.error instanceof ApiError
+      ? saving.error.fields.find(({ field }) => field === `stock.${prop}`)?.message
       : undefined;
   const changed = rows.some(
     (prop) => (counts[prop] ?? '') !== (stock[prop] === undefined ? '' : String(stock[prop])),
@@ -34,7 +34,7 @@ export function StockTable({ needed, stock }: Props) {
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        keep.mutate({
+        saving.mutate({
           version: stockVersion,
           stock: Object.fromEntries(
             Object.entries(counts)
@@ -79,7 +79,7 @@ export function StockTable({ needed, stock }: Props) {
                     aria-invalid={wrong(prop) ? true : undefined}
                     value={counts[prop] ?? ''}
                     onChange={(event) => {
-                      keep.reset();
+                      saving.reset();
                       setCounts({ ...counts, [prop]: event.target.value });
                     }}
                     className={
@@ -94,14 +94,14 @@ export function StockTable({ needed, stock }: Props) {
           })}
         </tbody>
       </table>
-      {keep.error && !(keep.error instanceof ApiError && keep.error.fields.length) && (
-        <Problem error={keep.error} />
+      {saving.error && !(saving.error instanceof ApiError && saving.error.fields.length) && (
+        <Problem error={saving.error} />
       )}
       <div className="no-print mt-3 flex items-center gap-3">
-        <Button look="main" type="submit" disabled={!changed || keep.isPending}>
-          {keep.isPending ? 'Saving …' : 'Save the counts'}
+        <Button look="main" type="submit" disabled={!changed || saving.isPending}>
+          {saving.isPending ? 'Saving …' : 'Save the counts'}
         </Button>
-        {keep.isSuccess && !changed && (
+        {saving.isSuccess && !changed && (
           <span role="status" className="text-soft">
             Saved. Open the fitting to see what changes.
           </span>

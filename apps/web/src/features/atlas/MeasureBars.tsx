@@ -75,7 +75,9 @@ export function MeasureBars({
                           />
                         )}
                       </div>
-                      <span className={`tabular-nums sm:w-30 sm:shrink-0 ${end ? 'font-bold text-clay' : ''}`}>
+                      <span
+                        className={`tabular-nums sm:w-30 sm:shrink-0 ${end ? 'font-bold text-clay' : ''}`}
+                      >
                         {say(value, unit)}
                         {use && <span className="font-normal text-soft"> of {most}</span>}
                         {end && <span className="sr-only"> near the end of the usual range</span>}

@@ -46,17 +46,17 @@ function PaceForm({ hall }: { hall: Hall }) {
   const [values, setValues] = useState<Partial<Record<keyof Pace, string>>>(() =>
     Object.fromEntries(Object.entries(hall.pace).map(([part, seconds]) => [part, String(seconds)])),
   );
-  const keep = useSavePace();
+  const saving = useSavePace();
   const wrong = (part: string): string | undefined =>
-    keep.error instanceof ApiError
-      ? keep.error.fields.find(({ field }) => field === `pace.${part}`)?.message
+    saving.error instanceof ApiError
+      ? saving.error.fields.find(({ field }) => field === `pace.${part}`)?.message
       : undefined;
   return (
     <form
       noValidate
       onSubmit={(event) => {
         event.preventDefault();
-        keep.mutate({
+        saving.mutate({
           version: hall.version,
           pace: Object.fromEntries(
             Object.entries(values)
@@ -81,20 +81,20 @@ function PaceForm({ hall }: { hall: Hall }) {
             value={values[part] ?? ''}
             error={wrong(part)}
             onChange={(event) => {
-              keep.reset();
+              saving.reset();
               setValues({ ...values, [part]: event.target.value });
             }}
           />
         ))}
       </div>
-      {keep.error && !(keep.error instanceof ApiError && keep.error.fields.length) && (
-        <Problem error={keep.error} />
+      {saving.error && !(saving.error instanceof ApiError && saving.error.fields.length) && (
+        <Problem error={saving.error} />
       )}
       <div className="mt-3 flex items-center gap-3">
-        <Button look="main" type="submit" disabled={keep.isPending}>
-          {keep.isPending ? 'Saving …' : 'Save the pace'}
+        <Button look="main" type="submit" disabled={saving.isPending}>
+          {saving.isPending ? 'Saving …' : 'Save the pace'}
         </Button>
-        {keep.isSuccess && (
+        {saving.isSuccess && (
           <span role="status" className="text-soft">
             Saved.
           </span>

@@ -35,7 +35,7 @@ function sayDecides(rules: number, cues: boolean): string {
  */
 export function HouseViewScreen() {
   const view = useHall().houseView;
-  const keep = useSaveHouseView();
+  const saving = useSaveHouseView();
   return (
     <Page
       title="House view"
@@ -43,15 +43,15 @@ export function HouseViewScreen() {
         <>
           Where good teachers differ: decide once for the hall; a class may differ.{' '}
           <b role="status">
-            {keep.isPending && 'Saving …'}
-            {keep.isSuccess && 'Saved.'}
+            {saving.isPending && 'Saving …'}
+            {saving.isSuccess && 'Saved.'}
           </b>
         </>
       }
     >
-      {keep.error && (
+      {saving.error && (
         <div className="sticky top-2 z-10 mb-4">
-          <Problem error={keep.error} />
+          <Problem error={saving.error} />
         </div>
       )}
       <div className="space-y-5">
@@ -77,7 +77,7 @@ export function HouseViewScreen() {
                       name={id}
                       className="mt-1 size-5 shrink-0 accent-(--teal)"
                       checked={view[id] === position.id}
-                      onChange={() => keep.mutate({ ...view, [id]: position.id })}
+                      onChange={() => saving.mutate({ ...view, [id]: position.id })}
                     />
                     <span>
                       <b>{position.name}</b>

@@ -67,7 +67,7 @@ export function fitsOf({
 function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; stock: Stock }) {
   const [measured, setMeasured] = useState('');
   const range = RANGES[task];
-  const keep = useSaveProp(person.id);
+  const saving = useSaveProp(person.id);
   const kept = person.propNotes.find((note) => note.task === task);
   const value = Number(measured);
   const fits: Fits = {
@@ -124,27 +124,27 @@ function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; st
         )}
         {size && (
           <Button
-            disabled={keep.isPending}
-            onClick={() => keep.mutate({ task, heightCm: size.heightCm, words: size.words, on: today() })}
+            disabled={saving.isPending}
+            onClick={() => saving.mutate({ task, heightCm: size.heightCm, words: size.words, on: today() })}
           >
             This worked
           </Button>
         )}
       </div>
-      {keep.error && <Problem error={keep.error} />}
+      {saving.error && <Problem error={saving.error} />}
     </li>
   );
 }
 
 /** How high things should be for someone, from their height and ranges; what worked is kept. */
 export function PropSizes({ person }: { person: PersonWhole }) {
-  const studio = useHall();
+  const hall = useHall();
   const [open, setOpen] = useState(false);
   const stock: Stock = {
     ...USUAL_STOCK,
     ...Object.fromEntries(
       (['blankets', 'blocks', 'bolsters', 'chairs', 'straps'] as const).flatMap((key) => {
-        const count = studio.stock[key] ?? studio.stock[key.slice(0, -1)];
+        const count = hall.stock[key] ?? hall.stock[key.slice(0, -1)];
         return count === undefined ? [] : [[key, count]];
       }),
     ),

@@ -14,7 +14,7 @@ const STATIONS = { wall: 'By the wall', chair: 'Chair row', mat: 'Mats' } as con
 export function RoomScreen({ id }: { id: string }) {
   const reading = useClass(id);
   const { data } = reading;
-  const studio = useHall();
+  const hall = useHall();
   if (!data)
     return (
       <Page title="Room">
@@ -49,7 +49,7 @@ export function RoomScreen({ id }: { id: string }) {
             Needed at once, at the step that needs most, beside what the hall owns. Classes are fitted within
             it.
           </p>
-          <StockTable needed={fitting.room} stock={studio.stock} />
+          <StockTable needed={fitting.room} stock={hall.stock} />
         </section>
       </div>
     </Page>

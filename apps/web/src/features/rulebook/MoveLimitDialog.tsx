@@ -12,24 +12,24 @@ import { RULEBOOK } from '@lotus-steady/core/rulebook';
 
 /** Moves a rule's number, with a reason. A looser number is said to be one, and marked wherever it decides. */
 export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => void }) {
-  const hall = useHall().rules;
-  const keep = useSaveHallRules();
-  const studio = useHall();
+  const saving = useSaveHallRules();
+  const hall = useHall();
+  const hallRules = hall.rules;
   const movable = movableBound(rule)!;
-  const known = hall.moved.find((one) => one.rule === rule.id);
+  const known = hallRules.moved.find((one) => one.rule === rule.id);
   const bound = rule.all[movable.index]!;
   const [to, setTo] = useState(String(known?.to ?? movable.value));
   const [reason, setReason] = useState(known?.reason ?? '');
-  const [by, setBy] = useState(known?.by ?? studio.teacher);
+  const [by, setBy] = useState(known?.by ?? hall.teacher);
   const [asked, setAsked] = useState(false);
   const move: MovedLimit = { rule: rule.id, to: Number(to.replace(',', '.')), reason, by, on: today() };
-  const others = hall.moved.filter((one) => one.rule !== rule.id);
+  const others = hallRules.moved.filter((one) => one.rule !== rule.id);
   const errors = readHallRules({ moved: [move], own: [] }, RULEBOOK).errors;
   const wrong = (key: string): string | undefined =>
     asked ? errors.find(({ field }) => field === `moved[0].${key}`)?.message : undefined;
   const loosened = Number.isFinite(move.to) && isLoosened(rule, move.to);
   const save = (moved: readonly MovedLimit[]): void =>
-    keep.mutate({ version: studio.version, rules: { ...hall, moved } }, { onSuccess: onClose });
+    saving.mutate({ version: hall.version, rules: { ...hallRules, moved } }, { onSuccess: onClose });
   const submit = (event: FormEvent): void => {
     event.preventDefault();
     setAsked(true);
@@ -72,15 +72,15 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
           onChange={(event) => setBy(event.target.value)}
           error={wrong('by')}
         />
-        {keep.error && <Problem error={keep.error} />}
+        {saving.error && <Problem error={saving.error} />}
         <div className="flex flex-wrap justify-end gap-3">
           {known && (
-            <Button look="quiet" className="mr-auto" disabled={keep.isPending} onClick={() => save(others)}>
+            <Button look="quiet" className="mr-auto" disabled={saving.isPending} onClick={() => save(others)}>
               As the rulebook has it
             </Button>
           )}
           <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit" disabled={keep.isPending}>
+          <Button look="main" type="submit" disabled={saving.isPending}>
             Save this limit
           </Button>
         </div>

@@ -49,20 +49,20 @@ const MEASURES: readonly Quantity[] = [
  * shown at once.
  */
 export function OwnRuleDialog({ condition, onClose }: { condition: string; onClose: () => void }) {
-  const hall = useHall().rules;
-  const keep = useSaveHallRules();
-  const studio = useHall();
+  const saving = useSaveHallRules();
+  const hall = useHall();
+  const hallRules = hall.rules;
   const [measure, setMeasure] = useState<Quantity>('headBelowHeart');
   const [over, setOver] = useState('5');
   const [reason, setReason] = useState('');
-  const [by, setBy] = useState(studio.teacher);
+  const [by, setBy] = useState(hall.teacher);
   const [asked, setAsked] = useState(false);
   const id = `hall.${condition}-${
     fold(reason)
       .replace(/[^a-z0-9]+/g, '-')
       .slice(0, 30)
       .replace(/^-|-$/g, '') || 'rule'
-  }-${hall.own.length + 1}`;
+  }-${hallRules.own.length + 1}`;
   const rule: OwnRule = {
     id,
     condition,
@@ -95,8 +95,8 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
     event.preventDefault();
     setAsked(true);
     if (!errors.length)
-      keep.mutate(
-        { version: studio.version, rules: { ...hall, own: [...hall.own, rule] } },
+      saving.mutate(
+        { version: hall.version, rules: { ...hallRules, own: [...hallRules.own, rule] } },
         { onSuccess: onClose },
       );
   };
@@ -140,10 +140,10 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
           onChange={(event) => setBy(event.target.value)}
           error={wrong('by')}
         />
-        {keep.error && <Problem error={keep.error} />}
+        {saving.error && <Problem error={saving.error} />}
         <div className="flex justify-end gap-3">
           <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit" disabled={keep.isPending}>
+          <Button look="main" type="submit" disabled={saving.isPending}>
             Keep this rule
           </Button>
         </div>

@@ -113,7 +113,7 @@ export function RuleCard({ rule, condition }: { rule: Rule; condition: string })
 /** A rule of the hall's own. */
 export function OwnRuleCard({ rule: { id, condition, measure, over, reason, by } }: { rule: OwnRule }) {
   const { rules, version } = useHall();
-  const keep = useSaveHallRules();
+  const saving = useSaveHallRules();
   const rule: Rule = {
     id,
     level: 'limit',
@@ -131,9 +131,9 @@ export function OwnRuleCard({ rule: { id, condition, measure, over, reason, by }
       <Button
         look="quiet"
         className="-ml-3"
-        disabled={keep.isPending}
+        disabled={saving.isPending}
         onClick={() =>
-          keep.mutate({ version, rules: { ...rules, own: rules.own.filter((one) => one.id !== id) } })
+          saving.mutate({ version, rules: { ...rules, own: rules.own.filter((one) => one.id !== id) } })
         }
       >
         <Trash2 aria-hidden size={16} />

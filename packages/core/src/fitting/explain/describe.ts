@@ -153,13 +153,13 @@ export function wayOf({ moves, seconds, instead, none }: Passage, { staged, pace
   };
 }
 
-const OWED_WORDS: Readonly<Record<CounterNeed, string>> = {
+const COUNTER_NEED_WORDS: Readonly<Record<CounterNeed, string>> = {
   'back-bend': 'After a deep back bend.',
   fold: 'After a long fold.',
   inversion: 'After being upside down.',
 };
 
-function thenOf(lane: LaneTable, { ask, option, owed, passage }: Counter): Then {
+function thenOf(lane: LaneTable, { ask, option, counterNeed, passage }: Counter): Then {
   const { candidate } = option.sides[0]!;
   const { pose, variant, holdSeconds, row } = candidate!;
   const count = Math.round((holdSeconds / lane.count(pose, variant)) * 10) / 10;
@@ -172,7 +172,7 @@ function thenOf(lane: LaneTable, { ask, option, owed, passage }: Counter): Then 
     sides: sidesOf(pose, ask.sides),
     props: lane.body.props(row),
     cues: variant.cues,
-    reason: OWED_WORDS[owed],
+    reason: COUNTER_NEED_WORDS[counterNeed],
     ...(passage.moves.length ? { way: wayOf(passage, lane) } : {}),
   };
 }

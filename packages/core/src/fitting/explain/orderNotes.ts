@@ -158,7 +158,7 @@ function sideNotes(look: Look): OrderNote[] {
 }
 
 /** What a step leaves to be answered. */
-function owedBy(look: Look, step: Step): CounterNeed | undefined {
+function counterNeedOf(look: Look, step: Step): CounterNeed | undefined {
   const deep = deepOf(step.pose, measuresOf(look, step));
   if (deep.inversion) return 'inversion';
   if (deep.backBend) return 'back-bend';
@@ -168,14 +168,14 @@ function owedBy(look: Look, step: Step): CounterNeed | undefined {
 
 function counterNotes(look: Look): OrderNote[] {
   return look.steps.flatMap((step, i): OrderNote[] => {
-    const owed = owedBy(look, step);
+    const counterNeed = counterNeedOf(look, step);
     const next = look.steps[i + 1];
     // The same again goes on, and is answered once, at its end.
     if (
-      !owed ||
+      !counterNeed ||
       (next &&
-        (owedBy(look, next) === owed ||
-          counterPosesFor(owed, look.catalogue.counterPoses, look.view).includes(next.pose.id)))
+        (counterNeedOf(look, next) === counterNeed ||
+          counterPosesFor(counterNeed, look.catalogue.counterPoses, look.view).includes(next.pose.id)))
     )
       return [];
     return [

@@ -4,7 +4,7 @@ import { SUMS, type Sum } from '../../rules/types.js';
 import {
   asked,
   type Ask,
-  owedBit,
+  counterNeedBit,
   type LaneTable,
   narrowed,
   optionsOf,
@@ -39,7 +39,7 @@ export interface Path {
 export interface Counter {
   ask: Ask;
   option: Option;
-  owed: CounterNeed;
+  counterNeed: CounterNeed;
   passage: Passage;
   from: Level;
 }
@@ -47,8 +47,8 @@ export interface Counter {
 /** Where a lane stands between two steps. */
 interface Place {
   level: Level | undefined;
-  hand: number;
-  owed: CounterNeed | undefined;
+  propsInHand: number;
+  counterNeed: CounterNeed | undefined;
   sums: Sums;
 }
 /**
@@ -64,7 +64,14 @@ export interface Label extends Place {
   counter?: Counter | undefined;
 }
 
-const START: Label = { cost: 0, back: -1, level: undefined, hand: 0, owed: undefined, sums: NO_SUMS };
+const START: Label = {
+  cost: 0,
+  back: -1,
+  level: undefined,
+  propsInHand: 0,
+  counterNeed: undefined,
+  sums: NO_SUMS,
+};
 
 /**
  * What options a lane has at a step, given what has added up, and what else they cost there: weighed
@@ -100,14 +107,14 @@ function sumsThrough(lane: LaneTable, before: Sums, { seconds, runs }: Option): 
  * same.
  */
 function covers(a: Label, b: Label, lane: LaneTable): boolean {
-  if (a.cost > b.cost + 1e-9 || (a.owed && a.owed !== b.owed)) return false;
+  if (a.cost > b.cost + 1e-9 || (a.counterNeed && a.counterNeed !== b.counterNeed)) return false;
   let reach = 0;
   if (a.level !== b.level) {
     // Nobody goes through a level that is closed to them to save anything.
     if (!a.level || !b.level || lane.closed.has(b.level)) return false;
     reach = lane.passage(a.level, b.level).cost;
   }
-  if (a.cost + reach + fetched(a.hand, b.hand) * WEIGHTS.fetch > b.cost + 1e-9) return false;
+  if (a.cost + reach + fetched(a.propsInHand, b.propsInHand) * WEIGHTS.fetch > b.cost + 1e-9) return false;
   for (const sum of lane.sums) if (a.sums[sum] > b.sums[sum] + 1e-9) return false;
   return true;
 }
@@ -122,20 +129,24 @@ const countersKnown = new WeakMap<
   Map<CounterNeed, { ask: Ask; option: Option; cost: number }[]>
 >();
 /** Counter-poses this person may take, with what each costs. */
-function countersFor(lane: LaneTable, owed: CounterNeed): { ask: Ask; option: Option; cost: number }[] {
+function countersFor(
+  lane: LaneTable,
+  counterNeed: CounterNeed,
+): { ask: Ask; option: Option; cost: number }[] {
   let known = countersKnown.get(lane);
   if (!known) countersKnown.set(lane, (known = new Map()));
-  let list = known.get(owed);
+  let list = known.get(counterNeed);
   if (!list) {
     const { catalogue } = lane.body;
     list = [];
-    for (const [rank, id] of counterPosesFor(owed, catalogue.counterPoses, lane.view).entries()) {
+    for (const [rank, id] of counterPosesFor(counterNeed, catalogue.counterPoses, lane.view).entries()) {
       const pose = catalogue.poses.find((one) => one.id === id)!;
       const { variant } = catalogue.variant(pose.usual);
       const ask = asked(pose, variant, COUNTERS_HELD * lane.count(pose, variant), sidesOf(pose, []));
       const own = narrowed(
         optionsOf(ask, lane).filter(
-          ({ sides, owes }) => owes === undefined && sides.every(({ candidate }) => candidate?.pose === pose),
+          ({ sides, counterNeed }) =>
+            counterNeed === undefined && sides.every(({ candidate }) => candidate?.pose === pose),
         ),
         lane,
       );
@@ -148,7 +159,7 @@ function countersFor(lane: LaneTable, owed: CounterNeed): { ask: Ask; option: Op
       );
       if (new Set(list.map((one) => one.ask.pose)).size >= COUNTERS_MOST) break;
     }
-    known.set(owed, list);
+    known.set(counterNeed, list);
   }
   return list;
 }
@@ -164,34 +175,41 @@ interface Settled extends Place {
 }
 
 /**
- * Whether what a step left need not be answered before the next: nothing is owed, that one answers it, or
+ * Whether what a step left need not be answered before the next: nothing is left, that one answers it, or
  * it is the same again, a run that is answered once, at its end.
  */
-const goesOn = ({ owed, level }: Label, next: Option | undefined): boolean =>
-  !owed || !level || (next !== undefined && ((next.answers & owedBit(owed)) !== 0 || next.owes === owed));
+const goesOn = ({ counterNeed, level }: Label, next: Option | undefined): boolean =>
+  !counterNeed ||
+  !level ||
+  (next !== undefined &&
+    ((next.answers & counterNeedBit(counterNeed)) !== 0 || next.counterNeed === counterNeed));
 
 /** A lane as it stands after a step, nothing put in. */
-const asItIs = ({ cost, level, hand, owed, sums }: Label): Settled[] => [{ cost, level, hand, owed, sums }];
+const asItIs = ({ cost, level, propsInHand, counterNeed, sums }: Label): Settled[] => [
+  { cost, level, propsInHand, counterNeed, sums },
+];
 
 /** What a step left, answered with a counter-pose; at its price where there is none to put in. */
-function answered(lane: LaneTable, { cost, level, hand, owed, sums }: Label): Settled[] {
-  if (!owed || !level) return [];
-  const put = countersFor(lane, owed).flatMap(({ ask, option, cost: own }): Settled[] => {
+function answered(lane: LaneTable, { cost, level, propsInHand, counterNeed, sums }: Label): Settled[] {
+  if (!counterNeed || !level) return [];
+  const put = countersFor(lane, counterNeed).flatMap(({ ask, option, cost: own }): Settled[] => {
     const passage = lane.passage(level, option.entry);
     const after = sumsThrough(lane, sums, option);
     if (passage.none || !within(lane, after)) return [];
     return [
       {
-        cost: cost + own + passage.cost + fetched(hand, option.hand) * WEIGHTS.fetch,
+        cost: cost + own + passage.cost + fetched(propsInHand, option.propsInHand) * WEIGHTS.fetch,
         level: option.exit,
-        hand: option.hand,
-        owed: undefined,
+        propsInHand: option.propsInHand,
+        counterNeed: undefined,
         sums: after,
-        counter: { ask: { ...ask, before: sums }, option, owed, passage, from: level },
+        counter: { ask: { ...ask, before: sums }, option, counterNeed, passage, from: level },
       },
     ];
   });
-  return put.length ? put : [{ cost: cost + WEIGHTS.noCounter, level, hand, owed: undefined, sums }];
+  return put.length
+    ? put
+    : [{ cost: cost + WEIGHTS.noCounter, level, propsInHand, counterNeed: undefined, sums }];
 }
 
 /** Settles what a step left to be answered, before whatever comes next: worked out once for a label. */
@@ -212,12 +230,13 @@ export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: Ste
   const getting = (place: Settled, option: Option): number =>
     place.level === undefined
       ? 0
-      : lane.passage(place.level, option.entry).cost + fetched(place.hand, option.hand) * WEIGHTS.fetch;
+      : lane.passage(place.level, option.entry).cost +
+        fetched(place.propsInHand, option.propsInHand) * WEIGHTS.fetch;
   const reach = (back: number, place: Settled, ask: Ask, option: Option): Label => ({
     cost: place.cost + getting(place, option) + option.cost,
     level: option.exit,
-    hand: option.hand,
-    owed: option.owes,
+    propsInHand: option.propsInHand,
+    counterNeed: option.counterNeed,
     sums: sumsThrough(lane, place.sums, option),
     back,
     ask: place.counter ? { ...ask, before: place.sums } : ask,

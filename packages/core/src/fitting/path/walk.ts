@@ -83,8 +83,9 @@ export class Walk {
     const { sums } = this.lane;
     const key = labels
       .map(
-        ({ cost, level, hand, owed, sums: added }) =>
-          `${Math.round(cost * 1e6)} ${level} ${hand} ${owed ?? ''}${sums.map((sum) => ` ${added[sum]}`).join('')}`,
+        ({ cost, level, propsInHand, counterNeed = '', sums: added }) =>
+          `${Math.round(cost * 1e6)} ${level} ${propsInHand} ${counterNeed}` +
+          sums.map((sum) => ` ${added[sum]}`).join(''),
       )
       .join('|');
     return this.states.get(key) ?? remember(this.states, key, this.last++, KNOWN_MOST);

@@ -28,7 +28,7 @@ export interface BodyTable {
   /** The most of each prop that any variant takes. */
   takenMost(): readonly Taken[];
   /** The kinds of props of a variant, one bit each. */
-  hand(row: number): number;
+  propsInHand(row: number): number;
   /** Whether a variant bends deep back, folds deep, or turns the body upside down. */
   deep(row: number): Deep;
   /** Levels it begins and ends on. */
@@ -43,11 +43,11 @@ export interface BodyTable {
    */
   place(row: number): number;
   /** Room for what else is worked out for this body, by an asked variant. */
-  kin: Map<Variant, Kin>;
+  standIns: Map<Variant, StandIns>;
 }
 
 /** What may stand in for an asked variant, and what it costs as such, holds and props apart. */
-export interface Kin {
+export interface StandIns {
   rows: readonly number[];
   costs: readonly number[];
   /** So many at the front are rungs of the asked pose. */ rungs: number;
@@ -128,7 +128,7 @@ function makeBody(
   const right = judgedAs(false);
   const left = judgedAs(true);
   const props = remember((row) => propsOf(rows[row]!.variant, person.heightCm, build));
-  const hand = remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0));
+  const propsInHand = remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0));
   const deep = remember((row) => deepOf(rows[row]!.pose, right(row).measures));
   const taken = remember((row) =>
     addedUp(
@@ -153,10 +153,10 @@ function makeBody(
     props,
     taken,
     takenMost,
-    hand,
+    propsInHand,
     deep,
     ends,
-    kin: new Map(),
+    standIns: new Map(),
     towards: remember((row) => {
       const { measures } = right(row);
       return SUMS.reduce((bits, sum, i) => (countsTowards(sum, measures) ? bits | (1 << i) : bits), 0);
@@ -169,7 +169,7 @@ function makeBody(
     place: remember((row) => {
       const { entry, exit } = ends(row);
       const { backBend, inversion, fold } = deep(row);
-      const key = `${entry}|${exit}|${hand(row)}|${backBend}|${inversion}|${fold}`;
+      const key = `${entry}|${exit}|${propsInHand(row)}|${backBend}|${inversion}|${fold}`;
       if (!places.has(key)) places.set(key, places.size);
       return places.get(key)!;
     }),

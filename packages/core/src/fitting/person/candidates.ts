@@ -3,7 +3,7 @@ import type { Judged } from '../../poses/measures.js';
 import type { Level, Pose, Variant } from '../../poses/types.js';
 import { NO_SUMS } from '../../rules/sums.js';
 import type { Sum } from '../../rules/types.js';
-import type { BodyTable, Kin } from './bodyTable.js';
+import type { BodyTable, StandIns } from './bodyTable.js';
 import { FLOOR_LEVELS, levelDistance } from '../ways/index.js';
 import type { LaneTable } from './lane.js';
 import { serves } from './serves.js';
@@ -168,9 +168,9 @@ function offered(
  * What may stand in for a variant on this body: its own ladder, poses that serve something of the same
  * purpose, and rest.
  */
-function kinOf(body: BodyTable, variant: Variant): Kin {
-  let kin = body.kin.get(variant);
-  if (!kin) {
+function standInsOf(body: BodyTable, variant: Variant): StandIns {
+  let standIns = body.standIns.get(variant);
+  if (!standIns) {
     const { rows, rowOf } = body.table;
     const row = rowOf.get(variant)!;
     const asked = { ...rows[row]!, row };
@@ -188,9 +188,9 @@ function kinOf(body: BodyTable, variant: Variant): Kin {
       list.sort(
         (a, b) => costs.get(a)! - costs.get(b)! || (rows[a]!.variant.id < rows[b]!.variant.id ? -1 : 1),
       );
-    body.kin.set(
+    body.standIns.set(
       variant,
-      (kin = {
+      (standIns = {
         rows: [...own, ...mates],
         costs: [...own, ...mates, ...rest].map((at) => costs.get(at)!),
         rungs: own.length,
@@ -198,7 +198,7 @@ function kinOf(body: BodyTable, variant: Variant): Kin {
       }),
     );
   }
-  return kin;
+  return standIns;
 }
 
 /** With so many ways found, rest need not be looked at: one to take and three to name beside it. */
@@ -315,7 +315,7 @@ export function candidatesFor(
   side: Side | undefined,
   worth: (row: number, least: number, found: readonly Candidate[]) => boolean = () => true,
 ): Candidate[] {
-  const { rows, costs, rungs, rest } = kinOf(lane.body, ask.variant);
+  const { rows, costs, rungs, rest } = standInsOf(lane.body, ask.variant);
   const found: Candidate[] = [];
   let some = 0;
   for (let i = 0; i < rows.length; i++) {
@@ -355,7 +355,7 @@ export const cheaper = (
  * be among them is not looked at: rows are in the order of their least cost.
  */
 export function bestFew(ask: Ask, lane: LaneTable, side: Side | undefined, count: number): Candidate[] {
-  const { rows, costs, rungs, rest } = kinOf(lane.body, ask.variant);
+  const { rows, costs, rungs, rest } = standInsOf(lane.body, ask.variant);
   const best: Candidate[] = [];
   const keep = (candidate: Candidate): void => {
     const same = candidate.pose === ask.pose ? -1 : best.findIndex(({ pose }) => pose === candidate.pose);

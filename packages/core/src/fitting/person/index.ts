@@ -9,7 +9,7 @@ export { KINDS_MOST, addedUp, bodyTable, propBit, propOf, type BodyTable, type T
 export { asked, type Ask, type Candidate } from './candidates.js';
 export { COUNTED } from './counted.js';
 export { LONG_FOLD, deepOf } from './deep.js';
-export { laneTable, owedBit, type LaneTable } from './lane.js';
+export { laneTable, counterNeedBit, type LaneTable } from './lane.js';
 export { narrowed, optionsOf, othersOf, type Option, type SideChoice } from './options.js';
 export { propsOf } from './propsOf.js';
 export { sidesOf } from './sidesOf.js';

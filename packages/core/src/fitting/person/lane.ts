@@ -45,8 +45,8 @@ export interface LaneTable {
   answers: (pose: string) => number;
 }
 
-export const OWED: readonly CounterNeed[] = ['back-bend', 'fold', 'inversion'];
-export const owedBit = (owed: CounterNeed): number => 1 << OWED.indexOf(owed);
+export const COUNTER_NEEDS: readonly CounterNeed[] = ['back-bend', 'fold', 'inversion'];
+export const counterNeedBit = (counterNeed: CounterNeed): number => 1 << COUNTER_NEEDS.indexOf(counterNeed);
 
 export function laneTable(
   staged: StagedPerson,
@@ -60,9 +60,9 @@ export function laneTable(
   const slow = breathSeconds(staged.person, 'slow', on, pace);
   const usual = breathSeconds(staged.person, 'natural', on, pace);
   const bits = new Map<string, number>();
-  for (const owed of OWED)
-    for (const pose of counterPosesFor(owed, catalogue.counterPoses, view))
-      bits.set(pose, (bits.get(pose) ?? 0) | owedBit(owed));
+  for (const counterNeed of COUNTER_NEEDS)
+    for (const pose of counterPosesFor(counterNeed, catalogue.counterPoses, view))
+      bits.set(pose, (bits.get(pose) ?? 0) | counterNeedBit(counterNeed));
   const breath = (how: Breath): number => (how === 'slow' ? slow : usual);
   const count = ({ hold }: Pose, variant: Variant): number =>
     breath(variant.breath) * (hold.unit === 'rounds' ? (hold.roundBreaths ?? 1) : 1);
@@ -80,7 +80,8 @@ export function laneTable(
   const noted = (row: number): number => {
     if (places[row]! < 0) {
       places[row] =
-        (((body.place(row) << OWED.length) | (bits.get(body.table.rows[row]!.pose.id) ?? 0)) << SUMS.length) |
+        (((body.place(row) << COUNTER_NEEDS.length) | (bits.get(body.table.rows[row]!.pose.id) ?? 0)) <<
+          SUMS.length) |
         (body.towards(row) & looked);
     }
     return places[row]!;

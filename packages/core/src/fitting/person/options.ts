@@ -11,7 +11,7 @@ import {
   type Candidate,
 } from './candidates.js';
 import { LONG_FOLD } from './deep.js';
-import { OWED, type LaneTable } from './lane.js';
+import { COUNTER_NEEDS, type LaneTable } from './lane.js';
 import { sidesOf } from './sidesOf.js';
 import { WEIGHTS } from '../weights.js';
 import type { CounterNeed } from '../../poses/counterPoses.js';
@@ -30,9 +30,9 @@ export interface Option {
   entry: Level;
   exit: Level;
   /** Kinds of props it stands on, one bit each. */
-  hand: number;
+  propsInHand: number;
   /** What it leaves to be answered, and which debts it answers, one bit each. */
-  owes: CounterNeed | undefined;
+  counterNeed: CounterNeed | undefined;
   answers: number;
   /** Names all of this but the cost; seconds apart. */
   place: number;
@@ -46,7 +46,7 @@ export interface Option {
 
 const NOTHING: readonly number[] = SUMS.map(() => 0);
 
-/** More than any set of props, as {@link Option.hand} has them. */
+/** More than any set of props, as {@link Option.propsInHand} has them. */
 const HANDS = 2 ** 31;
 
 /** Seconds of the first so many sides towards each of {@link SUMS}. */
@@ -70,18 +70,18 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
   const once = first!.candidate && !first!.candidate.pose.side && first!.candidate.variant === end?.variant;
   const held = once ? 1 : sides.length;
   let cost = 0;
-  let hand = 0;
-  let owes: CounterNeed | undefined;
+  let propsInHand = 0;
+  let counterNeed: CounterNeed | undefined;
   let answers = 0;
   for (const { candidate } of sides) {
     cost += (candidate?.cost ?? WEIGHTS.sitOut) / sides.length;
     if (!candidate) continue;
     const deep = body.deep(candidate.row);
-    hand |= body.hand(candidate.row);
+    propsInHand |= body.propsInHand(candidate.row);
     answers |= lane.answers(candidate.pose.id);
-    if (deep.inversion) owes = 'inversion';
-    else if (deep.backBend) owes ??= 'back-bend';
-    else if (deep.fold && candidate.holdSeconds * held > LONG_FOLD) owes ??= 'fold';
+    if (deep.inversion) counterNeed = 'inversion';
+    else if (deep.backBend) counterNeed ??= 'back-bend';
+    else if (deep.fold && candidate.holdSeconds * held > LONG_FOLD) counterNeed ??= 'fold';
   }
   if (sides.length > 1 && first!.candidate?.variant !== end?.variant) cost += WEIGHTS.sidesDiffer;
   const adds = lane.sums.length > 0;
@@ -92,16 +92,16 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
     cost,
     entry,
     exit,
-    hand,
-    owes,
+    propsInHand,
+    counterNeed,
     answers,
     place:
       (((LEVELS.indexOf(entry) * LEVELS.length + LEVELS.indexOf(exit)) * 4 +
-        (owes ? OWED.indexOf(owes) + 1 : 0)) *
+        (counterNeed ? COUNTER_NEEDS.indexOf(counterNeed) + 1 : 0)) *
         8 +
         answers) *
         HANDS +
-      hand,
+      propsInHand,
     seconds: adds ? secondsOf(lane, sides, held) : NOTHING,
     runs: adds && end ? body.towards(end.row) : 0,
   };

@@ -1,11 +1,11 @@
 /** What is given instead, against what a teacher would accept. */
-import { BUILT_IN, PACE, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW } from './builtIn.js';
-import { asked } from '../src/fitting/person/candidates.js';
-import { laneTable } from '../src/fitting/person/lane.js';
-import { othersOf } from '../src/fitting/person/options.js';
-import { serves } from '../src/fitting/person/serves.js';
-import { similarity } from '../src/fitting/person/similarity.js';
-import { RANKED, RANKED_PEOPLE } from './cases/ranked.js';
+import { BUILT_IN, PACE, parseSequence, readPeople, stagePerson, USUAL_HOUSE_VIEW } from '../builtIn.js';
+import { asked } from '../../src/fitting/person/candidates.js';
+import { laneTable } from '../../src/fitting/person/lane.js';
+import { othersOf } from '../../src/fitting/person/options.js';
+import { serves } from '../../src/fitting/person/serves.js';
+import { similarity } from '../../src/fitting/person/similarity.js';
+import { RANKED, RANKED_PEOPLE } from '../cases/ranked.js';
 
 const ON = '2026-12-01';
 const named = (list: string): string[] => list.split(' ');

@@ -1,13 +1,18 @@
 /** Solved bodies as they are stored: what is packed comes out again, to the last digit. */
 import fc from 'fast-check';
-import { readBuiltIn } from '../builtIn/index.js';
-import { MEASURE_NAMES } from '../src/poses/measures.js';
-import { fromPlanes, toPlanes } from '../src/poses/bytePlanes.js';
-import { readTables, writeTables } from '../src/poses/catalogueFile.js';
-import { packMeasure, packSolutions, unpackMeasure, unpackSolutions } from '../src/poses/packedSolutions.js';
-import { compact } from '../src/poses/solveAll.js';
-import type { StoredSolutions } from '../src/poses/solveVariant.js';
-import { POSES } from './builtIn.js';
+import { readBuiltIn } from '../../builtIn/index.js';
+import { MEASURE_NAMES } from '../../src/poses/measures.js';
+import { fromPlanes, toPlanes } from '../../src/poses/bytePlanes.js';
+import { readTables, writeTables } from '../../src/poses/catalogueFile.js';
+import {
+  packMeasure,
+  packSolutions,
+  unpackMeasure,
+  unpackSolutions,
+} from '../../src/poses/packedSolutions.js';
+import { compact } from '../../src/poses/solveAll.js';
+import type { StoredSolutions } from '../../src/poses/solveVariant.js';
+import { POSES } from '../builtIn.js';
 
 test('numbers through byte planes', () => {
   fc.assert(

@@ -2,8 +2,8 @@
  * Whole classes signed off step by step: for each person what a thoughtful teacher would accept at each
  * step.
  */
-import { fitClass, parseSequence, readPeople, USUAL_HOUSE_VIEW, type Lane } from './builtIn.js';
-import { CLASS_PEOPLE, CLASS_TEXTS } from './cases/classes.js';
+import { fitClass, parseSequence, readPeople, USUAL_HOUSE_VIEW, type Lane } from '../builtIn.js';
+import { CLASS_PEOPLE, CLASS_TEXTS } from '../cases/classes.js';
 
 const ON = '2026-12-01';
 

@@ -12,9 +12,9 @@ import {
   type Bound,
   type Rule,
   type Trial,
-} from './builtIn.js';
-import { roundedBy } from '../src/poses/roundedBy.js';
-import { mirrorMeasures, MEASURE_NAMES, SIDED_MEASURES, worstMeasures } from '../src/poses/measures.js';
+} from '../builtIn.js';
+import { roundedBy } from '../../src/poses/roundedBy.js';
+import { mirrorMeasures, MEASURE_NAMES, SIDED_MEASURES, worstMeasures } from '../../src/poses/measures.js';
 
 const active = (all: readonly Bound[], more: Partial<Rule> = {}): ActiveRule => ({
   condition: 'test',

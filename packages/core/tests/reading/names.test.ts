@@ -6,10 +6,10 @@ import { readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import Sanscript from '@indic-transliteration/sanscript';
-import { plainSpelling, POSES, rankPoses, resolvePose } from './builtIn.js';
-import { fold } from '../src/reading/fold.js';
+import { plainSpelling, POSES, rankPoses, resolvePose } from '../builtIn.js';
+import { fold } from '../../src/reading/fold.js';
 
-const FORMS = join(dirname(fileURLToPath(import.meta.url)), 'forms');
+const FORMS = join(dirname(fileURLToPath(import.meta.url)), '../forms');
 const forms = (file: string): [written: string, wanted: string][] =>
   readFileSync(join(FORMS, file), 'utf8')
     .trim()

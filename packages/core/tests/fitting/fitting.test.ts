@@ -11,8 +11,8 @@ import {
   variantById,
   type Fitting,
   type LaneStep,
-} from './builtIn.js';
-import { CONDITION_PEOPLE } from './cases/conditions.js';
+} from '../builtIn.js';
+import { CONDITION_PEOPLE } from '../cases/conditions.js';
 
 const ON = '2026-12-01';
 const fit = (

@@ -10,13 +10,13 @@ import {
   SUMS,
   USUAL_HOUSE_VIEW,
   type StagedPerson,
-} from './builtIn.js';
-import { asked } from '../src/fitting/person/candidates.js';
-import { trialOf } from '../src/fitting/explain/describe.js';
-import { laneTable } from '../src/fitting/person/lane.js';
-import { optionsOf } from '../src/fitting/person/options.js';
-import { isSoft } from '../src/rules/isSoft.js';
-import { CONDITION_PEOPLE } from './cases/conditions.js';
+} from '../../builtIn.js';
+import { asked } from '../../../src/fitting/person/candidates.js';
+import { trialOf } from '../../../src/fitting/explain/describe.js';
+import { laneTable } from '../../../src/fitting/person/lane.js';
+import { optionsOf } from '../../../src/fitting/person/options.js';
+import { isSoft } from '../../../src/rules/isSoft.js';
+import { CONDITION_PEOPLE } from '../../cases/conditions.js';
 
 const ON = '2026-12-01';
 const VARIANTS = BUILT_IN.poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));

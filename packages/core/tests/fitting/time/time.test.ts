@@ -11,10 +11,10 @@ import {
   readPeople,
   USUAL_HOUSE_VIEW,
   type Choices,
-} from './builtIn.js';
-import { sharesOf } from '../src/fitting/time/keepTime.js';
-import { fitMinutes, type TimeStage } from '../src/fitting/time/fitMinutes.js';
-import { solver, solveTime, timeOf, timeProblems } from './reference/timeModel.js';
+} from '../../builtIn.js';
+import { sharesOf } from '../../../src/fitting/time/keepTime.js';
+import { fitMinutes, type TimeStage } from '../../../src/fitting/time/fitMinutes.js';
+import { solver, solveTime, timeOf, timeProblems } from '../../reference/timeModel.js';
 
 const ON = '2026-12-01';
 

@@ -14,8 +14,8 @@ import {
   CONDITIONS,
   HOUSE_VIEW_TOPICS,
   type Person,
-} from './builtIn.js';
-import { TODAY_RULES } from '../catalogue/rules/everyone.js';
+} from '../builtIn.js';
+import { TODAY_RULES } from '../../catalogue/rules/everyone.js';
 
 const ON = '2026-12-01';
 const person = (raw: Record<string, unknown>, on = ON): Person => {

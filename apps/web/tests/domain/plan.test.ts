@@ -5,10 +5,10 @@
 import { createFitter, parseSequence, readPeople, type Fitting } from '@lotus-steady/core';
 import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
 import fc from 'fast-check';
-import { groupLanes, steadyRows } from '../src/domain/fitting/groupLanes.js';
-import { planHistory, startHistory } from '../src/features/fitting/planHistory.js';
-import type { Plan } from '../src/domain/fitting/live.js';
-import { packer, unpacker } from '../src/workers/packFitting.js';
+import { groupLanes, steadyRows } from '../../src/domain/fitting/groupLanes.js';
+import { planHistory, startHistory } from '../../src/features/fitting/planHistory.js';
+import type { Plan } from '../../src/domain/fitting/live.js';
+import { packer, unpacker } from '../../src/workers/packFitting.js';
 
 const ON = '2026-12-01';
 const people = readPeople(

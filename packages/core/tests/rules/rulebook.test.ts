@@ -47,12 +47,12 @@ import {
   type Person,
   type StagedPerson,
   type Trial,
-} from './builtIn.js';
-import { VIEW_RULES } from '../catalogue/rules/everyone.js';
-import { mirrorMeasures } from '../src/poses/measures.js';
-import { rulebookText } from '../../../scripts/lib/rulebookText.js';
+} from '../builtIn.js';
+import { VIEW_RULES } from '../../catalogue/rules/everyone.js';
+import { mirrorMeasures } from '../../src/poses/measures.js';
+import { rulebookText } from '../../../../scripts/lib/rulebookText.js';
 
-const ROOT = join(dirname(fileURLToPath(import.meta.url)), '..', '..', '..');
+const ROOT = join(dirname(fileURLToPath(import.meta.url)), '../../../..');
 const ON = '2026-12-01';
 const read = (person: Record<string, unknown>): Person => {
   const { people, errors } = readPeople([{ name: 'A', ...person }], ON);

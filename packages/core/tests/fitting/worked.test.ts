@@ -9,8 +9,8 @@ import {
   USUAL_HOUSE_VIEW,
   variantById,
   type LaneStep,
-} from './builtIn.js';
-import { CONDITION_CASES, CONDITION_PEOPLE } from './cases/conditions.js';
+} from '../builtIn.js';
+import { CONDITION_CASES, CONDITION_PEOPLE } from '../cases/conditions.js';
 
 const ON = '2026-12-01';
 

@@ -8,8 +8,8 @@ import {
   parseSequence,
   POSES,
   USUAL_HOUSE_VIEW,
-} from './builtIn.js';
-import type { OrderNote } from '../src/fitting/types.js';
+} from '../../builtIn.js';
+import type { OrderNote } from '../../../src/fitting/types.js';
 
 const source = (lines: readonly string[]): string =>
   `# A class\nminutes: 60\n${lines.map((line) => `- ${line}`).join('\n')}\n`;

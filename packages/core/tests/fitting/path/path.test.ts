@@ -13,17 +13,17 @@ import {
   USUAL_HOUSE_VIEW,
   type Level,
   type StagedPerson,
-} from './builtIn.js';
-import { asked } from '../src/fitting/person/candidates.js';
-import { laneTable, owedBit, type LaneTable } from '../src/fitting/person/lane.js';
-import { levelDistance } from '../src/fitting/ways/levelDistance.js';
-import { optionsOf, type Option } from '../src/fitting/person/options.js';
-import { Shared } from '../src/fitting/together/shared.js';
-import { Walk } from '../src/fitting/path/walk.js';
-import { passagesFor } from '../src/fitting/ways/waysBetween.js';
-import { WEIGHTS } from '../src/fitting/weights.js';
-import { SUMS, type Sum } from '../src/rules/types.js';
-import { counterPosesFor, type CounterNeed } from '../src/poses/counterPoses.js';
+} from '../../builtIn.js';
+import { asked } from '../../../src/fitting/person/candidates.js';
+import { laneTable, counterNeedBit, type LaneTable } from '../../../src/fitting/person/lane.js';
+import { levelDistance } from '../../../src/fitting/ways/levelDistance.js';
+import { optionsOf, type Option } from '../../../src/fitting/person/options.js';
+import { Shared } from '../../../src/fitting/together/shared.js';
+import { Walk } from '../../../src/fitting/path/walk.js';
+import { passagesFor } from '../../../src/fitting/ways/waysBetween.js';
+import { WEIGHTS } from '../../../src/fitting/weights.js';
+import { SUMS, type Sum } from '../../../src/rules/types.js';
+import { counterPosesFor, type CounterNeed } from '../../../src/poses/counterPoses.js';
 
 const ON = '2026-12-01';
 const staged = (person: Record<string, unknown>): StagedPerson => {
@@ -38,8 +38,8 @@ type Steps = ReturnType<typeof parseSequence>['sequence']['steps'];
 
 interface At {
   level: Level | undefined;
-  hand: number;
-  owed: CounterNeed | undefined;
+  propsInHand: number;
+  counterNeed: CounterNeed | undefined;
   sums: Readonly<Record<Sum, number>>;
 }
 const popcount = (bits: number): number => bits.toString(2).replaceAll('0', '').length;
@@ -58,13 +58,18 @@ function leastCost(steps: Steps, lane: LaneTable): number {
   const going = (at: At, option: Option): number =>
     at.level === undefined
       ? 0
-      : lane.passage(at.level, option.entry).cost + popcount(option.hand & ~at.hand) * WEIGHTS.fetch;
+      : lane.passage(at.level, option.entry).cost +
+        popcount(option.propsInHand & ~at.propsInHand) * WEIGHTS.fetch;
   const fits = (sums: At['sums']): boolean =>
     [...lane.right.sums, ...lane.left.sums].every(({ sum, over }) => sums[sum] <= over + 1e-9);
-  const counters = (owed: CounterNeed): { option: Option; cost: number }[] => {
+  const counters = (counterNeed: CounterNeed): { option: Option; cost: number }[] => {
     const found: { option: Option; cost: number }[] = [];
     const poses = new Set<string>();
-    for (const [rank, id] of counterPosesFor(owed, BUILT_IN.counterPoses, USUAL_HOUSE_VIEW).entries()) {
+    for (const [rank, id] of counterPosesFor(
+      counterNeed,
+      BUILT_IN.counterPoses,
+      USUAL_HOUSE_VIEW,
+    ).entries()) {
       if (poses.size >= 6) break;
       const pose = BUILT_IN.poses.find((one) => one.id === id)!;
       const { variant } = BUILT_IN.variant(pose.usual);
@@ -72,7 +77,8 @@ function leastCost(steps: Steps, lane: LaneTable): number {
         asked(pose, variant, 3 * lane.count(pose, variant), pose.side ? ['right', 'left'] : []),
         lane,
       ).filter(
-        ({ sides, owes }) => owes === undefined && sides.every(({ candidate }) => candidate?.pose === pose),
+        ({ sides, counterNeed }) =>
+          counterNeed === undefined && sides.every(({ candidate }) => candidate?.pose === pose),
       );
       if (own.length) poses.add(id);
       found.push(
@@ -82,21 +88,25 @@ function leastCost(steps: Steps, lane: LaneTable): number {
     return found;
   };
   const settle = (at: At, next: Option | undefined): { at: At; cost: number; put?: boolean }[] => {
-    const { owed } = at;
-    if (!owed || (next && (next.answers & owedBit(owed) || next.owes === owed))) return [{ at, cost: 0 }];
-    const put = counters(owed).flatMap(({ option, cost }) => {
+    const { counterNeed } = at;
+    if (
+      !counterNeed ||
+      (next && (next.answers & counterNeedBit(counterNeed) || next.counterNeed === counterNeed))
+    )
+      return [{ at, cost: 0 }];
+    const put = counters(counterNeed).flatMap(({ option, cost }) => {
       const sums = through(at.sums, option);
       return lane.passage(at.level!, option.entry).none || !fits(sums)
         ? []
         : [
             {
-              at: { level: option.exit, hand: option.hand, owed: undefined, sums },
+              at: { level: option.exit, propsInHand: option.propsInHand, counterNeed: undefined, sums },
               cost: cost + going(at, option),
               put: true,
             },
           ];
     });
-    return put.length ? put : [{ at: { ...at, owed: undefined }, cost: WEIGHTS.noCounter }];
+    return put.length ? put : [{ at: { ...at, counterNeed: undefined }, cost: WEIGHTS.noCounter }];
   };
   const from = (i: number, at: At): number => {
     const step = steps[i];
@@ -118,13 +128,18 @@ function leastCost(steps: Steps, lane: LaneTable): number {
             cost +
               going(place, option) +
               option.cost +
-              from(i + 1, { level: option.exit, hand: option.hand, owed: option.owes, sums }),
+              from(i + 1, {
+                level: option.exit,
+                propsInHand: option.propsInHand,
+                counterNeed: option.counterNeed,
+                sums,
+              }),
           ];
         }),
       ),
     );
   };
-  return from(0, { level: undefined, hand: 0, owed: undefined, sums: NO_SUMS });
+  return from(0, { level: undefined, propsInHand: 0, counterNeed: undefined, sums: NO_SUMS });
 }
 
 const PEOPLE = [

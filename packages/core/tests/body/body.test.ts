@@ -1,14 +1,14 @@
 import fc from 'fast-check';
-import { centreOfMass } from '../src/body/centreOfMass.js';
-import { ballAngles, ballRotation, buildBody } from '../src/body/kinematics.js';
-import { leastSquares } from '../src/body/leastSquares.js';
-import { contactLoads } from '../src/body/loads.js';
-import { nonNegativeLeastSquares } from '../src/body/nonNegative.js';
-import { completePosture } from '../src/body/posture.js';
-import { MASS } from '../src/body/segments.js';
-import { solveShape } from '../src/body/solve.js';
-import { balanceMargin, outline } from '../src/body/support.js';
-import { variantById } from './builtIn.js';
+import { centreOfMass } from '../../src/body/centreOfMass.js';
+import { ballAngles, ballRotation, buildBody } from '../../src/body/kinematics.js';
+import { leastSquares } from '../../src/body/leastSquares.js';
+import { contactLoads } from '../../src/body/loads.js';
+import { nonNegativeLeastSquares } from '../../src/body/nonNegative.js';
+import { completePosture } from '../../src/body/posture.js';
+import { MASS } from '../../src/body/segments.js';
+import { solveShape } from '../../src/body/solve.js';
+import { balanceMargin, outline } from '../../src/body/support.js';
+import { variantById } from '../builtIn.js';
 
 const solved = (id: string, heightCm = 165) => {
   const { variant } = variantById(id);

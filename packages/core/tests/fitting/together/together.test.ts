@@ -21,7 +21,7 @@ import {
   type Choices,
   type Fitting,
   type Person,
-} from './builtIn.js';
+} from '../../builtIn.js';
 
 const ON = '2026-12-01';
 const pregnant = (weeks: number): Record<string, unknown> => ({

@@ -34,7 +34,7 @@ import {
   withOwn,
   type Level,
   type OwnVariant,
-} from './builtIn.js';
+} from '../builtIn.js';
 
 const variants = POSES.flatMap((pose) => pose.ladder);
 const at165 = (id: string) =>

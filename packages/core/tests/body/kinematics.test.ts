@@ -12,8 +12,8 @@ import {
   posturesFor,
   unpackPosture,
   type Posture,
-} from './builtIn.js';
-import { LENGTH as L, LUMBAR_SHARE as SHARE } from '../src/body/segments.js';
+} from '../builtIn.js';
+import { LENGTH as L, LUMBAR_SHARE as SHARE } from '../../src/body/segments.js';
 
 const rad = (degrees: number): number => (degrees * Math.PI) / 180;
 

@@ -1,7 +1,7 @@
 /** Choosing against a solver: each lane exact, and lanes weighed together never worse than each for itself. */
-import { choiceProblems, coupledOf, pathsOf, solveChoice } from './reference/choiceModel.js';
-import { solver } from './reference/timeModel.js';
-import { WEIGHTS } from '../src/fitting/weights.js';
+import { choiceProblems, coupledOf, pathsOf, solveChoice } from '../reference/choiceModel.js';
+import { solver } from '../reference/timeModel.js';
+import { WEIGHTS } from '../../src/fitting/weights.js';
 
 test('every lane’s best path costs what a mixed-integer solver finds, on 200 generated classes', async () => {
   const highs = await solver();

@@ -12,15 +12,15 @@ import {
   solveVariant,
   variantById,
   type Posture,
-} from './builtIn.js';
-import { capsulesOf, nearestShare } from '../src/body/clashes.js';
-import { touchesOf } from '../src/body/contacts.js';
-import { ballAngles, ballRotation } from '../src/body/kinematics.js';
-import { POINT_RADIUS } from '../src/body/landmarks.js';
-import { leastSquares } from '../src/body/leastSquares.js';
-import { length, lerp, sub } from '../src/body/maths.js';
-import { solveShape } from '../src/body/solve.js';
-import type { SideLetter } from '../src/body/maths.js';
+} from '../builtIn.js';
+import { capsulesOf, nearestShare } from '../../src/body/clashes.js';
+import { touchesOf } from '../../src/body/contacts.js';
+import { ballAngles, ballRotation } from '../../src/body/kinematics.js';
+import { POINT_RADIUS } from '../../src/body/landmarks.js';
+import { leastSquares } from '../../src/body/leastSquares.js';
+import { length, lerp, sub } from '../../src/body/maths.js';
+import { solveShape } from '../../src/body/solve.js';
+import type { SideLetter } from '../../src/body/maths.js';
 
 const squares = (values: readonly number[]): number => values.reduce((sum, value) => sum + value * value, 0);
 

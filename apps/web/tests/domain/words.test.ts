@@ -1,4 +1,5 @@
 /** What the screens say and how they group: plain functions, held against worked classes. */
+import { setToday } from '../../src/data/today.js';
 import {
   fitClass,
   floorVisits,
@@ -8,12 +9,12 @@ import {
   type Level,
 } from '@lotus-steady/core';
 import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
-import { showCatalogue } from '../src/data/catalogue.js';
-import { groupLanes } from '../src/domain/fitting/groupLanes.js';
-import { measureWords } from '../src/domain/words/measureWords.js';
-import { momentsOf } from '../src/features/teach/moments.js';
-import { sayClock, sayDate, sayHold, sayOwnHold, sayProps, shortNames } from '../src/domain/words/say.js';
-import { sayWay } from '../src/domain/words/sayWay.js';
+import { showCatalogue } from '../../src/data/catalogue.js';
+import { groupLanes } from '../../src/domain/fitting/groupLanes.js';
+import { measureWords } from '../../src/domain/words/measureWords.js';
+import { momentsOf } from '../../src/features/teach/moments.js';
+import { sayClock, sayDate, sayHold, sayOwnHold, sayProps, shortNames } from '../../src/domain/words/say.js';
+import { sayWay } from '../../src/domain/words/sayWay.js';
 
 const ON = '2026-12-01';
 showCatalogue(BUILT_IN);
@@ -126,7 +127,11 @@ describe('words', () => {
     [605, '10:05'],
     [3599, '59:59'],
   ])('%i seconds are %s', (seconds, words) => expect(sayClock(seconds)).toBe(words));
-  test('a date is said as one says it', () => expect(sayDate('2026-11-26')).toBe('Thursday 26 November'));
+  test('a date is said as one says it, with the year where it is another', () => {
+    setToday('2026-11-24');
+    expect(sayDate('2026-11-26')).toBe('Thursday 26 November');
+    expect(sayDate('2027-01-02')).toBe('2 January 2027');
+  });
   test.each([
     [[], ''],
     [[{ prop: 'chair', count: 1 }], '1 chair'],

@@ -11,14 +11,14 @@ import {
   MISFIT_MOST,
   OUTSIDE_MOST,
   type MeasureName,
-} from './builtIn.js';
-import { contactsOf } from '../src/body/contacts.js';
-import { buildBody } from '../src/body/kinematics.js';
-import { contactLoads } from '../src/body/loads.js';
-import { residualsOf, type Misfit } from '../src/body/residuals.js';
-import { readBuiltIn } from '../builtIn/index.js';
-import { scalesWithHeight, solveVariant } from '../src/poses/solveVariant.js';
-import { variantPrint } from '../src/poses/variantPrint.js';
+} from '../builtIn.js';
+import { contactsOf } from '../../src/body/contacts.js';
+import { buildBody } from '../../src/body/kinematics.js';
+import { contactLoads } from '../../src/body/loads.js';
+import { residualsOf, type Misfit } from '../../src/body/residuals.js';
+import { readBuiltIn } from '../../builtIn/index.js';
+import { scalesWithHeight, solveVariant } from '../../src/poses/solveVariant.js';
+import { variantPrint } from '../../src/poses/variantPrint.js';
 
 const { prints } = readBuiltIn();
 const variants = POSES.flatMap((pose) => pose.ladder);

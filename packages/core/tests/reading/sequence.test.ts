@@ -1,6 +1,6 @@
 import fc from 'fast-check';
-import { parseSequence, POSES, resolveCondition, resolvePose } from './builtIn.js';
-import { fold } from '../src/reading/fold.js';
+import { parseSequence, POSES, resolveCondition, resolvePose } from '../builtIn.js';
+import { fold } from '../../src/reading/fold.js';
 
 const named = (text: string): string => {
   const found = resolvePose(text);
