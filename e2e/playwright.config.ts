@@ -1,8 +1,8 @@
 import { defineConfig } from '@playwright/test';
+import { CHROMIUM } from '../scripts/lib/chromium.mjs';
 
 /**
- * Debian's Chromium, told to keep to itself. Each worker has a server and a hall of its own; the
- * test run passes the database.
+ * Each worker has a server and a hall of its own; the test run passes the database.
  */
 export default defineConfig({
   testDir: './journeys',
@@ -16,17 +16,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     screenshot: 'only-on-failure',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
 });

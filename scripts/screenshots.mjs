@@ -2,41 +2,14 @@
  * `npm run screenshots`: one picture of each main view from the demo of a fixed day, into docs/screenshots.
  * Starts a server of its own on a throwaway database.
  */
-import { spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
-import { ensureBuilt, ROOT } from './lib/machine.mjs';
-import { freePort, startMariaDb } from './lib/mariadb.mjs';
+import { CHROMIUM } from './lib/chromium.mjs';
+import { startDemoServer } from './lib/demoServer.mjs';
+import { ROOT } from './lib/machine.mjs';
 
-await ensureBuilt(console.log);
-const folder = mkdtempSync(join(tmpdir(), 'lotus-shots-'));
-const database = await startMariaDb(folder);
-const port = await freePort();
-const server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
-  stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
-  env: {
-    ...process.env,
-    DATABASE_URL: database.url,
-    PORT: String(port),
-    LOTUS_DEMO: 'fresh',
-    LOTUS_TODAY: '2026-11-23',
-  },
-});
-await new Promise((resolve) => server.once('message', resolve));
-const browser = await chromium.launch({
-  executablePath: '/usr/bin/chromium',
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
+const { base, stop } = await startDemoServer();
+const browser = await chromium.launch(CHROMIUM);
 
 async function shoot(
   name,
@@ -46,7 +19,7 @@ async function shoot(
 ) {
   const page = await browser.newPage({ viewport, colorScheme, locale: 'en-GB' });
   await page.clock.setFixedTime(new Date('2026-11-23T09:00:00'));
-  await page.goto(`http://127.0.0.1:${port}${path}`);
+  await page.goto(`${base}${path}`);
   await page.waitForLoadState('networkidle');
   await act(page);
   if (media) await page.emulateMedia({ media });
@@ -73,6 +46,8 @@ const why = async (page) => {
 };
 const on = (title, link) => async (page) => {
   await open(title)(page);
+  const folded = page.getByRole('button', { name: 'More actions' });
+  if (await folded.isVisible()) await folded.click();
   await page.getByRole('link', { name: link, exact: true }).click();
   // Its heading may say the same: the other page is there when the rows of this one are gone.
   await page.locator('[data-row]').first().waitFor({ state: 'detached' });
@@ -132,8 +107,5 @@ try {
   await shoot('house-view', '/house-view');
 } finally {
   await browser.close();
-  server.kill('SIGTERM');
-  await new Promise((resolve) => server.once('exit', resolve));
-  await database.stop();
-  rmSync(folder, { recursive: true, force: true });
+  await stop();
 }

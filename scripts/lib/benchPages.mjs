@@ -2,24 +2,12 @@
  * What a first visit fetches and how soon it answers, in Debian's Chromium on a processor four times slower; and
  * what server and page hold in memory after a fitting of thirty steps and twenty-four people.
  */
-import { spawn } from 'node:child_process';
-import { mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { readFileSync } from 'node:fs';
 import { chromium } from '@playwright/test';
-import { ensureBuilt, ROOT } from './machine.mjs';
-import { freePort, startMariaDb } from './mariadb.mjs';
+import { CHROMIUM } from './chromium.mjs';
+import { startDemoServer } from './demoServer.mjs';
 
 const SLOWER = 4;
-const CHROMIUM = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
 
 /** The middle one of three visits, each with an empty cache: one alone is at the mercy of the machine. */
 async function visitAnew(browser, url, ready) {
@@ -58,23 +46,8 @@ const residentMb = (pid) =>
 
 /** @param classOf makes the class of thirty steps and twenty-four people out of the demo's people */
 export async function measurePages(classOf) {
-  await ensureBuilt(console.error);
-  const folder = mkdtempSync(join(tmpdir(), 'lotus-bench-'));
-  const database = await startMariaDb(folder);
-  const port = await freePort();
-  const server = spawn(process.execPath, [join(ROOT, 'apps/server/dist/main.js')], {
-    stdio: ['ignore', 'inherit', 'inherit', 'ipc'],
-    env: {
-      ...process.env,
-      DATABASE_URL: database.url,
-      PORT: String(port),
-      LOTUS_DEMO: 'fresh',
-      LOTUS_TODAY: '2026-11-23',
-    },
-  });
-  await new Promise((resolve) => server.once('message', resolve));
-  const base = `http://127.0.0.1:${port}`;
-  const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: CHROMIUM });
+  const { base, pid, stop } = await startDemoServer();
+  const browser = await chromium.launch(CHROMIUM);
   try {
     const list = await visitAnew(browser, `${base}/classes`, (page) =>
       page.getByRole('link', { name: 'New class' }).click({ trial: true }),
@@ -89,12 +62,9 @@ export async function measurePages(classOf) {
     const fitting = await visitAnew(browser, `${base}/classes/${id}/fitting`, (page) =>
       page.locator('[data-cell]').first().waitFor(),
     );
-    return { list, fitting, serverMb: residentMb(server.pid) };
+    return { list, fitting, serverMb: residentMb(pid) };
   } finally {
     await browser.close();
-    server.kill('SIGTERM');
-    await new Promise((resolve) => server.once('exit', resolve));
-    await database.stop();
-    rmSync(folder, { recursive: true, force: true });
+    await stop();
   }
 }

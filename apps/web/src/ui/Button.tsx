@@ -3,12 +3,12 @@ import { Link, type LinkProps } from 'react-router';
 
 type Look = 'main' | 'plain' | 'quiet';
 const LOOKS: Record<Look, string> = {
-  main: 'bg-teal text-teal-ink border-teal hover:brightness-110',
-  plain: 'bg-paper text-ink border-strong-line hover:bg-teal-wash',
-  quiet: 'border-transparent text-teal hover:bg-teal-wash',
+  main: 'px-4 bg-teal text-teal-ink border-teal hover:brightness-110',
+  plain: 'px-4 bg-paper text-ink border-strong-line hover:bg-teal-wash',
+  quiet: 'px-2 border-transparent text-teal hover:bg-teal-wash',
 };
 const shape = (look: Look, more = ''): string =>
-  `inline-flex min-h-11 items-center justify-center gap-2 rounded-lg border px-4 py-2 font-semibold ` +
+  `inline-flex min-h-11 items-center justify-center gap-2 rounded-lg border py-2 font-semibold ` +
   `disabled:opacity-55 ${LOOKS[look]} ${more}`;
 
 interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {

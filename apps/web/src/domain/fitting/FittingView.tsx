@@ -108,7 +108,7 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
         <BeforeClass fitting={fitting} names={names} live={live}>
           <Button
             look="quiet"
-            className="no-print -ml-2 px-2"
+            className="no-print -ml-2"
             aria-pressed={whole}
             onClick={() => {
               setParams(whole ? {} : { view: 'everyone' }, { replace: true });

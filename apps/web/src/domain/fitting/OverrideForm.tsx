@@ -31,7 +31,7 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
           <p>
             <b>Your choice:</b> {entry.override.reason}
           </p>
-          <Button look="quiet" className="mt-1 px-2" onClick={() => onOverride(undefined)}>
+          <Button look="quiet" className="mt-1" onClick={() => onOverride(undefined)}>
             Back to what is fitted
           </Button>
         </div>

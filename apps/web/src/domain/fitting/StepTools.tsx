@@ -83,7 +83,6 @@ function Tools({
       <div className="flex items-center gap-2">
         <span className="flex-1 font-semibold">Hold</span>
         <Button
-          className="px-2"
           aria-label="Shorter"
           disabled={!hold(-1)}
           onClick={() => edit({ kind: 'hold', step: number, hold: hold(-1)! })}
@@ -91,18 +90,14 @@ function Tools({
           <Minus aria-hidden size={18} />
         </Button>
         <span className="min-w-24 text-center">{step.text.replace(/^[^,]*,?\s*/, '') || 'as usual'}</span>
-        <Button
-          className="px-2"
-          aria-label="Longer"
-          onClick={() => edit({ kind: 'hold', step: number, hold: hold(1)! })}
-        >
+        <Button aria-label="Longer" onClick={() => edit({ kind: 'hold', step: number, hold: hold(1)! })}>
           <Plus aria-hidden size={18} />
         </Button>
       </div>
       <div className="mt-1 grid grid-cols-2 gap-1">
         <Button
           look="quiet"
-          className="justify-start px-2"
+          className="justify-start"
           disabled={number === 1}
           onClick={() => edit({ kind: 'move', step: number, after: number - 2 })}
         >
@@ -111,20 +106,20 @@ function Tools({
         </Button>
         <Button
           look="quiet"
-          className="justify-start px-2"
+          className="justify-start"
           disabled={number === of}
           onClick={() => edit({ kind: 'move', step: number, after: number + 1 })}
         >
           <ArrowDown aria-hidden size={18} />
           Later
         </Button>
-        <Button look="quiet" className="justify-start px-2" onClick={() => onAsk('add')}>
+        <Button look="quiet" className="justify-start" onClick={() => onAsk('add')}>
           <Plus aria-hidden size={18} />
           Step after this
         </Button>
         <Button
           look="quiet"
-          className="justify-start px-2"
+          className="justify-start"
           onClick={() => {
             onClose();
             edit({ kind: 'remove', step: number });
@@ -138,7 +133,7 @@ function Tools({
         {step.insteadOf && (
           <Button
             look="quiet"
-            className="w-full justify-start px-2"
+            className="w-full justify-start"
             onClick={() => {
               onClose();
               live.choose((choices) => ({
@@ -160,7 +155,7 @@ function Tools({
             swap(live, number, variant, 'One version for everybody');
           }}
         />
-        <Button look="quiet" className="w-full justify-start px-2" onClick={() => onAsk('swap')}>
+        <Button look="quiet" className="w-full justify-start" onClick={() => onAsk('swap')}>
           <UsersRound aria-hidden size={18} />
           Another pose for everybody
         </Button>

@@ -57,7 +57,7 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onO
             {side ? ` (${side} side)` : ''}
           </p>
         </div>
-        <Button look="quiet" className="px-2" onClick={onClose} aria-label="Close the why">
+        <Button look="quiet" onClick={onClose} aria-label="Close the why">
           <X aria-hidden size={22} />
         </Button>
       </div>

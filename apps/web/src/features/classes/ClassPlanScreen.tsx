@@ -276,7 +276,7 @@ function PlanForm({
                       {line.nearest.map((name) => (
                         <Button
                           key={name}
-                          className="min-h-9 px-2 py-0.5"
+                          className="min-h-9 px-2! py-0.5!"
                           onClick={() =>
                             change({
                               sequenceText: plan.sequenceText

@@ -43,21 +43,21 @@ export function PlanToolbar({ id, live, state }: { id: string; live: LivePlan; s
     <div
       role="toolbar"
       aria-label="Plan"
-      className="no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-ground px-5"
+      className="no-print flex flex-wrap items-center gap-x-3 border-b border-line bg-ground pr-5 pl-3"
     >
-      <Button look="quiet" className="px-2" disabled={!canUndo} onClick={() => live.undo()} title="Ctrl+Z">
+      <Button look="quiet" disabled={!canUndo} onClick={() => live.undo()} title="Ctrl+Z">
         <Undo2 aria-hidden size={18} />
-        Undo
+        <span className="max-sm:sr-only">Undo</span>
       </Button>
       <Button
         look="quiet"
-        className="px-2"
+
         disabled={!canRedo}
         onClick={() => live.redo()}
         title="Ctrl+Shift+Z"
       >
         <Redo2 aria-hidden size={18} />
-        Redo
+        <span className="max-sm:sr-only">Redo</span>
       </Button>
       <CheckField
         label="Fewer versions in the room"
@@ -69,7 +69,7 @@ export function PlanToolbar({ id, live, state }: { id: string; live: LivePlan; s
       />
       <Button
         look="quiet"
-        className="px-2"
+
         disabled={looking || fitting.steps.every(({ versions }) => versions <= 1)}
         onClick={() => void lookForOne()}
       >

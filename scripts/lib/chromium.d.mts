@@ -1,0 +1,1 @@
+export const CHROMIUM: { executablePath: string; args: string[] };
