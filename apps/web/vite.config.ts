@@ -5,6 +5,9 @@ import { defineConfig } from 'vite';
 export default defineConfig({
   plugins: [react(), tailwind()],
   resolve: { conditions: ['source', 'module', 'browser', 'import', 'default'] },
-  server: { host: '127.0.0.1', proxy: { '/api': { target: 'http://127.0.0.1:4310', changeOrigin: false } } },
+  server: {
+    host: '127.0.0.1',
+    proxy: { '/api': { target: `http://127.0.0.1:${process.env.PORT ?? '4310'}`, changeOrigin: false } },
+  },
   build: { chunkSizeWarningLimit: 900 },
 });
