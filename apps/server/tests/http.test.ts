@@ -149,30 +149,27 @@ describe('the hall’s view and rules', () => {
       'houseView.disc-rotation',
     ]);
   });
-  test(
-    'own limits and go-aheads are kept with the person; what is wrong is named, and nothing is ' + 'written',
-    async () => {
-      const made = (
-        await ask('people', 'POST', {
-          name: 'Tilda Marsh',
-          conditions: ['aneurysm'],
-          limits: [{ kind: 'no-floor', by: 'herself' }],
-          clearances: [{ for: 'aortic-disease', by: 'cardiologist', on: '2026-11-01' }],
-        })
-      ).json as { id: string };
-      expect((await ask(`people/${made.id}`)).json).toMatchObject({
-        limits: [{ kind: 'no-floor', by: 'herself' }],
-        clearances: [{ for: 'aortic-disease', by: 'cardiologist' }],
-      });
-      const refused = await ask(`people/${made.id}`, 'PUT', {
+  test('personal limits and clearances are saved with the person; what is wrong is named', async () => {
+    const made = (
+      await ask('people', 'POST', {
         name: 'Tilda Marsh',
-        limits: [{ kind: 'fly', by: 'x' }],
-      });
-      expect([refused.status, fieldsOf(refused)]).toEqual([400, ['limits[0].kind']]);
-      expect((await ask(`people/${made.id}`)).json.limits).toHaveLength(1);
-      await ask(`people/${made.id}`, 'DELETE');
-    },
-  );
+        conditions: ['aneurysm'],
+        limits: [{ kind: 'no-floor', by: 'herself' }],
+        clearances: [{ for: 'aortic-disease', by: 'cardiologist', on: '2026-11-01' }],
+      })
+    ).json as { id: string };
+    expect((await ask(`people/${made.id}`)).json).toMatchObject({
+      limits: [{ kind: 'no-floor', by: 'herself' }],
+      clearances: [{ for: 'aortic-disease', by: 'cardiologist' }],
+    });
+    const refused = await ask(`people/${made.id}`, 'PUT', {
+      name: 'Tilda Marsh',
+      limits: [{ kind: 'fly', by: 'x' }],
+    });
+    expect([refused.status, fieldsOf(refused)]).toEqual([400, ['limits[0].kind']]);
+    expect((await ask(`people/${made.id}`)).json.limits).toHaveLength(1);
+    await ask(`people/${made.id}`, 'DELETE');
+  });
 });
 
 describe('the demo hall', () => {
@@ -350,7 +347,7 @@ describe('classes', () => {
   });
   test(
     'the teacher’s choices are kept with the class, an edit on the fitting too, and what needs a ' +
-      'go-ahead is refused',
+      'clearance is refused',
     async () => {
       const ids = await peopleByName();
       const reader = await ask('people', 'POST', {
