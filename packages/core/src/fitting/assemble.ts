@@ -18,7 +18,7 @@ interface Settings {
   rulebook: Rulebook;
   houseView: HouseView;
   pace: Pace;
-  stock: Readonly<Record<string, number>> | undefined;
+  stock?: Readonly<Record<string, number>>;
 }
 /**
  * What has been found: `all` the steps as everybody is asked to do them, `kept` those that are not left

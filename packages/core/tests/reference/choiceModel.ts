@@ -14,7 +14,7 @@ import {
   USUAL_HOUSE_VIEW,
 } from '../builtIn.js';
 import { asked, cheaper } from '../../src/fitting/person/candidates.js';
-import { pathOf, startLabels, stepOn, type Label } from '../../src/fitting/path/choosePath.js';
+import { pathOf, startLabels, extendLabels, type Label } from '../../src/fitting/path/choosePath.js';
 import { laneTable, type LaneTable } from '../../src/fitting/person/lane.js';
 import { narrowed, optionsOf, type Option } from '../../src/fitting/person/options.js';
 import { together } from '../../src/fitting/together/together.js';
@@ -114,7 +114,7 @@ export function coupledOf(problem: ChoiceProblem): number {
       const trail: Label[][] = [startLabels()];
       own.forEach(({ ask, options }, i) =>
         trail.push(
-          stepOn(trail[i]!, table, () => ({
+          extendLabels(trail[i]!, table, () => ({
             ask,
             options: narrowed(
               options.map((option) => {
@@ -171,7 +171,7 @@ export function solveChoice(highs: Solver, { lanes }: ChoiceProblem, coupled: bo
       if (to) push(into, to, name);
     };
     const costs = (from: Label, ask: ReturnType<typeof asked>, to: Option): number =>
-      stepOn([from], table, () => ({ ask, options: [to] }))[0]!.cost;
+      extendLabels([from], table, () => ({ ask, options: [to] }))[0]!.cost;
     own.forEach(({ ask, options }, i) =>
       options.forEach((option, j) => {
         const node = `l${lane}s${i}o${j}`;

@@ -1,3 +1,4 @@
+import { hasBit } from '../bitSet.js';
 import { type BodyTable, COUNTED } from '../person/index.js';
 import { floorVisits } from '../ways/index.js';
 import type { LaneStep, LaneSums, RunAndTotal } from '../types.js';
@@ -21,7 +22,7 @@ export function laneSums(
     const bits = counted(table.rowOf.get(catalogue.variant(variant).variant)!);
     levels.push(level);
     for (let i = 0; i < runs.length; i++) {
-      if (!((bits >> i) & 1)) {
+      if (!hasBit(bits, i)) {
         runs[i] = 0;
         continue;
       }

@@ -4,7 +4,7 @@ import { SUMS, type Sum } from '../../rules/types.js';
 import {
   asked,
   type Ask,
-  counterNeedBit,
+  COUNTER_NEEDS,
   type LaneTable,
   narrowed,
   optionsOf,
@@ -12,6 +12,7 @@ import {
   sidesOf,
 } from '../person/index.js';
 import type { Passage } from '../ways/index.js';
+import { bitOf, hasBit, sizeOfSet } from '../bitSet.js';
 import { WEIGHTS } from '../weights.js';
 import { counterPosesFor, type CounterNeed } from '../../poses/counterPoses.js';
 
@@ -44,18 +45,18 @@ export interface Counter {
   from: Level;
 }
 
-/** Where a lane stands between two steps. */
-interface Place {
+/** A lane between two steps: all that what follows depends on. */
+interface LaneState {
   level: Level | undefined;
   propsInHand: number;
   counterNeed: CounterNeed | undefined;
   sums: Sums;
 }
 /**
- * A lane up to some step. `back` is its place among the labels one step before; `counter` was put in before
- * `option`.
+ * One way through the class up to some step, as label-setting shortest paths have it. `back` is the index of
+ * the label that it extends, one step before; `counter` was put in before `option`.
  */
-export interface Label extends Place {
+export interface Label extends LaneState {
   cost: number;
   back: number;
   ask?: Ask;
@@ -81,13 +82,8 @@ export interface StepOptions {
   (before: Sums): { ask: Ask; options: readonly Option[] };
 }
 
-/** Props that must be fetched to go from one set to another. */
-const fetched = (from: number, to: number): number => {
-  let bits = to & ~from;
-  let count = 0;
-  for (; bits; bits &= bits - 1) count++;
-  return count;
-};
+/** How many kinds of props must be fetched to go from one set to another. */
+const fetched = (from: number, to: number): number => sizeOfSet(to & ~from);
 
 /** Totals only grow; a run ends. */
 const TOTALS = SUMS.map((sum) => sum.endsWith('Total'));
@@ -96,7 +92,7 @@ function sumsThrough(lane: LaneTable, before: Sums, { seconds, runs }: Option): 
   if (!lane.sums.length) return before;
   const sums = { ...before };
   SUMS.forEach((sum, i) => {
-    sums[sum] = TOTALS[i] || (runs >> i) & 1 ? before[sum] + seconds[i]! : 0;
+    sums[sum] = TOTALS[i] || hasBit(runs, i) ? before[sum] + seconds[i]! : 0;
   });
   return sums;
 }
@@ -106,7 +102,7 @@ function sumsThrough(lane: LaneTable, before: Sums, { seconds, runs }: Option): 
  * fetch what the other has, and still cost no more. What it may have to answer must be nothing, or the
  * same.
  */
-function covers(a: Label, b: Label, lane: LaneTable): boolean {
+function dominates(a: Label, b: Label, lane: LaneTable): boolean {
   if (a.cost > b.cost + 1e-9 || (a.counterNeed && a.counterNeed !== b.counterNeed)) return false;
   let reach = 0;
   if (a.level !== b.level) {
@@ -124,52 +120,49 @@ const COUNTERS_HELD = 3;
 /** So many poses are looked at, in the order of preference. */
 const COUNTERS_MOST = 6;
 
-const countersKnown = new WeakMap<
-  LaneTable,
-  Map<CounterNeed, { ask: Ask; option: Option; cost: number }[]>
->();
-/** Counter-poses this person may take, with what each costs. */
-function countersFor(
-  lane: LaneTable,
-  counterNeed: CounterNeed,
-): { ask: Ask; option: Option; cost: number }[] {
-  let known = countersKnown.get(lane);
-  if (!known) countersKnown.set(lane, (known = new Map()));
-  let list = known.get(counterNeed);
-  if (!list) {
-    const { catalogue } = lane.body;
-    list = [];
-    for (const [rank, id] of counterPosesFor(counterNeed, catalogue.counterPoses, lane.view).entries()) {
-      const pose = catalogue.poses.find((one) => one.id === id)!;
-      const { variant } = catalogue.variant(pose.usual);
-      const ask = asked(pose, variant, COUNTERS_HELD * lane.count(pose, variant), sidesOf(pose, []));
-      const own = narrowed(
-        optionsOf(ask, lane).filter(
-          ({ sides, counterNeed }) =>
-            counterNeed === undefined && sides.every(({ candidate }) => candidate?.pose === pose),
-        ),
-        lane,
-      );
-      list.push(
-        ...own.map((option) => ({
-          ask,
-          option,
-          cost: WEIGHTS.counter + rank * WEIGHTS.perRung + option.cost,
-        })),
-      );
-      if (new Set(list.map((one) => one.ask.pose)).size >= COUNTERS_MOST) break;
-    }
-    known.set(counterNeed, list);
+/** A way to do a counter-pose, and what it costs with its rank. */
+interface CounterOption {
+  ask: Ask;
+  option: Option;
+  cost: number;
+}
+
+const counterCache = new WeakMap<LaneTable, Map<CounterNeed, readonly CounterOption[]>>();
+/** Counter-poses this person may take, with what each costs; worked out once. */
+function countersFor(lane: LaneTable, counterNeed: CounterNeed): readonly CounterOption[] {
+  let cache = counterCache.get(lane);
+  if (!cache) counterCache.set(lane, (cache = new Map()));
+  let counters = cache.get(counterNeed);
+  if (!counters) cache.set(counterNeed, (counters = findCounters(lane, counterNeed)));
+  return counters;
+}
+
+function findCounters(lane: LaneTable, counterNeed: CounterNeed): CounterOption[] {
+  const { catalogue } = lane.body;
+  const found: CounterOption[] = [];
+  let poses = 0;
+  for (const [rank, id] of counterPosesFor(counterNeed, catalogue.counterPoses, lane.view).entries()) {
+    const pose = catalogue.poses.find((one) => one.id === id)!;
+    const { variant } = catalogue.variant(pose.usual);
+    const ask = asked(pose, variant, COUNTERS_HELD * lane.count(pose, variant), sidesOf(pose, []));
+    const itself = optionsOf(ask, lane).filter(
+      ({ sides, counterNeed: left }) =>
+        left === undefined && sides.every(({ candidate }) => candidate?.pose === pose),
+    );
+    const options = narrowed(itself, lane);
+    const before = WEIGHTS.counter + rank * WEIGHTS.perRung;
+    found.push(...options.map((option) => ({ ask, option, cost: before + option.cost })));
+    if (options.length && ++poses >= COUNTERS_MOST) break;
   }
-  return list;
+  return found;
 }
 
 /** Whether what has added up stays within this person's limits. */
 const within = ({ right, left }: LaneTable, sums: Sums): boolean =>
   [right, left].every((standing) => standing.sums.every(({ sum, over }) => sums[sum] <= over + 1e-9));
 
-/** A place with what was put in to get there. */
-interface Settled extends Place {
+/** A lane with nothing left to answer, and the counter-pose that was put in for it. */
+interface Settled extends LaneState {
   cost: number;
   counter?: Counter;
 }
@@ -182,7 +175,7 @@ const goesOn = ({ counterNeed, level }: Label, next: Option | undefined): boolea
   !counterNeed ||
   !level ||
   (next !== undefined &&
-    ((next.answers & counterNeedBit(counterNeed)) !== 0 || next.counterNeed === counterNeed));
+    ((next.answers & bitOf(COUNTER_NEEDS, counterNeed)) !== 0 || next.counterNeed === counterNeed));
 
 /** A lane as it stands after a step, nothing put in. */
 const asItIs = ({ cost, level, propsInHand, counterNeed, sums }: Label): Settled[] => [
@@ -219,65 +212,81 @@ function settling(lane: LaneTable, label: Label): (next: Option | undefined) => 
   return (next) => (goesOn(label, next) ? (plain ??= asItIs(label)) : (put ??= answered(lane, label)));
 }
 
-/** Labels one step further; what another label covers is dropped, and what is left is still exact. */
-export function stepOn(labels: readonly Label[], lane: LaneTable, optionsAt: StepOptions): Label[] {
-  const next: Label[] = [];
-  const put = (reached: Label): void => {
-    for (const other of next) if (covers(other, reached, lane)) return;
-    for (let i = next.length - 1; i >= 0; i--) if (covers(reached, next[i]!, lane)) next.splice(i, 1);
-    next.push(reached);
-  };
-  const getting = (place: Settled, option: Option): number =>
-    place.level === undefined
-      ? 0
-      : lane.passage(place.level, option.entry).cost +
-        fetched(place.propsInHand, option.propsInHand) * WEIGHTS.fetch;
-  const reach = (back: number, place: Settled, ask: Ask, option: Option): Label => ({
-    cost: place.cost + getting(place, option) + option.cost,
+/** What it costs to get to an option: over the levels, and the props to fetch. The first step costs nothing. */
+const gettingTo = (lane: LaneTable, { level, propsInHand }: Settled, option: Option): number =>
+  level === undefined
+    ? 0
+    : lane.passage(level, option.entry).cost + fetched(propsInHand, option.propsInHand) * WEIGHTS.fetch;
+
+/** A label extended by an option. */
+function extended(lane: LaneTable, back: number, from: Settled, ask: Ask, option: Option): Label {
+  return {
+    cost: from.cost + gettingTo(lane, from, option) + option.cost,
     level: option.exit,
     propsInHand: option.propsInHand,
     counterNeed: option.counterNeed,
-    sums: sumsThrough(lane, place.sums, option),
+    sums: sumsThrough(lane, from.sums, option),
     back,
-    ask: place.counter ? { ...ask, before: place.sums } : ask,
+    ask: from.counter ? { ...ask, before: from.sums } : ask,
     option,
-    passage: place.level === undefined ? undefined : lane.passage(place.level, option.entry),
-    counter: place.counter,
-  });
-  const places = labels.map((label) => settling(lane, label));
-  if (!lane.sums.length) {
-    // Where nothing adds up, an option leaves the lane in one place, wherever it came from: the cheapest
-    // way to it is all that counts.
-    const { ask, options } = optionsAt(NO_SUMS);
-    for (const option of options) {
-      let back = 0;
-      let best: Settled | undefined;
-      let least = Infinity;
-      for (let i = 0; i < labels.length; i++)
-        for (const place of places[i]!(option)) {
-          const cost = place.cost + getting(place, option);
-          if (cost < least - 1e-9) {
-            best = place;
-            least = cost;
-            back = i;
-          }
+    passage: from.level === undefined ? undefined : lane.passage(from.level, option.entry),
+    counter: from.counter,
+  };
+}
+
+/** Puts a label to others unless one of them dominates it; those that it dominates go. */
+function keepUndominated(labels: Label[], label: Label, lane: LaneTable): void {
+  for (const other of labels) if (dominates(other, label, lane)) return;
+  for (let i = labels.length - 1; i >= 0; i--) if (dominates(label, labels[i]!, lane)) labels.splice(i, 1);
+  labels.push(label);
+}
+
+/** Labels one step further; what another label dominates is dropped, and the best path is still among the rest. */
+export const extendLabels = (labels: readonly Label[], lane: LaneTable, optionsAt: StepOptions): Label[] =>
+  lane.sums.length ? extendAddingUp(labels, lane, optionsAt) : extendPlain(labels, lane, optionsAt);
+
+/**
+ * Where nothing adds up: an option leaves the lane in one state, wherever it came from, so the cheapest way
+ * to it is all that counts.
+ */
+function extendPlain(labels: readonly Label[], lane: LaneTable, optionsAt: StepOptions): Label[] {
+  const next: Label[] = [];
+  const settlings = labels.map((label) => settling(lane, label));
+  const { ask, options } = optionsAt(NO_SUMS);
+  for (const option of options) {
+    let back = 0;
+    let best: Settled | undefined;
+    let least = Infinity;
+    for (let i = 0; i < labels.length; i++)
+      for (const settled of settlings[i]!(option)) {
+        const cost = settled.cost + gettingTo(lane, settled, option);
+        if (cost < least - 1e-9) {
+          best = settled;
+          least = cost;
+          back = i;
         }
-      put(reach(back, best!, ask, option));
-    }
-    return next;
+      }
+    keepUndominated(next, extended(lane, back, best!, ask, option), lane);
   }
-  const memo = new Map<string, ReturnType<StepOptions>>();
+  return next;
+}
+
+/** Where seconds add up: what may be done depends on what each label has added up so far. */
+function extendAddingUp(labels: readonly Label[], lane: LaneTable, optionsAt: StepOptions): Label[] {
+  const next: Label[] = [];
+  const offered = new Map<string, ReturnType<StepOptions>>();
   for (const [back, label] of labels.entries()) {
     const key = lane.sums.map((sum) => label.sums[sum]).join('|');
-    let here = memo.get(key);
-    if (!here) memo.set(key, (here = optionsAt(label.sums)));
+    let here = offered.get(key);
+    if (!here) offered.set(key, (here = optionsAt(label.sums)));
+    const settle = settling(lane, label);
     for (const option of here.options) {
-      for (const place of places[back]!(option)) {
-        const reached = reach(back, place, here.ask, option);
+      for (const settled of settle(option)) {
+        const reached = extended(lane, back, settled, here.ask, option);
         // A counter-pose takes seconds of its own: where it leaves too little of a limit, this option is none.
-        if (place.counter && option.sides.some(({ candidate }) => candidate) && !within(lane, reached.sums))
+        if (settled.counter && option.sides.some(({ candidate }) => candidate) && !within(lane, reached.sums))
           continue;
-        put(reached);
+        keepUndominated(next, reached, lane);
       }
     }
   }
@@ -293,10 +302,10 @@ export function pathOf(trail: readonly (readonly Label[])[], lane: LaneTable): P
   let at = -1;
   let end: Settled | undefined;
   last.forEach((label, i) => {
-    for (const place of settling(lane, label)(undefined))
-      if (!end || place.cost < end.cost - 1e-9) {
+    for (const settled of settling(lane, label)(undefined))
+      if (!end || settled.cost < end.cost - 1e-9) {
         at = i;
-        end = place;
+        end = settled;
       }
   });
   const choices = new Array<Choice>(trail.length - 1);

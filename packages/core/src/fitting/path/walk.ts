@@ -1,4 +1,4 @@
-import { pathOf, startLabels, stepOn, type Label, type StepOptions } from './choosePath.js';
+import { pathOf, startLabels, extendLabels, type Label, type StepOptions } from './choosePath.js';
 import type { LaneTable } from '../person/index.js';
 import { remember } from '../cache.js';
 import type { Path } from './choosePath.js';
@@ -26,19 +26,19 @@ interface Reached {
  * Steps, and states between them, remembered at once: a class of thirty steps takes thirty, and as many
  * again for each way in which it is weighed.
  */
-const KNOWN_MOST = 600;
+const CACHED_MOST = 600;
 /** More than there will be stages for one lane: a state and a stage make one number. */
 const STAGES = 2 ** 24;
 
 /**
  * Best paths of one lane through one class after another: exact over every option of every step, the ways
  * between levels, the props in hand, what must be answered, and the seconds that add up. From the same
- * state through the same step leads to the same place, so an edit, another lane's change or a smaller
+ * state through the same step leads to the same labels, so an edit, another lane's change or a smaller
  * cupboard is worked out only as far as it makes a difference.
  */
 export class Walk {
   private readonly states = new Map<string, number>();
-  private readonly known = new Map<number, Reached>();
+  private readonly cache = new Map<number, Reached>();
   /** Numbers given to states so far; a state that was forgotten is given another. */
   private last = 0;
 
@@ -60,16 +60,16 @@ export class Walk {
 
   private step(from: readonly Label[], state: number, { key, options }: Stage): Reached {
     const own = state * STAGES + key;
-    let reached = this.known.get(own);
+    let reached = this.cache.get(own);
     if (!reached) {
-      const labels = stepOn(from, this.lane, options);
+      const labels = extendLabels(from, this.lane, options);
       const more = labels.reduce((least, { cost }) => Math.min(least, cost), Infinity);
       const counted = labels.map((label): Label => ({ ...label, cost: label.cost - more }));
       reached = remember(
-        this.known,
+        this.cache,
         own,
         { labels: counted, more, state: this.stateOf(counted) },
-        KNOWN_MOST,
+        CACHED_MOST,
       );
     }
     return reached;
@@ -88,6 +88,6 @@ export class Walk {
           sums.map((sum) => ` ${added[sum]}`).join(''),
       )
       .join('|');
-    return this.states.get(key) ?? remember(this.states, key, this.last++, KNOWN_MOST);
+    return this.states.get(key) ?? remember(this.states, key, this.last++, CACHED_MOST);
   }
 }

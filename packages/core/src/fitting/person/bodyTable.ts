@@ -7,6 +7,7 @@ import { ageOn } from '../../calendar/dates.js';
 import { measureTable, type MeasureTable } from '../../rules/measureTable.js';
 import { countsTowards } from '../../rules/sums.js';
 import { SUMS } from '../../rules/types.js';
+import { packSet, SET_MOST } from '../bitSet.js';
 import { countedIn } from './counted.js';
 import { deepOf, type Deep } from './deep.js';
 import { propsOf } from './propsOf.js';
@@ -27,21 +28,21 @@ export interface BodyTable {
   taken(row: number): readonly Taken[];
   /** The most of each prop that any variant takes. */
   takenMost(): readonly Taken[];
-  /** The kinds of props of a variant, one bit each. */
+  /** The set of kinds of props of a variant. */
   propsInHand(row: number): number;
   /** Whether a variant bends deep back, folds deep, or turns the body upside down. */
   deep(row: number): Deep;
   /** Levels it begins and ends on. */
   ends(row: number): { entry: Level; exit: Level };
-  /** Which of {@link SUMS} time in a variant counts towards, one bit each. */
+  /** The set of {@link SUMS} that time in a variant counts towards. */
   towards(row: number): number;
-  /** What else time in a variant is counted as, one bit each of `COUNTED`. */
+  /** The set of `COUNTED` that time in a variant counts towards. */
   counted(row: number): number;
   /**
-   * Names where a variant leaves anyone of this body: by the levels it begins and ends on, its props, and
-   * how deep it goes.
+   * A number for how a variant leaves anyone of this body: by the levels it begins and ends on, its props,
+   * and how deep it goes. The same number, the same in all of these.
    */
-  place(row: number): number;
+  bodyOutcome(row: number): number;
   /** Room for what else is worked out for this body, by an asked variant. */
   standIns: Map<Variant, StandIns>;
 }
@@ -66,14 +67,16 @@ export interface Taken {
 
 const KINDS: string[] = [];
 /** More kinds of props than there are: each has a bit of its own. */
-export const KINDS_MOST = 32;
+export const KINDS_MOST = SET_MOST;
 /** A number for a kind of prop, from 0. */
 function propNumber(prop: string): number {
   const at = KINDS.indexOf(prop);
-  return at < 0 ? KINDS.push(prop) - 1 : at;
+  if (at >= 0) return at;
+  if (KINDS.length === KINDS_MOST) throw new RangeError(`More than ${KINDS_MOST} kinds of props.`);
+  return KINDS.push(prop) - 1;
 }
 export const propOf = (kind: number): string => KINDS[kind]!;
-/** One bit for a kind of prop. */
+/** The set of one kind of prop. */
 export const propBit = (prop: string): number => 1 << propNumber(prop);
 
 export function bodyTable(
@@ -81,14 +84,14 @@ export function bodyTable(
   person: Pick<Person, 'heightCm' | 'born'>,
   on: string,
 ): BodyTable {
-  let known = bodies.get(catalogue);
-  if (!known) bodies.set(catalogue, (known = new Map()));
+  let cache = bodies.get(catalogue);
+  if (!cache) bodies.set(catalogue, (cache = new Map()));
   const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on));
   const key = `${person.heightCm}|${build}`;
-  let body = known.get(key);
+  let body = cache.get(key);
   if (!body) {
-    if (known.size >= BODIES_MOST) known.clear();
-    known.set(key, (body = makeBody(catalogue, person, on, build)));
+    if (cache.size >= BODIES_MOST) cache.clear();
+    cache.set(key, (body = makeBody(catalogue, person, on, build)));
   }
   return body;
 }
@@ -109,13 +112,13 @@ function makeBody(
 ): BodyTable {
   const table = measureTable(catalogue, person, on);
   const { rows } = table;
-  const remember = <T>(make: (row: number) => T): ((row: number) => T) => {
+  const perRow = <T>(make: (row: number) => T): ((row: number) => T) => {
     const made: (T | undefined)[] = new Array<T | undefined>(rows.length).fill(undefined);
     return (row) => (made[row] ??= make(row));
   };
   const measures = (row: number) => catalogue.measures(rows[row]!.variant.id, person.heightCm, build);
   const judgedAs = (left: boolean) =>
-    remember((row): Judged => {
+    perRow((row): Judged => {
       const { variant } = rows[row]!;
       return {
         measures: left ? mirrorMeasures(measures(row)) : measures(row),
@@ -124,13 +127,13 @@ function makeBody(
         support: variant.support,
       };
     });
-  const places = new Map<string, number>();
+  const outcomes = new Map<string, number>();
   const right = judgedAs(false);
   const left = judgedAs(true);
-  const props = remember((row) => propsOf(rows[row]!.variant, person.heightCm, build));
-  const propsInHand = remember((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0));
-  const deep = remember((row) => deepOf(rows[row]!.pose, right(row).measures));
-  const taken = remember((row) =>
+  const props = perRow((row) => propsOf(rows[row]!.variant, person.heightCm, build));
+  const propsInHand = perRow((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0));
+  const deep = perRow((row) => deepOf(rows[row]!.pose, right(row).measures));
+  const taken = perRow((row) =>
     addedUp(
       props(row).flatMap(({ prop, count }) => (prop === 'wall' ? [] : [{ kind: propNumber(prop), count }])),
       (a, b) => a + b,
@@ -142,7 +145,7 @@ function makeBody(
       rows.flatMap((_, row) => taken(row)),
       Math.max,
     ));
-  const ends = remember((row) => {
+  const ends = perRow((row) => {
     const { level, entry = level, exit = level } = rows[row]!.variant;
     return { entry, exit };
   });
@@ -157,21 +160,21 @@ function makeBody(
     deep,
     ends,
     standIns: new Map(),
-    towards: remember((row) => {
+    towards: perRow((row) => {
       const { measures } = right(row);
-      return SUMS.reduce((bits, sum, i) => (countsTowards(sum, measures) ? bits | (1 << i) : bits), 0);
+      return packSet(SUMS, (sum) => countsTowards(sum, measures));
     }),
-    counted: remember((row) => {
+    counted: perRow((row) => {
       const { pose, variant } = rows[row]!;
       return countedIn(pose, variant.level, right(row).measures);
     }),
     judged: (row, side) => (side === 'left' ? left : right)(row),
-    place: remember((row) => {
+    bodyOutcome: perRow((row) => {
       const { entry, exit } = ends(row);
       const { backBend, inversion, fold } = deep(row);
       const key = `${entry}|${exit}|${propsInHand(row)}|${backBend}|${inversion}|${fold}`;
-      if (!places.has(key)) places.set(key, places.size);
-      return places.get(key)!;
+      if (!outcomes.has(key)) outcomes.set(key, outcomes.size);
+      return outcomes.get(key)!;
     }),
   };
 }

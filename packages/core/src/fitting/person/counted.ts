@@ -1,6 +1,7 @@
 import type { Measures } from '../../poses/measures.js';
 import type { Level, Pose } from '../../poses/types.js';
 import { countsTowards } from '../../rules/sums.js';
+import { packSet } from '../bitSet.js';
 import type { LaneSums } from '../types.js';
 
 /**
@@ -21,7 +22,7 @@ export const COUNTED = [
   'sitting',
 ] as const satisfies readonly (keyof LaneSums)[];
 
-/** Whether time in a shape counts towards each of {@link COUNTED}, one bit each. */
+/** The set of {@link COUNTED} that time in a shape counts towards. */
 export function countedIn({ hold }: Pick<Pose, 'hold'>, level: Level, measures: Measures): number {
   const counts: Readonly<Record<(typeof COUNTED)[number], boolean>> = {
     supine: countsTowards('supineTotal', measures),
@@ -32,5 +33,5 @@ export function countedIn({ hold }: Pick<Pose, 'hold'>, level: Level, measures: 
     kneeling: measures.kneesShare > ON_KNEES,
     sitting: level === 'chair' || level === 'sitting',
   };
-  return COUNTED.reduce((bits, name, i) => (counts[name] ? bits | (1 << i) : bits), 0);
+  return packSet(COUNTED, (name) => counts[name]);
 }

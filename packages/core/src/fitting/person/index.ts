@@ -9,8 +9,9 @@ export { KINDS_MOST, addedUp, bodyTable, propBit, propOf, type BodyTable, type T
 export { asked, type Ask, type Candidate } from './candidates.js';
 export { COUNTED } from './counted.js';
 export { LONG_FOLD, deepOf } from './deep.js';
-export { laneTable, counterNeedBit, type LaneTable } from './lane.js';
+export { laneTable, type LaneTable } from './lane.js';
 export { narrowed, optionsOf, othersOf, type Option, type SideChoice } from './options.js';
+export { COUNTER_NEEDS } from './outcome.js';
 export { propsOf } from './propsOf.js';
 export { sidesOf } from './sidesOf.js';
 export { similarity } from './similarity.js';

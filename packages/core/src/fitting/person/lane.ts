@@ -4,13 +4,15 @@ import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
 import { SUMS, type Sum } from '../../rules/types.js';
 import type { Step } from '../../reading/parseSequence.js';
 import { breathSeconds, type Pace } from '../../people/pace.js';
+import { bitOf, packSet } from '../bitSet.js';
 import { bodyTable, type BodyTable } from './bodyTable.js';
 import { LONG_FOLD } from './deep.js';
+import { COUNTER_NEEDS, packRowOutcome } from './outcome.js';
 import { sumLimits } from './sumLimits.js';
 import { isSoft } from '../../rules/isSoft.js';
 import { standings, type Standing } from './standings.js';
 import { closedTo, passagesFor, type Passage } from '../ways/index.js';
-import { counterPosesFor, type CounterNeed } from '../../poses/counterPoses.js';
+import { counterPosesFor } from '../../poses/counterPoses.js';
 import type { HouseView } from '../../rules/houseViewTypes.js';
 
 /** One person made ready for a class: everything about them that does not depend on the sequence. */
@@ -31,23 +33,21 @@ export interface LaneTable {
   /** Seconds of one count of a pose, and of what a step asks of one side. */
   count: (pose: Pose, variant: Variant) => number;
   asked: (step: Pick<Step, 'hold' | 'pose' | 'variant'>) => number;
-  /** Names where a variant leaves the lane: two of the same place differ in what they cost and nothing else. */
-  place: (row: number, holdSeconds: number, sides: number) => number | string;
-  /** Whether how long a variant is held decides where it leaves the lane. */
-  timed: (row: number) => boolean;
+  /** Names what a variant leaves the lane with: two of the same key differ in what they cost and nothing else. */
+  outcomeKey: (row: number, holdSeconds: number, sides: number) => number | string;
+  /** Whether how long a variant is held is part of its outcome. */
+  holdMatters: (row: number) => boolean;
   /** Levels this person must not be on, not even in passing. */
   closed: ReadonlySet<Level>;
   /** Goes slowly from level to level. */
   slow: boolean;
   /** Rules that add a cue or a prop. */
   soft: readonly ActiveRule[];
-  /** Which debts a pose answers, one bit each. */
+  /** The set of `COUNTER_NEEDS` that a pose answers. */
   answers: (pose: string) => number;
 }
 
-export const COUNTER_NEEDS: readonly CounterNeed[] = ['back-bend', 'fold', 'inversion'];
-export const counterNeedBit = (counterNeed: CounterNeed): number => 1 << COUNTER_NEEDS.indexOf(counterNeed);
-
+/** Everything about one person that a class is fitted from. Looked up once, whatever the sequence. */
 export function laneTable(
   staged: StagedPerson,
   catalogue: Catalogue,
@@ -57,45 +57,10 @@ export function laneTable(
 ): LaneTable {
   const body = bodyTable(catalogue, staged.person, on);
   const { right, left } = standings(staged, body);
-  const slow = breathSeconds(staged.person, 'slow', on, pace);
-  const usual = breathSeconds(staged.person, 'natural', on, pace);
-  const bits = new Map<string, number>();
-  for (const counterNeed of COUNTER_NEEDS)
-    for (const pose of counterPosesFor(counterNeed, catalogue.counterPoses, view))
-      bits.set(pose, (bits.get(pose) ?? 0) | counterNeedBit(counterNeed));
-  const breath = (how: Breath): number => (how === 'slow' ? slow : usual);
-  const count = ({ hold }: Pose, variant: Variant): number =>
-    breath(variant.breath) * (hold.unit === 'rounds' ? (hold.roundBreaths ?? 1) : 1);
-  const sums = [
-    ...new Set(
-      [right, left].flatMap((one) => [
-        ...one.sums.map(({ sum }) => sum),
-        ...one.needs.flatMap(({ sum }) => (sum ? [sum.sum] : [])),
-      ]),
-    ),
-  ];
-  // One number a row: where the body stands, which debts it answers, which sums it counts towards.
-  const places = new Int32Array(body.table.rows.length).fill(-1);
-  const looked = sums.reduce((all, sum) => all | (1 << SUMS.indexOf(sum)), 0);
-  const noted = (row: number): number => {
-    if (places[row]! < 0) {
-      places[row] =
-        (((body.place(row) << COUNTER_NEEDS.length) | (bits.get(body.table.rows[row]!.pose.id) ?? 0)) <<
-          SUMS.length) |
-        (body.towards(row) & looked);
-    }
-    return places[row]!;
-  };
-  // Where a fold may be long, or seconds add up, how long it is held counts too.
-  const adds = (row: number): boolean => (noted(row) & looked) !== 0;
-  const timed = (row: number): boolean => adds(row) || body.deep(row).fold;
-  const place = (row: number, holdSeconds: number, sides: number): number | string => {
-    const own = noted(row);
-    if (adds(row)) return `${own}|${holdSeconds}`;
-    return body.deep(row).fold && holdSeconds * (body.table.rows[row]!.pose.side ? sides : 1) > LONG_FOLD
-      ? own + 0.5
-      : own;
-  };
+  const sums = limitedSums([right, left]);
+  const answering = answersByPose(catalogue, view);
+  const answers = (pose: string): number => answering.get(pose) ?? 0;
+  const { breath, count, asked } = countsFor(staged, on, pace);
   return {
     staged,
     view,
@@ -106,18 +71,88 @@ export function laneTable(
     left,
     sums,
     limits: sumLimits(staged.rules),
-    place,
-    timed,
+    ...outcomesFor(body, sums, answers),
     closed: closedTo(staged),
     passage: passagesFor(staged, catalogue),
     breath,
     count,
-    asked: ({ hold, pose, variant }) => {
-      const each = hold.unit === 'rounds' ? count(pose, variant) : breath(variant.breath);
-      return hold.count * (hold.unit === 'seconds' ? 1 : each);
-    },
+    asked,
     slow: staged.rules.some(({ rule }) => rule.all.some((bound) => 'levelChange' in bound)),
     soft: staged.rules.filter(isSoft),
-    answers: (pose) => bits.get(pose) ?? 0,
+    answers,
   };
 }
+
+/** Sums that a limit or a need of either side looks at. */
+const limitedSums = (sides: readonly Standing[]): Sum[] => [
+  ...new Set(
+    sides.flatMap(({ sums, needs }) => [
+      ...sums.map(({ sum }) => sum),
+      ...needs.flatMap(({ sum }) => (sum ? [sum.sum] : [])),
+    ]),
+  ),
+];
+
+/** The set of {@link COUNTER_NEEDS} that each counter-pose answers, by pose. */
+function answersByPose({ counterPoses }: Catalogue, view: HouseView): ReadonlyMap<string, number> {
+  const answers = new Map<string, number>();
+  for (const need of COUNTER_NEEDS)
+    for (const pose of counterPosesFor(need, counterPoses, view))
+      answers.set(pose, (answers.get(pose) ?? 0) | bitOf(COUNTER_NEEDS, need));
+  return answers;
+}
+
+/** How long this person's breaths and counts are. */
+function countsFor(
+  { person }: StagedPerson,
+  on: string,
+  pace: Pace,
+): Pick<LaneTable, 'breath' | 'count' | 'asked'> {
+  const slow = breathSeconds(person, 'slow', on, pace);
+  const usual = breathSeconds(person, 'natural', on, pace);
+  const breath = (how: Breath): number => (how === 'slow' ? slow : usual);
+  const count = ({ hold }: Pose, variant: Variant): number =>
+    breath(variant.breath) * (hold.unit === 'rounds' ? (hold.roundBreaths ?? 1) : 1);
+  return {
+    breath,
+    count,
+    asked: ({ hold, pose, variant }) => {
+      if (hold.unit === 'seconds') return hold.count;
+      return hold.count * (hold.unit === 'rounds' ? count(pose, variant) : breath(variant.breath));
+    },
+  };
+}
+
+/** What each variant leaves this person with: looked up by row, and with the hold where that is part of it. */
+function outcomesFor(
+  body: BodyTable,
+  sums: readonly Sum[],
+  answers: (pose: string) => number,
+): Pick<LaneTable, 'outcomeKey' | 'holdMatters'> {
+  const { rows } = body.table;
+  const limited = packSet(SUMS, (sum) => sums.includes(sum));
+  const packed = new Int32Array(rows.length).fill(-1);
+  const ofRow = (row: number): number => {
+    if (packed[row]! < 0)
+      packed[row] = packRowOutcome({
+        bodyOutcome: body.bodyOutcome(row),
+        answers: answers(rows[row]!.pose.id),
+        towards: body.towards(row) & limited,
+      });
+    return packed[row]!;
+  };
+  const addsUp = (row: number): boolean => (body.towards(row) & limited) !== 0;
+  return {
+    // Where a fold may be long, or seconds add up, how long it is held counts too.
+    holdMatters: (row) => addsUp(row) || body.deep(row).fold,
+    outcomeKey: (row, holdSeconds, sides) => {
+      const own = ofRow(row);
+      if (addsUp(row)) return `${own}|${holdSeconds}`;
+      const isLong = body.deep(row).fold && holdSeconds * (rows[row]!.pose.side ? sides : 1) > LONG_FOLD;
+      return isLong ? own + LONG : own;
+    },
+  };
+}
+
+/** Put to a whole number, it makes one that no variant has. */
+const LONG = 0.5;

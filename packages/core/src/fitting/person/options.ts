@@ -1,4 +1,3 @@
-import { LEVELS } from '../../poses/levels.js';
 import type { Level } from '../../poses/types.js';
 import { SUMS } from '../../rules/types.js';
 import {
@@ -11,7 +10,8 @@ import {
   type Candidate,
 } from './candidates.js';
 import { LONG_FOLD } from './deep.js';
-import { COUNTER_NEEDS, type LaneTable } from './lane.js';
+import type { LaneTable } from './lane.js';
+import { packOutcome } from './outcome.js';
 import { sidesOf } from './sidesOf.js';
 import { WEIGHTS } from '../weights.js';
 import type { CounterNeed } from '../../poses/counterPoses.js';
@@ -29,25 +29,22 @@ export interface Option {
   cost: number;
   entry: Level;
   exit: Level;
-  /** Kinds of props it stands on, one bit each. */
+  /** The set of kinds of props it stands on. */
   propsInHand: number;
-  /** What it leaves to be answered, and which debts it answers, one bit each. */
+  /** What it leaves to be answered, and the set of needs that it answers. */
   counterNeed: CounterNeed | undefined;
   answers: number;
-  /** Names all of this but the cost; seconds apart. */
-  place: number;
+  /** All of this but the cost, as one number of {@link packOutcome}; seconds apart. */
+  outcome: number;
   /**
-   * Seconds towards each of {@link SUMS}, where any adds up against the lane; and whether the run goes on
-   * after it, one bit each.
+   * Seconds towards each of {@link SUMS}, where any adds up against the lane; and the set of those whose run
+   * goes on after it.
    */
   seconds: readonly number[];
   runs: number;
 }
 
 const NOTHING: readonly number[] = SUMS.map(() => 0);
-
-/** More than any set of props, as {@link Option.propsInHand} has them. */
-const HANDS = 2 ** 31;
 
 /** Seconds of the first so many sides towards each of {@link SUMS}. */
 function secondsOf(lane: LaneTable, sides: readonly SideChoice[], held: number): readonly number[] {
@@ -95,13 +92,7 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
     propsInHand,
     counterNeed,
     answers,
-    place:
-      (((LEVELS.indexOf(entry) * LEVELS.length + LEVELS.indexOf(exit)) * 4 +
-        (counterNeed ? COUNTER_NEEDS.indexOf(counterNeed) + 1 : 0)) *
-        8 +
-        answers) *
-        HANDS +
-      propsInHand,
+    outcome: packOutcome({ entry, exit, counterNeed, answers, propsInHand }),
     seconds: adds ? secondsOf(lane, sides, held) : NOTHING,
     runs: adds && end ? body.towards(end.row) : 0,
   };
@@ -125,7 +116,7 @@ function bothOrders(lane: LaneTable, first: SideChoice, second: SideChoice): Opt
  * both.
  *
  * @param open also where what was asked passes: there is not enough of what it stands on
- * @param few only the cheapest of those that leave the lane in the same place: nothing is lost by it
+ * @param few only the cheapest of those with the same outcome: nothing is lost by it
  */
 export function optionsOf(ask: Ask, lane: LaneTable, open = false, few = false): Option[] {
   const sides: readonly (Side | undefined)[] = ask.sides.length ? ask.sides : [undefined];
@@ -196,8 +187,8 @@ function bothSides(
   few: boolean,
 ): Option[] {
   const choice = (i: number, candidate: Candidate | undefined): SideChoice => ({ side: sides[i], candidate });
-  const place = (candidate: Candidate | undefined): number | string =>
-    candidate ? lane.place(candidate.row, candidate.holdSeconds, 2) : -1;
+  const outcome = (candidate: Candidate | undefined): number | string =>
+    candidate ? lane.outcomeKey(candidate.row, candidate.holdSeconds, 2) : -1;
   if (!kept) {
     const there = new Map(second.map((candidate) => [candidate?.row, candidate]));
     const same = first.flatMap((a) => (there.has(a?.row) ? [[a, there.get(a?.row)] as const] : []));
@@ -206,7 +197,7 @@ function bothSides(
         few
           ? cheapestEach(
               same,
-              ([a, b]) => `${place(a)} ${place(b)}`,
+              ([a, b]) => `${outcome(a)} ${outcome(b)}`,
               ([a, b]) => costOf(a) + costOf(b),
               ([a]) => idOf(a),
             )
@@ -214,13 +205,13 @@ function bothSides(
       ).map(([a, b]) => optionOf(lane, [choice(0, a), choice(1, b)]));
   }
   // One side keeps what was asked, or nothing suits both: each side its own. Beside a single way only the
-  // cheapest in each place matter.
+  // cheapest of each outcome matter.
   const beside = (
     list: (Candidate | undefined)[],
     other: (Candidate | undefined)[],
   ): readonly (Candidate | undefined)[] =>
     few && other.length === 1
-      ? cheapestEach(list, (one) => `${place(one)} ${one?.row === other[0]?.row}`, costOf, idOf)
+      ? cheapestEach(list, (one) => `${outcome(one)} ${one?.row === other[0]?.row}`, costOf, idOf)
       : list;
   const seconds = beside(second, first);
   return beside(first, second).flatMap((a) =>
@@ -235,30 +226,30 @@ function bothSides(
 const costOf = (candidate: Candidate | undefined): number => candidate?.cost ?? WEIGHTS.sitOut;
 const idOf = (candidate: Candidate | undefined): string => candidate?.variant.id ?? '';
 
-/** The cheapest in each place; where they cost the same, by id. */
+/** The cheapest of each outcome; where they cost the same, by id. */
 function cheapestEach<T>(
   items: readonly T[],
-  placeOf: (item: T) => number | string,
+  outcomeOf: (item: T) => number | string,
   costOf: (item: T) => number,
   idOf: (item: T) => string,
 ): T[] {
-  const best = new Map<number | string, { item: T; cost: number }>();
+  const cheapest = new Map<number | string, { item: T; cost: number }>();
   for (const item of items) {
-    const place = placeOf(item);
+    const outcome = outcomeOf(item);
     const cost = costOf(item);
-    const known = best.get(place);
+    const best = cheapest.get(outcome);
     if (
-      !known ||
-      cost < known.cost - 1e-9 ||
-      (Math.abs(cost - known.cost) <= 1e-9 && idOf(item) < idOf(known.item))
+      !best ||
+      cost < best.cost - 1e-9 ||
+      (Math.abs(cost - best.cost) <= 1e-9 && idOf(item) < idOf(best.item))
     )
-      best.set(place, { item, cost });
+      cheapest.set(outcome, { item, cost });
   }
-  return Array.from(best.values(), ({ item }) => item);
+  return Array.from(cheapest.values(), ({ item }) => item);
 }
 
 /**
- * Of options that leave the lane in the same place, the cheapest: nothing is lost by it. `more`: what an
+ * Of options with the same outcome, the cheapest: nothing is lost by it. `more`: what an
  * option costs beside itself.
  */
 export function narrowed(
@@ -270,8 +261,8 @@ export function narrowed(
   return cheapestEach(
     options,
     lane.sums.length
-      ? ({ place, seconds, runs }) => `${place} ${seconds.join()} ${runs}`
-      : ({ place }) => place,
+      ? ({ outcome, seconds, runs }) => `${outcome} ${seconds.join()} ${runs}`
+      : ({ outcome }) => outcome,
     more ? (option) => option.cost + more(option) : ({ cost }) => cost,
     firstId,
   );
@@ -279,26 +270,26 @@ export function narrowed(
 
 /** The same, before options are made of candidates that are the same on both sides. */
 function fewOf(ask: Ask, lane: LaneTable, side: Side | undefined): Candidate[] {
-  const best = new Map<number | string, Candidate>();
+  const cheapest = new Map<number | string, Candidate>();
   const timesOf = (row: number): number => sidesOf(lane.body.table.rows[row]!.pose, ask.sides).length;
   let seen = 0;
   const note = (found: readonly Candidate[]): void => {
     for (; seen < found.length; seen++) {
       const candidate = found[seen]!;
-      const place = lane.place(candidate.row, candidate.holdSeconds, timesOf(candidate.row));
-      const known = best.get(place);
-      if (!known || cheaper(candidate, known) < 0) best.set(place, candidate);
+      const outcome = lane.outcomeKey(candidate.row, candidate.holdSeconds, timesOf(candidate.row));
+      const best = cheapest.get(outcome);
+      if (!best || cheaper(candidate, best) < 0) cheapest.set(outcome, candidate);
     }
   };
-  // A full hold is the best a variant can do: where its place is taken for no more, it need not be looked at.
+  // A full hold is the best a variant can do: where its outcome is had for no more, it need not be looked at.
   note(
     candidatesFor(ask, lane, side, (row, least, found) => {
       note(found);
-      const known = best.get(lane.place(row, ask.holdSeconds, timesOf(row)));
-      return !known || known.cost > least - 1e-9 || lane.timed(row);
+      const best = cheapest.get(lane.outcomeKey(row, ask.holdSeconds, timesOf(row)));
+      return !best || best.cost > least - 1e-9 || lane.holdMatters(row);
     }),
   );
-  return [...best.values()];
+  return [...cheapest.values()];
 }
 
 const firstId = ({ sides }: Option): string =>

@@ -15,7 +15,9 @@ import {
   type StagedPerson,
 } from '../../builtIn.js';
 import { asked } from '../../../src/fitting/person/candidates.js';
-import { laneTable, counterNeedBit, type LaneTable } from '../../../src/fitting/person/lane.js';
+import { bitOf } from '../../../src/fitting/bitSet.js';
+import { laneTable, type LaneTable } from '../../../src/fitting/person/lane.js';
+import { COUNTER_NEEDS } from '../../../src/fitting/person/outcome.js';
 import { levelDistance } from '../../../src/fitting/ways/levelDistance.js';
 import { optionsOf, type Option } from '../../../src/fitting/person/options.js';
 import { Shared } from '../../../src/fitting/together/shared.js';
@@ -91,7 +93,7 @@ function leastCost(steps: Steps, lane: LaneTable): number {
     const { counterNeed } = at;
     if (
       !counterNeed ||
-      (next && (next.answers & counterNeedBit(counterNeed) || next.counterNeed === counterNeed))
+      (next && (next.answers & bitOf(COUNTER_NEEDS, counterNeed) || next.counterNeed === counterNeed))
     )
       return [{ at, cost: 0 }];
     const put = counters(counterNeed).flatMap(({ option, cost }) => {
