@@ -3,11 +3,11 @@ import { rulesVersion, type HallRules } from '../rules/hallRules.js';
 import { orderNotes, classAlerts, laneSums, placesOf, roomOf, waitOut } from './explain/index.js';
 import type { Sequence, Step } from '../reading/parseSequence.js';
 import type { Pace } from '../people/pace.js';
-import type { BodyTable } from './person/index.js';
+import type { BodyTable, LaneTable } from './person/index.js';
 import type { Choices } from '../plan/choices.js';
 import type { LaneWork } from './laneWork.js';
 import { laneSeconds, type Timeline } from './time/index.js';
-import type { Fitting, Lane, LaneStep, Refused } from './types.js';
+import type { ClassStep, Draft, Fitting, Lane, LaneStep, Refused } from './types.js';
 import type { Rulebook } from '../rules/rulebook.js';
 import type { HouseView } from '../rules/houseViewTypes.js';
 
@@ -40,34 +40,14 @@ interface Made {
 /** Waiting for less than this goes unnoticed, seconds. */
 const WAITS = 10;
 
-const measuresFor = ({ catalogue, table, judged }: BodyTable, variant: string) =>
-  judged(table.rowOf.get(catalogue.variant(variant).variant)!, undefined).measures;
+const minutes = (seconds: number): number => Math.round(seconds / 6) / 10;
+const tenth = (value: number): number => Math.round(value * 10) / 10;
 
 /** Puts a fitting together from everyone's entries and the clock. */
-export function assemble(
-  { on, hall, catalogue, rulebook, houseView, pace, stock }: Settings,
-  {
-    sequence,
-    all,
-    kept,
-    lanes,
-    timed,
-    written,
-    choices: { fewerVersions, swaps },
-    refused,
-    costAlone,
-    cost,
-  }: Made,
-): Fitting {
-  const minutes = (seconds: number): number => Math.round(seconds / 6) / 10;
-  const place = new Map(kept.map((step, i) => [step.number, i]));
-  const longest = kept.map((_, i) =>
-    timed.drafts.reduce(
-      (most, drafts, lane) => Math.max(most, laneSeconds(drafts[i]!, lanes[lane]!.table)),
-      0,
-    ),
-  );
-  let at = 0;
+export function assemble(settings: Settings, made: Made): Fitting {
+  const { on, hall, catalogue, rulebook, houseView, pace, stock } = settings;
+  const { sequence, kept, lanes, timed, written, choices, refused, costAlone, cost } = made;
+  const planned = minutes(timed.planned);
   return {
     title: sequence.title,
     on,
@@ -75,79 +55,12 @@ export function assemble(
     catalogue: catalogue.version,
     minutes: {
       asked: sequence.minutes,
-      planned: minutes(timed.planned),
+      planned,
       written: minutes(written),
-      over: Math.max(0, Math.round((minutes(timed.planned) - sequence.minutes) * 10) / 10),
+      over: Math.max(0, tenth(planned - sequence.minutes)),
     },
-    steps: all.map((step, n) => {
-      const i = place.get(step.number);
-      const shortened = i === undefined ? undefined : timed.shortened[i];
-      const asWritten = sequence.steps[n]!;
-      if (i !== undefined) at = timed.clock[i]!.end;
-      const variants = new Set<string>();
-      const poses = new Set<string>();
-      if (i !== undefined)
-        for (const lane of timed.drafts)
-          for (const { variant, pose } of lane[i]!) {
-            variants.add(variant);
-            poses.add(pose);
-          }
-      return {
-        step: step.number,
-        text: step.text,
-        ...(step.section ? { section: step.section } : {}),
-        ...(step.note ? { note: step.note } : {}),
-        pose: step.pose.id,
-        variant: step.variant.id,
-        ...(i === undefined
-          ? { start: at, end: at, leftOut: 'Left out to keep the time.' }
-          : timed.clock[i]!),
-        ...(shortened ? { shortened } : {}),
-        ...(asWritten.variant === step.variant
-          ? {}
-          : {
-              insteadOf: {
-                text: asWritten.text,
-                pose: asWritten.pose.id,
-                variant: asWritten.variant.id,
-                reason: swaps.find((swap) => swap.step === step.number)!.reason,
-              },
-            }),
-        versions: variants.size,
-        meets: poses.size === 1,
-      };
-    }),
-    lanes: lanes.map(({ staged, table }, lane): Lane => {
-      const drafts = timed.drafts[lane]!;
-      const { limits } = table;
-      const steps = drafts.flatMap((entries, i) => {
-        const clock = timed.clock[i]!;
-        const step = kept[i]!;
-        const waits = Math.round(longest[i]! - laneSeconds(entries, table));
-        if (waits < WAITS)
-          return entries.map((draft): LaneStep => ({ step: step.number, asked: step.text, ...draft, clock }));
-        const last = entries[entries.length - 1]!;
-        const out = waitOut(last.then ? measuresFor(table.body, last.then.variant) : last.measures, limits);
-        return entries.map((draft): LaneStep => ({
-          step: step.number,
-          asked: step.text,
-          ...draft,
-          clock,
-          waits,
-          ...(out ? { waitOut: out } : {}),
-        }));
-      });
-      const sums = laneSums(steps, table.body);
-      return {
-        personId: staged.person.id,
-        person: staged.person.name,
-        stages: staged.stages,
-        alerts: [...staged.alerts, ...classAlerts(staged, sums.floorVisits, sequence, on)],
-        steps,
-        sums,
-        ...(Object.keys(limits).length ? { limits } : {}),
-      };
-    }),
+    steps: classSteps(made),
+    lanes: lanesOf(settings, made),
     room: roomOf(timed.drafts, stock),
     places: placesOf(
       lanes.map(({ staged }, i) => ({
@@ -159,6 +72,96 @@ export function assemble(
     ),
     notes: orderNotes({ ...sequence, steps: kept }, catalogue, on, pace, houseView),
     refused,
-    together: { fewerVersions, costAlone: Math.round(costAlone * 10) / 10, cost: Math.round(cost * 10) / 10 },
+    together: { fewerVersions: choices.fewerVersions, costAlone: tenth(costAlone), cost: tenth(cost) },
   };
 }
+
+/** Every step of the class with its time; one that is left out stands where it would have been. */
+function classSteps({ sequence, all, kept, timed, choices }: Made): ClassStep[] {
+  const index = new Map(kept.map((step, i) => [step.number, i]));
+  let end = 0;
+  return all.map((step, n): ClassStep => {
+    const i = index.get(step.number);
+    const clock = i === undefined ? { start: end, end } : timed.clock[i]!;
+    const entries = i === undefined ? [] : timed.drafts.flatMap((lane) => lane[i]!);
+    const shortened = i === undefined ? undefined : timed.shortened[i];
+    const insteadOf = swappedFor(sequence.steps[n]!, step, choices);
+    end = clock.end;
+    return {
+      step: step.number,
+      text: step.text,
+      ...(step.section ? { section: step.section } : {}),
+      ...(step.note ? { note: step.note } : {}),
+      pose: step.pose.id,
+      variant: step.variant.id,
+      ...clock,
+      ...(i === undefined ? { leftOut: 'Left out to keep the time.' } : {}),
+      ...(shortened ? { shortened } : {}),
+      ...(insteadOf ? { insteadOf } : {}),
+      versions: new Set(entries.map(({ variant }) => variant)).size,
+      meets: new Set(entries.map(({ pose }) => pose)).size === 1,
+    };
+  });
+}
+
+/** What was asked before the teacher swapped a step for everybody. */
+const swappedFor = (asWritten: Step, step: Step, { swaps }: Choices): ClassStep['insteadOf'] =>
+  asWritten.variant === step.variant
+    ? undefined
+    : {
+        text: asWritten.text,
+        pose: asWritten.pose.id,
+        variant: asWritten.variant.id,
+        reason: swaps.find((swap) => swap.step === step.number)!.reason,
+      };
+
+/** Everyone's lane with the clock, what they wait, and what adds up. */
+function lanesOf({ on }: Settings, { sequence, kept, lanes, timed }: Made): Lane[] {
+  const longest = kept.map((_, i) =>
+    timed.drafts.reduce(
+      (most, drafts, lane) => Math.max(most, laneSeconds(drafts[i]!, lanes[lane]!.table)),
+      0,
+    ),
+  );
+  return lanes.map(({ staged, table }, lane): Lane => {
+    const { limits, body } = table;
+    const steps = timed.drafts[lane]!.flatMap((entries, i) => {
+      const step = kept[i]!;
+      const waiting = waitingAfter(entries, longest[i]!, table);
+      return entries.map((draft): LaneStep => ({
+        step: step.number,
+        asked: step.text,
+        ...draft,
+        clock: timed.clock[i]!,
+        ...waiting,
+      }));
+    });
+    const sums = laneSums(steps, body);
+    return {
+      personId: staged.person.id,
+      person: staged.person.name,
+      stages: staged.stages,
+      alerts: [...staged.alerts, ...classAlerts(staged, sums.floorVisits, sequence, on)],
+      steps,
+      sums,
+      ...(Object.keys(limits).length ? { limits } : {}),
+    };
+  });
+}
+
+/** What someone waits until the slowest lane is done, and what to do meanwhile. */
+function waitingAfter(
+  entries: readonly Draft[],
+  longest: number,
+  table: LaneTable,
+): Pick<LaneStep, 'waits' | 'waitOut'> {
+  const waits = Math.round(longest - laneSeconds(entries, table));
+  if (waits < WAITS) return {};
+  const last = entries[entries.length - 1]!;
+  const shape = last.then ? measuresFor(table.body, last.then.variant) : last.measures;
+  const out = waitOut(shape, table.limits);
+  return out ? { waits, waitOut: out } : { waits };
+}
+
+const measuresFor = ({ catalogue, table, judged }: BodyTable, variant: string) =>
+  judged(table.rowOf.get(catalogue.variant(variant).variant)!, undefined).measures;

@@ -1,4 +1,4 @@
-import { judge } from '../rules/judge.js';
+import { judge, type Breach } from '../rules/judge.js';
 import type { StagedPerson } from '../rules/stagePerson.js';
 import { NO_SUMS } from '../rules/sums.js';
 import type { Sum } from '../rules/types.js';
@@ -14,7 +14,8 @@ import type { Draft } from './types.js';
 import type { Path } from './path/index.js';
 
 type Sums = Readonly<Record<Sum, number>>;
-interface Known {
+/** Options found for a step: the few that matter to the lane alone, and all where they were asked for. */
+interface Found {
   ask: Ask;
   few: Option[];
   all?: Option[];
@@ -29,7 +30,7 @@ export interface OptionsAt extends Stage {
 }
 
 /** Steps whose options are kept for a lane at once; and ways in which one is weighed. */
-const KNOWN_MOST = 200;
+const CACHED_MOST = 200;
 const WEIGHED_MOST = 40;
 
 /** An option in full, where it comes after a level and before what is put in, in answer to a step. */
@@ -56,7 +57,7 @@ function keyOf(step: Step): string {
  * the sequence.
  */
 export class LaneWork {
-  private readonly options = new Map<string, Known>();
+  private readonly options = new Map<string, Found>();
   private readonly stages = new Map<string, OptionsAt>();
   /** Numbers given to stages so far. */
   private last = 0;
@@ -77,7 +78,7 @@ export class LaneWork {
     const own = keyOf(step);
     const unpinned = open ? `${own}|open` : own;
     const key = pin ? `${own}|${pin.variant.id} ${pin.holdSeconds ?? ''}` : unpinned;
-    return this.stages.get(key) ?? remember(this.stages, key, this.lookAt(key, step, pin, open), KNOWN_MOST);
+    return this.stages.get(key) ?? remember(this.stages, key, this.lookAt(key, step, pin, open), CACHED_MOST);
   }
 
   /**
@@ -87,10 +88,10 @@ export class LaneWork {
   private lookAt(key: string, step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
     const { table, options } = this;
     const holdSeconds = table.asked(step);
-    const look = (before: Sums): Known => {
+    const look = (before: Sums): Found => {
       const own = table.sums.length ? `${key}|${table.sums.map((sum) => before[sum]).join()}` : key;
-      let known = options.get(own);
-      if (!known) {
+      let found = options.get(own);
+      if (!found) {
         const ask: Ask = {
           pose: step.pose,
           variant: step.variant,
@@ -99,9 +100,9 @@ export class LaneWork {
           before: table.sums.length ? before : NO_SUMS,
           ...(pin ? { pin } : {}),
         };
-        known = remember(options, own, { ask, few: optionsOf(ask, table, open, true) }, KNOWN_MOST);
+        found = remember(options, own, { ask, few: optionsOf(ask, table, open, true) }, CACHED_MOST);
       }
-      return known;
+      return found;
     };
     return {
       key: this.last++,
@@ -111,8 +112,8 @@ export class LaneWork {
         return { ask, options: few };
       },
       all: (before) => {
-        const known = look(before);
-        return { ask: known.ask, options: (known.all ??= optionsOf(known.ask, table, open)) };
+        const found = look(before);
+        return { ask: found.ask, options: (found.all ??= optionsOf(found.ask, table, open)) };
       },
     };
   }
@@ -143,13 +144,13 @@ export class LaneWork {
       }),
     );
     let more = 0;
-    const plain = choices.map((choice): Choice => {
-      const known = this.dearer.get(choice.option);
-      if (!known) return choice;
-      more += known.more;
-      return { ...choice, option: known.option };
+    const own = choices.map((choice): Choice => {
+      const plain = this.dearer.get(choice.option);
+      if (!plain) return choice;
+      more += plain.more;
+      return { ...choice, option: plain.option };
     });
-    return { choices: plain, cost: cost - more };
+    return { choices: own, cost: cost - more };
   }
 
   private weighing({ all, weighed }: OptionsAt, { key, extra }: Weight): Stage {
@@ -173,40 +174,40 @@ export class LaneWork {
 
   /** The teacher's own choices for this lane; one that must not be done without a medical clearance is refused. */
   pins(steps: readonly Step[], overrides: readonly Override[], refused: Refused[]): Ask['pin'][] {
-    const { staged, table } = this;
-    const { catalogue } = table.body;
+    const { person, stopped } = this.staged;
     return steps.map((step): Ask['pin'] => {
-      const override = overrides.find((one) => one.step === step.number && one.personId === staged.person.id);
-      if (!override || staged.stopped) return undefined;
-      const { pose, variant } = catalogue.variant(override.variant);
-      const row = table.body.table.rowOf.get(variant)!;
-      const holdSeconds = override.holdSeconds ?? table.asked(step);
-      const never = staged.rules.filter(({ rule }) => rule.level === 'never');
-      const on = sidesOf(pose, step.sides);
-      const sides = on.length ? on : [undefined];
-      const broken = sides.flatMap((side) =>
-        judge(
-          never,
-          trialOf(table, { sides: step.sides, before: NO_SUMS }, row, holdSeconds, side),
-          staged.person.ranges,
-        ),
-      )[0];
-      if (broken) {
+      const override = overrides.find((one) => one.step === step.number && one.personId === person.id);
+      if (!override || stopped) return undefined;
+      const against = this.neverBroken(step, override);
+      if (against) {
         refused.push({
-          personId: staged.person.id,
-          person: staged.person.name,
+          personId: person.id,
+          person: person.name,
           step: step.number,
           variant: override.variant,
-          rule: broken.rule.id,
-          reason: broken.rule.reason,
+          rule: against.rule.id,
+          reason: against.rule.reason,
         });
         return undefined;
       }
-      return {
-        variant,
-        ...(override.holdSeconds === undefined ? {} : { holdSeconds: override.holdSeconds }),
-      };
+      const { variant } = this.table.body.catalogue.variant(override.variant);
+      return override.holdSeconds === undefined
+        ? { variant }
+        : { variant, holdSeconds: override.holdSeconds };
     });
+  }
+
+  /** A `never` rule that a choice of the teacher's breaks on any side. */
+  private neverBroken(step: Step, override: Override): Breach | undefined {
+    const { staged, table } = this;
+    const { pose, variant } = table.body.catalogue.variant(override.variant);
+    const row = table.body.table.rowOf.get(variant)!;
+    const holdSeconds = override.holdSeconds ?? table.asked(step);
+    const never = staged.rules.filter(({ rule }) => rule.level === 'never');
+    const on = sidesOf(pose, step.sides);
+    return (on.length ? on : [undefined])
+      .map((side) => trialOf(table, { sides: step.sides, before: NO_SUMS }, row, holdSeconds, side))
+      .flatMap((trial) => judge(never, trial, staged.person.ranges))[0];
   }
 
   /** A path in full: what is done at every step, and why. */
@@ -215,10 +216,10 @@ export class LaneWork {
       const step = steps[i]!;
       const key = keyOf(step);
       const { option, from, then } = choice;
-      let known = this.drafts.get(option);
-      if (!known) this.drafts.set(option, (known = []));
-      let own = known.find((one) => one.key === key && one.from === from && sameAnswer(one.then, then));
-      if (!own) known.push((own = { key, from, then, drafts: draftsOf(this.table, step, choice) }));
+      let described = this.drafts.get(option);
+      if (!described) this.drafts.set(option, (described = []));
+      let own = described.find((one) => one.key === key && one.from === from && sameAnswer(one.then, then));
+      if (!own) described.push((own = { key, from, then, drafts: draftsOf(this.table, step, choice) }));
       return own.drafts;
     });
   }

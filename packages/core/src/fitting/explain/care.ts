@@ -6,7 +6,7 @@ import { stagePerson, type StagedPerson, type StageSettings } from '../../rules/
 import { countSeconds } from '../../people/pace.js';
 import { NO_SUMS } from '../../rules/sums.js';
 import { bodyTable } from '../person/index.js';
-import { trialOf } from './describe.js';
+import { trialOf } from './trial.js';
 
 /** A made-up person with one condition of which nothing more is known: the careful stage of it. */
 export function somebodyWith(condition: string, settings: StageSettings): StagedPerson {

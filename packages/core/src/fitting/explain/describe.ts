@@ -1,53 +1,19 @@
 import { MEASURE_NAMES, type Judged } from '../../poses/measures.js';
-import type { Level, Pose, Variant } from '../../poses/types.js';
-import { positionOf } from '../../rules/houseView.js';
+import type { CounterNeed } from '../../poses/counterPoses.js';
+import type { Level } from '../../poses/types.js';
+import { isSoft } from '../../rules/isSoft.js';
 import { judge, quantityOf, standing, type Breach, type Trial } from '../../rules/judge.js';
-import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
-import { sumsAfter } from '../../rules/sums.js';
+import type { StagedPerson } from '../../rules/stagePerson.js';
 import { USE_NAMES } from '../../rules/types.js';
 import type { Step } from '../../reading/parseSequence.js';
-import {
-  type Ask,
-  type Candidate,
-  type LaneTable,
-  othersOf,
-  type SideChoice,
-  propsOf,
-  sidesOf,
-} from '../person/index.js';
-import type { Choice, Counter } from '../path/index.js';
-import { isSoft } from '../../rules/isSoft.js';
-import type { AllowedBy, LaneStep, Draft, Finding, PropUse, Then, WayTaken } from '../types.js';
-import type { Passage } from '../ways/index.js';
-import type { CounterNeed } from '../../poses/counterPoses.js';
-import type { SaidWith } from '../../rules/houseViewTypes.js';
-import type { Rulebook } from '../../rules/rulebook.js';
 import type { Side } from '../../side.js';
-import type { HouseView } from '../../rules/houseViewTypes.js';
-
-/** A variant at a place in a lane, ready to be judged. */
-export function trialOf(
-  { body }: Pick<LaneTable, 'body'>,
-  { sides, before }: Pick<Ask, 'sides' | 'before'>,
-  row: number,
-  holdSeconds: number,
-  side: Side | undefined,
-  from?: Level,
-): Trial {
-  const { pose } = body.table.rows[row]!;
-  const judged = body.judged(row, side);
-  return {
-    measures: judged.measures,
-    level: judged.level,
-    breath: judged.breath,
-    support: judged.support,
-    holdSeconds,
-    moving: pose.hold.unit === 'rounds',
-    action: pose.purposes[0].action,
-    sums: sumsAfter(before, judged.measures, holdSeconds * Math.max(1, sidesOf(pose, sides).length)),
-    ...(from ? { from } : {}),
-  };
-}
+import { type Ask, type LaneTable, othersOf, type SideChoice, propsOf, sidesOf } from '../person/index.js';
+import type { Choice, Counter } from '../path/index.js';
+import type { LaneStep, Draft, Finding, PropUse, Then, WayTaken } from '../types.js';
+import type { Passage } from '../ways/index.js';
+import { saidWith } from './cues.js';
+import { allowedBy, finding, findingsFor } from './findings.js';
+import { judgeAsked, trialOf } from './trial.js';
 
 /**
  * A step's entries: one where both sides come out the same, otherwise one a side; the first says how one
@@ -56,70 +22,51 @@ export function trialOf(
 export function draftsOf(lane: LaneTable, step: Step, { ask, option, from, passage, then }: Choice): Draft[] {
   const way = passage?.moves.length || passage?.none ? { way: wayOf(passage, lane) } : {};
   const after = then ? { then: thenOf(lane, then) } : {};
+  const once = (entry: Draft): Draft => ({
+    ...entry,
+    ...way,
+    ...after,
+    sides: sidesOf(lane.body.catalogue.variant(entry.variant).pose, step.sides),
+  });
   const [right, left] = option.sides;
-  if (
-    left &&
-    right &&
-    lane.right === lane.left &&
-    left.candidate?.variant === right.candidate?.variant &&
-    left.candidate?.holdSeconds === right.candidate?.holdSeconds
-  ) {
+  if (left && right && lane.right === lane.left && isSame(right, left))
     // No rule tells the sides apart, and both do the same: what is said of one holds for both.
-    const entry = entryFor(lane, ask, step, right, from);
-    return [
-      {
-        ...entry,
-        ...way,
-        ...after,
-        sides: sidesOf(lane.body.catalogue.variant(entry.variant).pose, step.sides),
-      },
-    ];
-  }
+    return [once(entryFor(lane, ask, step, right, from))];
   const entries = option.sides.map((choice) => entryFor(lane, ask, step, choice, from));
   const [first, second] = entries;
-  if (
-    first &&
-    second &&
-    first.variant === second.variant &&
-    Math.abs(first.hold.seconds - second.hold.seconds) < 0.01
-  ) {
-    // What only the second side needs is said and fetched too.
-    const findings = second.findings.filter(
-      (finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on),
-    );
-    const props = second.props.filter(
-      ({ prop, where }) => !first.props.some((known) => known.prop === prop && known.where === where),
-    );
-    const cues = second.cues.filter((cue) => !first.cues.includes(cue));
-    const override =
-      first.override && second.override
-        ? {
-            override: {
-              ...first.override,
-              breaks: [...new Set([...first.override.breaks, ...second.override.breaks])],
-            },
-          }
-        : {};
-    return [
-      {
-        ...first,
-        ...override,
-        ...way,
-        ...after,
-        sides: sidesOf(lane.body.catalogue.variant(first.variant).pose, step.sides),
-        findings: [...first.findings, ...findings],
-        props: [...first.props, ...props],
-        cues: [...first.cues, ...cues],
-      },
-    ];
-  }
-  const differ = second ? { sidesDiffer: whyDiffer(first!, second) } : {};
-  return entries.map((entry, i) => ({
-    ...entry,
-    ...(i ? {} : way),
-    ...(i === entries.length - 1 ? after : {}),
-    ...differ,
-  }));
+  if (!second) return entries.map((entry) => ({ ...entry, ...way, ...after }));
+  const alike =
+    first!.variant === second.variant && Math.abs(first!.hold.seconds - second.hold.seconds) < 0.01;
+  if (alike) return [once(withSecondSide(first!, second))];
+  const sidesDiffer = whyDiffer(first!, second);
+  return [
+    { ...first!, ...way, sidesDiffer },
+    { ...second, ...after, sidesDiffer },
+  ];
+}
+
+const isSame = ({ candidate: a }: SideChoice, { candidate: b }: SideChoice): boolean =>
+  a?.variant === b?.variant && a?.holdSeconds === b?.holdSeconds;
+
+/** An entry for both sides: what only the second side needs is said and fetched too. */
+function withSecondSide(first: Draft, second: Draft): Draft {
+  const findings = second.findings.filter(
+    (finding) => !first.findings.some((known) => known.rule === finding.rule && known.on === finding.on),
+  );
+  const props = second.props.filter(
+    ({ prop, where }) => !first.props.some((known) => known.prop === prop && known.where === where),
+  );
+  const cues = second.cues.filter((cue) => !first.cues.includes(cue));
+  const breaks = [...(first.override?.breaks ?? []), ...(second.override?.breaks ?? [])];
+  return {
+    ...first,
+    ...(first.override && second.override
+      ? { override: { ...first.override, breaks: [...new Set(breaks)] } }
+      : {}),
+    findings: [...first.findings, ...findings],
+    props: [...first.props, ...props],
+    cues: [...first.cues, ...cues],
+  };
 }
 
 /** Which rule tells the sides apart. */
@@ -177,6 +124,33 @@ function thenOf(lane: LaneTable, { ask, option, counterNeed, passage }: Counter)
   };
 }
 
+/** What is met by a chosen way, told apart: what must be added, what is watched, what it goes against. */
+interface Breaches {
+  added: Breach[];
+  watches: Breach[];
+  against: Breach[];
+}
+
+/** Only a choice of the teacher's may go against a rule; otherwise what is soft is all there is. */
+function breachesOf({ staged, soft }: LaneTable, { pin }: Ask, trial: Trial): Breaches {
+  const all = judge(pin ? staged.rules : soft, trial, staged.person.ranges);
+  return {
+    added: all.filter((breach) => isSoft(breach) && breach.rule.level !== 'watch'),
+    watches: all.filter((breach) => isSoft(breach) && breach.rule.level === 'watch'),
+    against: all.filter((breach) => !isSoft(breach)),
+  };
+}
+
+const propsAdded = (added: readonly Breach[]): PropUse[] =>
+  added.map(({ rule: { adds } }) => ({ prop: adds!.prop, count: 1, heightCm: 0, where: adds!.where }));
+
+const cuesAdded = ({ added, watches }: Breaches): string[] =>
+  [...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []));
+
+/** A list with more at its end; itself where there is no more, so that it stays one for all who have it. */
+const withMore = <T>(list: readonly T[], more: readonly T[]): readonly T[] =>
+  more.length ? [...list, ...more] : list;
+
 function entryFor(
   lane: LaneTable,
   ask: Ask,
@@ -185,26 +159,15 @@ function entryFor(
   from: Level | undefined,
 ): Draft {
   if (!candidate) return sitOut(lane, ask, step);
-  const { staged, body } = lane;
-  const { variant, pose, row, holdSeconds } = candidate;
+  const { variant, pose, row, holdSeconds, verdict, cost } = candidate;
   const trial = trialOf(lane, ask, row, holdSeconds, side, from);
-  const breaches = judge(ask.pin ? staged.rules : lane.soft, trial, staged.person.ranges);
-  const added: Breach[] = [];
-  const watches: Breach[] = [];
-  const against: Breach[] = [];
-  for (const breach of breaches) {
-    if (!isSoft(breach)) against.push(breach);
-    else if (breach.rule.level === 'watch') watches.push(breach);
-    else added.push(breach);
-  }
-  const usual = body.props(row);
-  const soft = added.concat(watches);
-  const said = saidWith(lane, pose, variant);
-  const shape = shapeOf(lane, step, row, candidate.verdict, holdSeconds, side);
-  const findings = findingsFor(lane, ask, side, { candidate, trial, added, watches });
+  const breaches = breachesOf(lane, ask, trial);
+  const shape = shapeOf(lane, step, row, verdict, holdSeconds, side);
+  const findings = findingsFor(lane, ask, side, { candidate, trial, ...breaches });
+  const allowed = allowedBy(lane, trial);
   const entry: Draft = {
-    askedPose: step.pose.id,
-    askedVariant: step.variant.id,
+    askedPose: shape.askedPose,
+    askedVariant: shape.askedVariant,
     pose: shape.pose,
     variant: shape.variant,
     verdict: shape.verdict,
@@ -213,19 +176,9 @@ function entryFor(
     hold: shape.hold,
     measures: shape.measures,
     sides: side ? [side] : [],
-    cost: tenth(candidate.cost),
-    props: added.length
-      ? [
-          ...usual,
-          ...added.map(({ rule: { adds } }): PropUse => ({
-            prop: adds!.prop,
-            count: 1,
-            heightCm: 0,
-            where: adds!.where,
-          })),
-        ]
-      : usual,
-    cues: soft.length ? [...said, ...soft.flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))] : said,
+    cost: tenth(cost),
+    props: withMore(lane.body.props(row), propsAdded(breaches.added)),
+    cues: withMore(saidWith(lane, pose, variant), cuesAdded(breaches)),
     findings,
     alternatives: othersOf(ask, lane, { side, candidate }).map((other) => ({
       pose: other.pose.id,
@@ -235,17 +188,17 @@ function entryFor(
       cost: tenth(other.cost),
     })),
   };
-  const allowed = allowedBy(lane, trial);
   if (allowed.length) entry.allowedBy = allowed;
-  if (!ask.pin) return entry;
-  // A choice of the teacher's says every rule that it goes against.
-  const known = new Set(findings.filter(({ on }) => on === 'chosen').map(({ rule }) => rule));
+  return ask.pin ? asOverride(entry, breaches.against) : entry;
+}
+
+/** A choice of the teacher's says every rule that it goes against. */
+function asOverride(entry: Draft, against: readonly Breach[]): Draft {
+  const told = new Set(entry.findings.filter(({ on }) => on === 'chosen').map(({ rule }) => rule));
+  const untold = against.filter(({ rule }) => !told.has(rule.id));
   return {
     ...entry,
-    findings: [
-      ...findings,
-      ...against.filter(({ rule }) => !known.has(rule.id)).map((breach) => finding(breach, 'chosen', false)),
-    ],
+    findings: [...entry.findings, ...untold.map((breach) => finding(breach, 'chosen', false))],
     override: { reason: '', breaks: [...new Set(against.map(({ rule }) => rule.id))] },
   };
 }
@@ -318,128 +271,4 @@ export function sitOut(lane: LaneTable, ask: Ask, step: Step): Draft {
     alternatives: [],
     findings: judgeAsked(lane, ask, ask.sides[0]).map((breach) => finding(breach, 'asked', met(breach))),
   };
-}
-
-/** Cues of the positions that a teacher holds; those for everyone, and those for people with some condition. */
-const viewCues = new WeakMap<HouseView, { all: SaidWith[]; some: SaidWith[] }>();
-const saidKnown = new WeakMap<HouseView, WeakMap<Variant, readonly string[]>>();
-const cuesOf = (view: HouseView, { houseViewTopics }: Rulebook): { all: SaidWith[]; some: SaidWith[] } => {
-  let cues = viewCues.get(view);
-  if (!cues) {
-    const held = Object.entries(houseViewTopics).flatMap(
-      ([topic, { positions }]) => positions.find(({ id }) => id === view[topic])?.cue ?? [],
-    );
-    viewCues.set(
-      view,
-      (cues = {
-        all: held.filter(({ conditions }) => !conditions),
-        some: held.filter(({ conditions }) => conditions),
-      }),
-    );
-  }
-  return cues;
-};
-const goesWith = ({ poses, spine, level }: SaidWith, pose: Pose, variant: Variant): boolean =>
-  (!poses || poses.includes(pose.id)) &&
-  (!spine || pose.purposes.some((purpose) => purpose.spine === spine)) &&
-  (!level || variant.level === level);
-
-/** What is said with a variant, and what the positions of the house view say with its pose to this person. */
-function saidWith({ view, staged }: LaneTable, pose: Pose, variant: Variant): readonly string[] {
-  const { all, some } = cuesOf(view, staged.rulebook);
-  let byVariant = saidKnown.get(view);
-  if (!byVariant) saidKnown.set(view, (byVariant = new WeakMap()));
-  let says = byVariant.get(variant);
-  if (!says)
-    byVariant.set(
-      variant,
-      (says = variant.cues.concat(all.filter((cue) => goesWith(cue, pose, variant)).map((cue) => cue.says))),
-    );
-  const own = some.filter(
-    (cue) =>
-      goesWith(cue, pose, variant) &&
-      staged.stages.some(({ condition }) => cue.conditions!.includes(condition)),
-  );
-  return own.length ? [...says, ...own.map((cue) => cue.says)] : says;
-}
-
-/**
- * Where a position of the house view let the chosen way pass: which, and what another position would have
- * said.
- */
-function allowedBy({ staged, view }: LaneTable, trial: Trial): AllowedBy[] {
-  const found: AllowedBy[] = [];
-  for (const { rule } of judge(staged.elsewhere, trial, staged.person.ranges)) {
-    const topic = rule.house?.topic;
-    if (rule.level === 'watch' || !topic || found.some((one) => one.topic === topic)) continue;
-    const { name, position, positionName } = positionOf(topic, view, staged.rulebook);
-    const other = positionOf(topic, { [topic]: rule.house!.positions[0]! }, staged.rulebook);
-    found.push({
-      topic,
-      name,
-      position,
-      positionName,
-      other: other.positionName,
-      rule: rule.id,
-      reason: rule.reason,
-    });
-  }
-  return found;
-}
-
-const finding = (
-  { rule, condition, measure, value, limit }: Breach,
-  on: Finding['on'],
-  met: boolean,
-): Finding => ({
-  rule: rule.id,
-  condition,
-  level: rule.level,
-  measure,
-  value: typeof value === 'number' ? Math.round(value * 100) / 100 : value,
-  limit,
-  reason: rule.reason,
-  met,
-  evidence: rule.evidence,
-  on,
-  ...(rule.house ? { house: rule.house } : {}),
-  ...(rule.changed ? { changed: rule.changed } : {}),
-});
-
-/** Every rule that the asked variant breaks. */
-const judgeAsked = (lane: LaneTable, ask: Ask, side: Side | undefined): Breach[] =>
-  judge(
-    lane.staged.rules,
-    trialOf(lane, ask, lane.body.table.rowOf.get(ask.variant)!, ask.holdSeconds, side),
-    lane.staged.person.ranges,
-  );
-
-/** Rules that the asked way breaks, each beside how the chosen way stands; then what is watched. */
-function findingsFor(
-  lane: LaneTable,
-  ask: Ask,
-  side: Side | undefined,
-  chosen: {
-    candidate: Candidate;
-    trial: Trial;
-    added: readonly ActiveRule[];
-    watches: readonly ActiveRule[];
-  },
-): Finding[] {
-  const asWritten = chosen.candidate.verdict === 'as-written';
-  const findings: Finding[] = [];
-  const { ranges } = lane.staged.person;
-  // What is asked and what is done are the same: nothing hard is broken, and what is soft has been found
-  // already.
-  for (const breach of asWritten && !ask.pin ? [] : judgeAsked(lane, ask, side)) {
-    const now = standing(breach, chosen.trial, ranges);
-    const answered = !now.broken || (breach.rule.level === 'need' && breach.rule.adds !== undefined);
-    if (!asWritten) findings.push(finding(breach, 'asked', answered));
-    findings.push(finding(now, 'chosen', answered));
-  }
-  for (const breach of [...chosen.added, ...chosen.watches] as Breach[]) {
-    if (!findings.some((known) => known.rule === breach.rule.id && known.on === 'chosen'))
-      findings.push(finding(breach, 'chosen', breach.rule.level === 'need'));
-  }
-  return findings;
 }

@@ -1,5 +1,5 @@
 import type { Catalogue } from '../../poses/catalogue.js';
-import type { Fitting, LaneStep } from '../types.js';
+import type { ClassStep, Fitting, LaneStep } from '../types.js';
 
 /** Half a page that another teacher could take the class from. */
 export interface Handover {
@@ -34,53 +34,69 @@ const held = (hold: LaneStep['hold'], sides: readonly unknown[] = []): string =>
  * comes first.
  */
 export function handover(fitting: Fitting, catalogue: Catalogue): Handover {
-  const { lanes, steps, minutes, room } = fitting;
-  const sections: { name?: string; steps: HandoverStep[] }[] = [];
-  for (const { step, text, section, leftOut, shortened } of steps) {
-    if (leftOut) continue;
-    if (!sections.length || sections[sections.length - 1]!.name !== section)
-      sections.push({ ...(section ? { name: section } : {}), steps: [] });
-    const others = new Map<string, string[]>();
-    for (const lane of lanes)
-      for (const entry of lane.steps) {
-        if (entry.step !== step) continue;
-        const says = [
-          entry.verdict === 'as-written' && !entry.override ? '' : saysWay(entry, catalogue),
-          entry.then
-            ? `then ${nameOf(entry.then.variant, catalogue)}, ${held(entry.then.hold, entry.then.sides)}`
-            : '',
-          entry.waitOut ? entry.waitOut.replace(/\.$/, '').toLowerCase() : '',
-        ]
-          .filter(Boolean)
-          .join('; ');
-        if (says) others.set(says, [...(others.get(says) ?? []), lane.person]);
-      }
-    sections[sections.length - 1]!.steps.push({
-      step,
-      says: shortened
-        ? `${text} (${count(shortened.to, shortened.unit.replace(/s$/, ''))} to keep the time)`
-        : text,
-      others: [...others].map(([says, people]) => ({ says, people })),
-    });
-  }
+  const { title, lanes, steps, minutes, room } = fitting;
   return {
-    title: fitting.title,
+    title,
     facts: [
       `${minutes.planned} of ${minutes.asked} minutes`,
       count(lanes.length, 'person').replace('persons', 'people'),
-      ...(room.length
-        ? [
-            room
-              .map(({ prop, count: n, short }) => `${count(n, prop)}${short ? ` (${short} short)` : ''}`)
-              .join(', '),
-          ]
-        : ['no props']),
+      saysProps(room),
     ],
     know: lanes.flatMap(({ person, alerts }) =>
       alerts.filter(({ kind }) => kind !== 'stage').map(({ text }) => ({ person, text })),
     ),
-    sections,
+    sections: sectionsOf(
+      steps.filter(({ leftOut }) => !leftOut),
+      (step) => ({ step: step.step, says: saysStep(step), others: othersAt(step.step, lanes, catalogue) }),
+    ),
   };
+}
+
+/** Steps under the headings that they follow each other under. */
+function sectionsOf(
+  steps: readonly ClassStep[],
+  page: (step: ClassStep) => HandoverStep,
+): Handover['sections'] {
+  const sections: { name?: string; steps: HandoverStep[] }[] = [];
+  for (const step of steps) {
+    if (!sections.length || sections.at(-1)!.name !== step.section)
+      sections.push({ ...(step.section ? { name: step.section } : {}), steps: [] });
+    sections.at(-1)!.steps.push(page(step));
+  }
+  return sections;
+}
+
+const saysProps = (room: Fitting['room']): string =>
+  room.length
+    ? room
+        .map(({ prop, count: n, short }) => `${count(n, prop)}${short ? ` (${short} short)` : ''}`)
+        .join(', ')
+    : 'no props';
+
+const saysStep = ({ text, shortened }: ClassStep): string =>
+  shortened ? `${text} (${count(shortened.to, shortened.unit.replace(/s$/, ''))} to keep the time)` : text;
+
+/** Who does something else at a step; those who do the same are named together. */
+function othersAt(step: number, lanes: Fitting['lanes'], catalogue: Catalogue): HandoverStep['others'] {
+  const people = new Map<string, string[]>();
+  for (const { person, steps } of lanes)
+    for (const entry of steps.filter((one) => one.step === step)) {
+      const says = saysEntry(entry, catalogue);
+      if (says) people.set(says, [...(people.get(says) ?? []), person]);
+    }
+  return [...people].map(([says, who]) => ({ says, people: who }));
+}
+
+/** What someone does that is not as written; empty where all is. */
+function saysEntry(entry: LaneStep, catalogue: Catalogue): string {
+  const { verdict, override, then, waitOut } = entry;
+  return [
+    verdict === 'as-written' && !override ? '' : saysWay(entry, catalogue),
+    then ? `then ${nameOf(then.variant, catalogue)}, ${held(then.hold, then.sides)}` : '',
+    waitOut ? waitOut.replace(/\.$/, '').toLowerCase() : '',
+  ]
+    .filter(Boolean)
+    .join('; ');
 }
 
 const nameOf = (id: string, catalogue: Catalogue): string => {
@@ -88,20 +104,25 @@ const nameOf = (id: string, catalogue: Catalogue): string => {
   return pose.usual === id ? pose.name.toLowerCase() : `${pose.name.toLowerCase()}, ${variant.name}`;
 };
 
-function saysWay(entry: LaneStep, catalogue: Catalogue): string {
-  const { variant } = catalogue.variant(entry.variant);
-  const added = entry.props.filter(
+/** What someone does at a step in a word or two: the pose where it is another, the version, or the prop. */
+function saysWhat(
+  { verdict, variant: id, pose, askedPose, askedVariant, props }: LaneStep,
+  catalogue: Catalogue,
+): string {
+  const { variant } = catalogue.variant(id);
+  if (verdict === 'as-written') return 'as written';
+  if (verdict === 'rest') return 'rests';
+  if (pose !== askedPose) return nameOf(id, catalogue);
+  if (id !== askedVariant) return variant.name;
+  const added = props.filter(
     ({ prop, where }) => !variant.props.some((own) => own.kind === prop && own.where === where),
   );
-  const what = (): string => {
-    if (entry.verdict === 'as-written') return 'as written';
-    if (entry.verdict === 'rest') return 'rests';
-    if (entry.pose !== entry.askedPose) return nameOf(entry.variant, catalogue);
-    if (entry.variant !== entry.askedVariant) return variant.name;
-    return added.length ? added.map(({ prop, where }) => `a ${prop} ${where}`).join(', ') : 'shorter';
-  };
+  return added.length ? added.map(({ prop, where }) => `a ${prop} ${where}`).join(', ') : 'shorter';
+}
+
+function saysWay(entry: LaneStep, catalogue: Catalogue): string {
   const side = entry.sides.length === 1 ? ` (${entry.sides[0]})` : '';
   const hold = held(entry.hold, entry.pose === entry.askedPose ? [] : entry.sides);
   const choice = entry.override ? `: the teacher’s choice, ${entry.override.reason}` : '';
-  return `${what()}${side}, ${hold}${choice}`;
+  return `${saysWhat(entry, catalogue)}${side}, ${hold}${choice}`;
 }

@@ -8,11 +8,12 @@
 export { careFor, somebodyWith, suits, whoTakesCare } from './care.js';
 export { classAlerts } from './classAlerts.js';
 export { compareFittings, type Comparison } from './compareFittings.js';
-export { draftsOf, sitOut, trialOf } from './describe.js';
+export { draftsOf, sitOut } from './describe.js';
 export { handover } from './handover.js';
 export { laneSums } from './laneSums.js';
 export { orderNotes } from './orderNotes.js';
 export { placesOf, roomOf } from './propsAndPlaces.js';
 export { readFitting } from './readFitting.js';
 export { sayCost } from './sayCost.js';
+export { trialOf } from './trial.js';
 export { waitOut } from './waitOut.js';

@@ -9,6 +9,7 @@ import {
   type Ask,
   type Candidate,
 } from './candidates.js';
+import { hasBit } from '../bitSet.js';
 import { LONG_FOLD } from './deep.js';
 import type { LaneTable } from './lane.js';
 import { packOutcome } from './outcome.js';
@@ -51,39 +52,56 @@ function secondsOf(lane: LaneTable, sides: readonly SideChoice[], held: number):
   let seconds: number[] | undefined;
   for (let i = 0; i < held; i++) {
     const { candidate } = sides[i]!;
-    let bits = candidate ? lane.body.towards(candidate.row) : 0;
-    if (bits) seconds ??= [...NOTHING];
-    for (let sum = 0; bits; sum++, bits >>= 1) if (bits & 1) seconds![sum]! += candidate!.holdSeconds;
+    const towards = candidate ? lane.body.towards(candidate.row) : 0;
+    if (!towards) continue;
+    seconds ??= [...NOTHING];
+    for (let sum = 0; sum < SUMS.length; sum++)
+      if (hasBit(towards, sum)) seconds[sum]! += candidate!.holdSeconds;
   }
   return seconds ?? NOTHING;
 }
 
+/** What is left to be answered after some sides: being upside down before all else, then what the first leaves. */
+function counterNeedOf(lane: LaneTable, sides: readonly SideChoice[], held: number): CounterNeed | undefined {
+  let need: CounterNeed | undefined;
+  for (const { candidate } of sides) {
+    if (!candidate) continue;
+    const { inversion, backBend, fold } = lane.body.deep(candidate.row);
+    if (inversion) return 'inversion';
+    if (backBend) need ??= 'back-bend';
+    else if (fold && candidate.holdSeconds * held > LONG_FOLD) need ??= 'fold';
+  }
+  return need;
+}
+
+/** Who sits out does so on a chair. */
+const SITTING_OUT = { entry: 'chair', exit: 'chair' } as const;
+
+const endsOf = ({ body }: LaneTable, { candidate }: SideChoice): ReturnType<LaneTable['body']['ends']> =>
+  candidate ? body.ends(candidate.row) : SITTING_OUT;
+
 function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
   const { body } = lane;
-  const [first] = sides;
+  const first = sides[0]!;
   const last = sides[sides.length - 1]!;
-  const end = last.candidate;
+  const same = first.candidate?.variant === last.candidate?.variant;
   // What has no sides is done once, also where a step with sides was asked.
-  const once = first!.candidate && !first!.candidate.pose.side && first!.candidate.variant === end?.variant;
+  const once = first.candidate && !first.candidate.pose.side && same;
   const held = once ? 1 : sides.length;
   let cost = 0;
   let propsInHand = 0;
-  let counterNeed: CounterNeed | undefined;
   let answers = 0;
   for (const { candidate } of sides) {
     cost += (candidate?.cost ?? WEIGHTS.sitOut) / sides.length;
     if (!candidate) continue;
-    const deep = body.deep(candidate.row);
     propsInHand |= body.propsInHand(candidate.row);
     answers |= lane.answers(candidate.pose.id);
-    if (deep.inversion) counterNeed = 'inversion';
-    else if (deep.backBend) counterNeed ??= 'back-bend';
-    else if (deep.fold && candidate.holdSeconds * held > LONG_FOLD) counterNeed ??= 'fold';
   }
-  if (sides.length > 1 && first!.candidate?.variant !== end?.variant) cost += WEIGHTS.sidesDiffer;
-  const adds = lane.sums.length > 0;
-  const entry = first!.candidate ? body.ends(first!.candidate.row).entry : 'chair';
-  const exit = end ? body.ends(end.row).exit : 'chair';
+  if (sides.length > 1 && !same) cost += WEIGHTS.sidesDiffer;
+  const counterNeed = counterNeedOf(lane, sides, held);
+  const { entry } = endsOf(lane, first);
+  const { exit } = endsOf(lane, last);
+  const addsUp = lane.sums.length > 0;
   return {
     sides,
     cost,
@@ -93,8 +111,8 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
     counterNeed,
     answers,
     outcome: packOutcome({ entry, exit, counterNeed, answers, propsInHand }),
-    seconds: adds ? secondsOf(lane, sides, held) : NOTHING,
-    runs: adds && end ? body.towards(end.row) : 0,
+    seconds: addsUp ? secondsOf(lane, sides, held) : NOTHING,
+    runs: addsUp && last.candidate ? body.towards(last.candidate.row) : 0,
   };
 }
 
@@ -103,11 +121,10 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
  * Limits on the right and on the left then weigh the same.
  */
 function bothOrders(lane: LaneTable, first: SideChoice, second: SideChoice): Option[] {
-  const [a, b] = [first, second].map(({ candidate }) =>
-    candidate ? lane.body.ends(candidate.row) : { entry: 'chair', exit: 'chair' },
-  );
+  const a = endsOf(lane, first);
+  const b = endsOf(lane, second);
   const usual = optionOf(lane, [first, second]);
-  return a!.entry === b!.entry && a!.exit === b!.exit ? [usual] : [usual, optionOf(lane, [second, first])];
+  return a.entry === b.entry && a.exit === b.exit ? [usual] : [usual, optionOf(lane, [second, first])];
 }
 
 /**
@@ -119,108 +136,96 @@ function bothOrders(lane: LaneTable, first: SideChoice, second: SideChoice): Opt
  * @param few only the cheapest of those with the same outcome: nothing is lost by it
  */
 export function optionsOf(ask: Ask, lane: LaneTable, open = false, few = false): Option[] {
+  if (ask.pin) return [doneAlike(ask, lane, pinned(ask, lane, ask.pin))];
   const sides: readonly (Side | undefined)[] = ask.sides.length ? ask.sides : [undefined];
-  const { pin } = ask;
-  if (pin) {
-    const candidate = pinned(ask, lane, pin);
-    return [
-      ask.sides.length
-        ? optionOf(
-            lane,
-            sides.map((side) => ({ side, candidate })),
-          )
-        : onceOrBoth(ask, lane, candidate),
-    ];
-  }
   const written = sides.map((side) => (open ? undefined : asWritten(ask, lane, side)));
-  // Where no rule tells the sides apart, what was found on one holds for the other.
-  const alike = lane.right === lane.left;
-  const found: (Candidate | undefined)[][] = [];
-  written.forEach((candidate, i) => {
-    if (candidate) {
-      found.push([candidate]);
-      return;
-    }
-    if (i && alike && found[0]) {
-      found.push(found[0]);
-      return;
-    }
-    const list =
-      few && (sides.length === 1 || alike) ? fewOf(ask, lane, sides[i]) : candidatesFor(ask, lane, sides[i]);
-    found.push(list.length ? list : [undefined]);
-  });
-  if (!ask.sides.length) return found[0]!.map((candidate) => onceOrBoth(ask, lane, candidate));
-  if (found.length === 1)
-    return found[0]!.map((candidate) => optionOf(lane, [{ side: sides[0], candidate }]));
-  if (few && alike && found[0] === found[1])
-    return found[0]!.map((candidate) =>
-      optionOf(
-        lane,
-        sides.map((side) => ({ side, candidate })),
-      ),
-    );
-  const all = bothSides(
-    lane,
-    sides,
-    found as [(Candidate | undefined)[], (Candidate | undefined)[]],
-    written.some(Boolean),
-    few,
-  );
+  const [first, second] = candidatesBySide(ask, lane, sides, written, few);
+  // One side, or two that no rule tells apart.
+  if (!second || (few && first === second)) return first!.map((candidate) => doneAlike(ask, lane, candidate));
+  const all = bothSides(lane, sides, [first!, second!], written.some(Boolean), few);
   return few ? narrowed(all, lane) : all;
 }
 
-/** A step without sides: done once, or on both sides by a pose that has them. */
-function onceOrBoth({ sides }: Ask, lane: LaneTable, candidate: Candidate | undefined): Option {
-  const on = candidate ? sidesOf(candidate.pose, sides) : [];
+/** What may stand on one side, or nothing: she sits out. */
+type SideCandidates = readonly (Candidate | undefined)[];
+
+/** Candidates for each side. Where no rule tells the sides apart, what was found on one holds for the other. */
+function candidatesBySide(
+  ask: Ask,
+  lane: LaneTable,
+  sides: readonly (Side | undefined)[],
+  written: SideCandidates,
+  few: boolean,
+): SideCandidates[] {
+  const alike = lane.right === lane.left;
+  const found: SideCandidates[] = [];
+  written.forEach((candidate, i) => {
+    if (candidate) found.push([candidate]);
+    else if (i && alike) found.push(found[0]!);
+    else {
+      const cheapest = few && (sides.length === 1 || alike);
+      const list = cheapest ? fewOf(ask, lane, sides[i]) : candidatesFor(ask, lane, sides[i]);
+      found.push(list.length ? list : [undefined]);
+    }
+  });
+  return found;
+}
+
+/** The same on every side of a step; where it has none, done once, or on both sides by a pose that has them. */
+function doneAlike({ sides }: Ask, lane: LaneTable, candidate: Candidate | undefined): Option {
+  const own = candidate ? sidesOf(candidate.pose, sides) : [];
+  const done = sides.length ? sides : own;
   return optionOf(
     lane,
-    on.length ? on.map((side) => ({ side, candidate })) : [{ side: undefined, candidate }],
+    done.length ? done.map((side) => ({ side, candidate })) : [{ side: undefined, candidate }],
   );
 }
 
-/** Ways to do both sides. */
+/** Ways to do both sides: the same on both where the same suits both, otherwise each side its own. */
 function bothSides(
   lane: LaneTable,
   sides: readonly (Side | undefined)[],
-  [first, second]: [(Candidate | undefined)[], (Candidate | undefined)[]],
+  [first, second]: readonly [SideCandidates, SideCandidates],
   kept: boolean,
   few: boolean,
 ): Option[] {
-  const choice = (i: number, candidate: Candidate | undefined): SideChoice => ({ side: sides[i], candidate });
   const outcome = (candidate: Candidate | undefined): number | string =>
     candidate ? lane.outcomeKey(candidate.row, candidate.holdSeconds, 2) : -1;
-  if (!kept) {
-    const there = new Map(second.map((candidate) => [candidate?.row, candidate]));
-    const same = first.flatMap((a) => (there.has(a?.row) ? [[a, there.get(a?.row)] as const] : []));
-    if (same.length)
-      return (
-        few
-          ? cheapestEach(
-              same,
-              ([a, b]) => `${outcome(a)} ${outcome(b)}`,
-              ([a, b]) => costOf(a) + costOf(b),
-              ([a]) => idOf(a),
-            )
-          : same
-      ).map(([a, b]) => optionOf(lane, [choice(0, a), choice(1, b)]));
+  const right = (candidate: Candidate | undefined): SideChoice => ({ side: sides[0], candidate });
+  const left = (candidate: Candidate | undefined): SideChoice => ({ side: sides[1], candidate });
+  const same = kept ? [] : sameOnBoth(first, second);
+  if (same.length) {
+    const pairs = few
+      ? cheapestEach(
+          same,
+          ([a, b]) => `${outcome(a)} ${outcome(b)}`,
+          ([a, b]) => costOf(a) + costOf(b),
+          ([a]) => idOf(a),
+        )
+      : same;
+    return pairs.map(([a, b]) => optionOf(lane, [right(a), left(b)]));
   }
-  // One side keeps what was asked, or nothing suits both: each side its own. Beside a single way only the
-  // cheapest of each outcome matter.
-  const beside = (
-    list: (Candidate | undefined)[],
-    other: (Candidate | undefined)[],
-  ): readonly (Candidate | undefined)[] =>
+  // One side keeps what was asked, or nothing suits both. Beside a single way only the cheapest of each
+  // outcome matter.
+  const beside = (list: SideCandidates, other: SideCandidates): SideCandidates =>
     few && other.length === 1
       ? cheapestEach(list, (one) => `${outcome(one)} ${one?.row === other[0]?.row}`, costOf, idOf)
       : list;
   const seconds = beside(second, first);
   return beside(first, second).flatMap((a) =>
     seconds.flatMap((b) =>
-      a?.variant === b?.variant
-        ? [optionOf(lane, [choice(0, a), choice(1, b)])]
-        : bothOrders(lane, choice(0, a), choice(1, b)),
+      a?.variant === b?.variant ? [optionOf(lane, [right(a), left(b)])] : bothOrders(lane, right(a), left(b)),
     ),
   );
+}
+
+/** Pairs of the same variant, one for each side; their holds may differ. */
+function sameOnBoth(
+  first: SideCandidates,
+  second: SideCandidates,
+): (readonly [Candidate | undefined, Candidate | undefined])[] {
+  const byRow = new Map(second.map((candidate) => [candidate?.row, candidate]));
+  return first.flatMap((a) => (byRow.has(a?.row) ? [[a, byRow.get(a?.row)] as const] : []));
 }
 
 const costOf = (candidate: Candidate | undefined): number => candidate?.cost ?? WEIGHTS.sitOut;

@@ -12,7 +12,7 @@ import {
   type StagedPerson,
 } from '../../builtIn.js';
 import { asked } from '../../../src/fitting/person/candidates.js';
-import { trialOf } from '../../../src/fitting/explain/describe.js';
+import { trialOf } from '../../../src/fitting/explain/trial.js';
 import { laneTable } from '../../../src/fitting/person/lane.js';
 import { optionsOf } from '../../../src/fitting/person/options.js';
 import { isSoft } from '../../../src/rules/isSoft.js';

@@ -1,0 +1,81 @@
+import { positionOf } from '../../rules/houseView.js';
+import { judge, standing, type Breach, type Trial } from '../../rules/judge.js';
+import type { ActiveRule } from '../../rules/stagePerson.js';
+import type { Side } from '../../side.js';
+import type { Ask, Candidate, LaneTable } from '../person/index.js';
+import type { AllowedBy, Finding } from '../types.js';
+import { judgeAsked } from './trial.js';
+
+/** A breach as it is told. `met`: the chosen variant satisfies the rule. */
+export const finding = (
+  { rule, condition, measure, value, limit }: Breach,
+  on: Finding['on'],
+  met: boolean,
+): Finding => ({
+  rule: rule.id,
+  condition,
+  level: rule.level,
+  measure,
+  value: typeof value === 'number' ? Math.round(value * 100) / 100 : value,
+  limit,
+  reason: rule.reason,
+  met,
+  evidence: rule.evidence,
+  on,
+  ...(rule.house ? { house: rule.house } : {}),
+  ...(rule.changed ? { changed: rule.changed } : {}),
+});
+
+/** Rules that the asked way breaks, each beside how the chosen way stands; then what is watched. */
+export function findingsFor(
+  lane: LaneTable,
+  ask: Ask,
+  side: Side | undefined,
+  chosen: {
+    candidate: Candidate;
+    trial: Trial;
+    added: readonly ActiveRule[];
+    watches: readonly ActiveRule[];
+  },
+): Finding[] {
+  const asWritten = chosen.candidate.verdict === 'as-written';
+  const findings: Finding[] = [];
+  const { ranges } = lane.staged.person;
+  // What is asked and what is done are the same: nothing hard is broken, and what is soft has been found
+  // already.
+  for (const breach of asWritten && !ask.pin ? [] : judgeAsked(lane, ask, side)) {
+    const now = standing(breach, chosen.trial, ranges);
+    const answered = !now.broken || (breach.rule.level === 'need' && breach.rule.adds !== undefined);
+    if (!asWritten) findings.push(finding(breach, 'asked', answered));
+    findings.push(finding(now, 'chosen', answered));
+  }
+  for (const breach of [...chosen.added, ...chosen.watches] as Breach[]) {
+    if (!findings.some((known) => known.rule === breach.rule.id && known.on === 'chosen'))
+      findings.push(finding(breach, 'chosen', breach.rule.level === 'need'));
+  }
+  return findings;
+}
+
+/**
+ * Where a position of the house view let the chosen way pass: which, and what another position would have
+ * said.
+ */
+export function allowedBy({ staged, view }: LaneTable, trial: Trial): AllowedBy[] {
+  const found: AllowedBy[] = [];
+  for (const { rule } of judge(staged.elsewhere, trial, staged.person.ranges)) {
+    const topic = rule.house?.topic;
+    if (rule.level === 'watch' || !topic || found.some((one) => one.topic === topic)) continue;
+    const { name, position, positionName } = positionOf(topic, view, staged.rulebook);
+    const other = positionOf(topic, { [topic]: rule.house!.positions[0]! }, staged.rulebook);
+    found.push({
+      topic,
+      name,
+      position,
+      positionName,
+      other: other.positionName,
+      rule: rule.id,
+      reason: rule.reason,
+    });
+  }
+  return found;
+}

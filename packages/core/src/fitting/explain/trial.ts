@@ -1,0 +1,37 @@
+import type { Level } from '../../poses/types.js';
+import { judge, type Breach, type Trial } from '../../rules/judge.js';
+import { sumsAfter } from '../../rules/sums.js';
+import { type Ask, type LaneTable, sidesOf } from '../person/index.js';
+import type { Side } from '../../side.js';
+
+/** A variant at a step of a lane, ready to be judged. */
+export function trialOf(
+  { body }: Pick<LaneTable, 'body'>,
+  { sides, before }: Pick<Ask, 'sides' | 'before'>,
+  row: number,
+  holdSeconds: number,
+  side: Side | undefined,
+  from?: Level,
+): Trial {
+  const { pose } = body.table.rows[row]!;
+  const judged = body.judged(row, side);
+  return {
+    measures: judged.measures,
+    level: judged.level,
+    breath: judged.breath,
+    support: judged.support,
+    holdSeconds,
+    moving: pose.hold.unit === 'rounds',
+    action: pose.purposes[0].action,
+    sums: sumsAfter(before, judged.measures, holdSeconds * Math.max(1, sidesOf(pose, sides).length)),
+    ...(from ? { from } : {}),
+  };
+}
+
+/** Every rule that the asked variant breaks. */
+export const judgeAsked = (lane: LaneTable, ask: Ask, side: Side | undefined): Breach[] =>
+  judge(
+    lane.staged.rules,
+    trialOf(lane, ask, lane.body.table.rowOf.get(ask.variant)!, ask.holdSeconds, side),
+    lane.staged.person.ranges,
+  );
