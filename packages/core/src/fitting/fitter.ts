@@ -74,7 +74,7 @@ function laneWorkFor(person: Person, { catalogue, rulebook, houseView, hall, on,
   return new LaneWork(staged, laneTable(staged, catalogue, houseView, on, pace));
 }
 
-/** Everyone's way through some steps: what they do, and the class's cost before and after lanes are weighed together. */
+/** Everyone's way through some steps, and the class's cost before and after lanes are weighed together. */
 interface Chosen {
   drafts: Draft[][][];
   alone: number;
@@ -250,7 +250,7 @@ function isAnswered(
   return after.some(({ pose }) => (answers(pose) & need) !== 0);
 }
 
-/** One version of a step for everybody who may choose: those stopped, or with a choice of the teacher's, stay apart. */
+/** One version of a step for all but those who are stopped and those for whom the teacher has chosen. */
 function versionsForAll(
   { catalogue }: Setup,
   lanes: readonly LaneWork[],

@@ -1,3 +1,4 @@
+import { cached } from '../cache.js';
 import { judge, type Breach } from '../rules/judge.js';
 import type { StagedPerson } from '../rules/stagePerson.js';
 import { NO_SUMS } from '../rules/sums.js';
@@ -7,7 +8,6 @@ import { type Ask, type LaneTable, narrowed, optionsOf, type Option, sidesOf } f
 import type { Override } from '../plan/choices.js';
 import { type Choice, Walk, type Stage } from './path/index.js';
 import { draftsOf, sitOut, trialOf } from './explain/index.js';
-import { remember } from './cache.js';
 import type { Weight } from './together/index.js';
 import type { Refused } from './types.js';
 import type { Draft } from './types.js';
@@ -45,12 +45,8 @@ const sameAnswer = (a: Choice['then'], b: Choice['then']): boolean =>
 
 const keys = new WeakMap<Step, string>();
 /** Names all of a step that options and what is said of them depend on. */
-function keyOf(step: Step): string {
-  let key = keys.get(step);
-  if (key === undefined)
-    keys.set(step, (key = `${step.variant.id}|${step.hold.count} ${step.hold.unit}|${step.sides.join()}`));
-  return key;
-}
+const keyOf = (step: Step): string =>
+  cached(keys, step, () => `${step.variant.id}|${step.hold.count} ${step.hold.unit}|${step.sides.join()}`);
 
 /**
  * One lane at work: what has been found out for it stays good while the person and the rules do, whatever
@@ -78,7 +74,7 @@ export class LaneWork {
     const own = keyOf(step);
     const unpinned = open ? `${own}|open` : own;
     const key = pin ? `${own}|${pin.variant.id} ${pin.holdSeconds ?? ''}` : unpinned;
-    return this.stages.get(key) ?? remember(this.stages, key, this.lookAt(key, step, pin, open), CACHED_MOST);
+    return cached(this.stages, key, () => this.lookAt(key, step, pin, open), CACHED_MOST);
   }
 
   /**
@@ -90,19 +86,22 @@ export class LaneWork {
     const holdSeconds = table.asked(step);
     const look = (before: Sums): Found => {
       const own = table.sums.length ? `${key}|${table.sums.map((sum) => before[sum]).join()}` : key;
-      let found = options.get(own);
-      if (!found) {
-        const ask: Ask = {
-          pose: step.pose,
-          variant: step.variant,
-          holdSeconds,
-          sides: step.sides,
-          before: table.sums.length ? before : NO_SUMS,
-          ...(pin ? { pin } : {}),
-        };
-        found = remember(options, own, { ask, few: optionsOf(ask, table, open, true) }, CACHED_MOST);
-      }
-      return found;
+      return cached(
+        options,
+        own,
+        () => {
+          const ask: Ask = {
+            pose: step.pose,
+            variant: step.variant,
+            holdSeconds,
+            sides: step.sides,
+            before: table.sums.length ? before : NO_SUMS,
+            ...(pin ? { pin } : {}),
+          };
+          return { ask, few: optionsOf(ask, table, open, true) };
+        },
+        CACHED_MOST,
+      );
     };
     return {
       key: this.last++,
@@ -155,7 +154,7 @@ export class LaneWork {
 
   private weighing({ all, weighed }: OptionsAt, { key, extra }: Weight): Stage {
     return {
-      key: weighed.get(key) ?? remember(weighed, key, this.last++, WEIGHED_MOST),
+      key: cached(weighed, key, () => this.last++, WEIGHED_MOST),
       options: (before) => {
         const { ask, options } = all(before);
         return {
@@ -216,8 +215,7 @@ export class LaneWork {
       const step = steps[i]!;
       const key = keyOf(step);
       const { option, from, then } = choice;
-      let described = this.drafts.get(option);
-      if (!described) this.drafts.set(option, (described = []));
+      const described = cached(this.drafts, option, (): Described[] => []);
       let own = described.find((one) => one.key === key && one.from === from && sameAnswer(one.then, then));
       if (!own) described.push((own = { key, from, then, drafts: draftsOf(this.table, step, choice) }));
       return own.drafts;

@@ -1,3 +1,4 @@
+import { cached } from '../cache.js';
 import type { Build } from '../body/build.js';
 import type { Posture } from '../body/posture.js';
 import { fingerprint } from '../fingerprint.js';
@@ -77,14 +78,12 @@ export function makeCatalogue(data: CatalogueData): Catalogue {
     },
     poseName: (id) => names.get(id) ?? id,
     measures(id, heightCm, build = 'adult') {
-      const key = `${id}|${heightCm}|${build}`;
-      let measures = measured.get(key);
-      if (!measures) {
-        if (measured.size >= MEASURED_MOST) measured.clear();
-        measures = interpolate(solutionsOf(id, build), heightCm);
-        measured.set(key, measures);
-      }
-      return measures;
+      return cached(
+        measured,
+        `${id}|${heightCm}|${build}`,
+        () => interpolate(solutionsOf(id, build), heightCm),
+        MEASURED_MOST,
+      );
     },
     postures(id, heightCm, build = 'adult') {
       const found = solutionsOf(id, build);

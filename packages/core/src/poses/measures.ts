@@ -1,3 +1,4 @@
+import { cached } from '../cache.js';
 import type { Breath, Level } from './types.js';
 
 /** Measures that exist once, in the order in which they are stored. Degrees, cm, shares of body weight. */
@@ -115,15 +116,15 @@ const OTHER_SIDE = { Right: 'Left', Left: 'Right' } as const;
 const mirrors = new WeakMap<Measures, Measures>();
 
 /** The measures of the left form of a variant that is described on the right: limbs change places. */
-export function mirrorMeasures(measures: Measures): Measures {
-  const known = mirrors.get(measures);
-  if (known) return known;
+export const mirrorMeasures = (measures: Measures): Measures =>
+  cached(mirrors, measures, () => makeMirror(measures));
+
+function makeMirror(measures: Measures): Measures {
   const mirrored: Record<string, number> = { ...measures };
   for (const name of SIDED_MEASURES) {
     for (const side of ['Right', 'Left'] as const)
       mirrored[name + side] = measures[`${name}${OTHER_SIDE[side]}`];
   }
-  mirrors.set(measures, mirrored as Measures);
   return mirrored as Measures;
 }
 

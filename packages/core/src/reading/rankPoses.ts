@@ -1,3 +1,4 @@
+import { cached } from '../cache.js';
 import { distance } from 'fastest-levenshtein';
 import type { Pose, Variant } from '../poses/types.js';
 import { words } from './fold.js';
@@ -25,13 +26,9 @@ const entryOf = (pose: Pose, name: string, variant?: Variant): Entry => {
 
 /** A rung's own words after a name of its pose also name it: "cobra on the forearms". */
 function rungWords(variant: Variant): readonly string[][] {
-  let known = folded.get(variant);
-  if (!known)
-    folded.set(
-      variant,
-      (known = [variant.name, ...(variant.words ?? []), variant.id.split('.')[1]!].map(words)),
-    );
-  return known;
+  return cached(folded, variant, () =>
+    [variant.name, ...(variant.words ?? []), variant.id.split('.')[1]!].map(words),
+  );
 }
 const folded = new WeakMap<Variant, readonly string[][]>();
 
@@ -46,9 +43,9 @@ interface Index {
 
 const indexes = new WeakMap<readonly Pose[], Index>();
 
-function indexOf(poses: readonly Pose[]): Index {
-  const known = indexes.get(poses);
-  if (known) return known;
+const indexOf = (poses: readonly Pose[]): Index => cached(indexes, poses, () => makeIndex(poses));
+
+function makeIndex(poses: readonly Pose[]): Index {
   const entries = poses.flatMap((pose) => [
     ...new Map(
       [
@@ -66,13 +63,11 @@ function indexOf(poses: readonly Pose[]): Index {
   const owners = new Map<string, Set<Pose>>();
   for (const { pose, parts } of entries)
     for (const part of parts) owners.set(part, (owners.get(part) ?? new Set()).add(pose));
-  const index: Index = {
+  return {
     entries,
     rarity: (word) =>
       Math.log(1 + poses.length / (1 + (owners.get(word)?.size ?? 0))) / Math.log(1 + poses.length / 2),
   };
-  indexes.set(poses, index);
-  return index;
 }
 
 const likeness = (a: string, b: string): number => {

@@ -1,3 +1,4 @@
+import { cached } from '../cache.js';
 import type { Pose, Variant } from '../poses/types.js';
 import { fold } from './fold.js';
 import { nearestNames, rankPoses } from './rankPoses.js';
@@ -17,14 +18,8 @@ const AHEAD = 0.045;
  * @example resolvePose('tree with a hand on the wall') // tree, tree.hand-on-wall
  */
 export function resolvePose(written: string, poses: readonly Pose[]): Resolved {
-  let known = resolved.get(poses);
-  if (!known) resolved.set(poses, (known = new Map()));
-  let meant = known.get(written);
-  if (!meant) {
-    if (known.size >= RESOLVED_MOST) known.clear();
-    known.set(written, (meant = resolve(written, poses)));
-  }
-  return meant;
+  const byWords = cached(resolved, poses, () => new Map<string, Resolved>());
+  return cached(byWords, written, () => resolve(written, poses), RESOLVED_MOST);
 }
 
 /** The lines of a sequence are read again at every edit, and most of them have not changed. */

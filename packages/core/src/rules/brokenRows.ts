@@ -1,3 +1,4 @@
+import { cached } from '../cache.js';
 import type { Person } from '../people/types.js';
 import { isOneSided, rowsBroken, testsOn } from './judgeAll.js';
 import { limbsOf } from './judge.js';
@@ -12,7 +13,8 @@ const ofShape = (bound: Bound): boolean => !aboutTime(bound);
 const ofAll = (): boolean => true;
 
 const SHARES = new Set<string>(USE_NAMES);
-const known = new WeakMap<Columns, WeakMap<Rule, Map<string, readonly number[] | undefined>>>();
+type Rows = readonly number[] | undefined;
+const lookedUp = new WeakMap<Columns, WeakMap<Rule, Map<string, Rows>>>();
 
 /**
  * The rows of a table in which a rule is broken, looked up once for everyone of that body: a rule sees
@@ -27,8 +29,8 @@ export function brokenRows(
   left: boolean,
   table: Columns,
   of: Of,
-): readonly number[] | undefined {
-  const look = (): readonly number[] | undefined => {
+): Rows {
+  const look = (): Rows => {
     const any = testsOn(active, ranges, left, of === 'shape' ? ofShape : ofAll);
     return any.length ? rowsBroken({ any }, table) : undefined;
   };
@@ -37,11 +39,8 @@ export function brokenRows(
     Object.keys(ranges).length
   )
     return look();
-  let rules = known.get(table);
-  if (!rules) known.set(table, (rules = new WeakMap()));
-  let sides = rules.get(active.rule);
-  if (!sides) rules.set(active.rule, (sides = new Map()));
+  const byRule = cached(lookedUp, table, () => new WeakMap<Rule, Map<string, Rows>>());
+  const bySide = cached(byRule, active.rule, () => new Map<string, Rows>());
   const key = `${of} ${left && isOneSided(active) ? 'left' : 'right'} ${limbsOf(active).join()}`;
-  if (!sides.has(key)) sides.set(key, look());
-  return sides.get(key);
+  return cached(bySide, key, look);
 }

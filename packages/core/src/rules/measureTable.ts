@@ -1,3 +1,4 @@
+import { cached } from '../cache.js';
 import { buildOf } from '../body/build.js';
 import type { Person } from '../people/types.js';
 import type { Catalogue } from '../poses/catalogue.js';
@@ -91,7 +92,7 @@ export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
 
 /** Tables kept at once. */
 const TABLES_MOST = 250;
-const tables = new WeakMap<Catalogue, Map<string, MeasureTable>>();
+const byCatalogue = new WeakMap<Catalogue, Map<string, MeasureTable>>();
 
 /** The table of a body and a way of breathing; made once and kept. */
 export function measureTable(
@@ -102,32 +103,29 @@ export function measureTable(
 ): MeasureTable {
   const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on));
   const key = `${person.heightCm}|${build}|${breathSeconds(person, 'natural', on)}|${held}`;
-  let known = tables.get(catalogue);
-  if (!known) tables.set(catalogue, (known = new Map()));
-  let table = known.get(key);
-  if (!table) {
-    const rows = catalogue.poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));
-    const columns = columnsOf(
-      rows.map(({ pose, variant }): Shape => {
-        const { level, breath, support } = variant;
-        const seconds = pose.hold[held] * countSeconds(pose, breath, person, on);
-        return {
-          measures: catalogue.measures(variant.id, person.heightCm, build),
-          level,
-          breath,
-          support,
-          action: pose.purposes[0].action,
-          moving: pose.hold.unit === 'rounds',
-          seconds,
-          both: seconds * (pose.side ? 2 : 1),
-        };
-      }),
-    );
-    if (known.size >= TABLES_MOST) known.clear();
-    known.set(
-      key,
-      (table = { rows, columns, rowOf: new Map(rows.map(({ variant }, row) => [variant, row])) }),
-    );
-  }
-  return table;
+  const shapeOf = (pose: Pose, variant: Variant): Shape => {
+    const { level, breath, support } = variant;
+    const seconds = pose.hold[held] * countSeconds(pose, breath, person, on);
+    return {
+      measures: catalogue.measures(variant.id, person.heightCm, build),
+      level,
+      breath,
+      support,
+      action: pose.purposes[0].action,
+      moving: pose.hold.unit === 'rounds',
+      seconds,
+      both: seconds * (pose.side ? 2 : 1),
+    };
+  };
+  const tables = cached(byCatalogue, catalogue, () => new Map<string, MeasureTable>());
+  return cached(
+    tables,
+    key,
+    () => {
+      const rows = catalogue.poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));
+      const columns = columnsOf(rows.map(({ pose, variant }) => shapeOf(pose, variant)));
+      return { rows, columns, rowOf: new Map(rows.map(({ variant }, row) => [variant, row])) };
+    },
+    TABLES_MOST,
+  );
 }

@@ -1,3 +1,4 @@
+import { cached } from '../../cache.js';
 import { MEASURE_NAMES, type Judged } from '../../poses/measures.js';
 import type { CounterNeed } from '../../poses/counterPoses.js';
 import type { Level } from '../../poses/types.js';
@@ -213,17 +214,15 @@ const described = new WeakMap<Judged, WeakMap<StagedPerson['person']['ranges'], 
  */
 function measuresOf(judged: Judged, ranges: StagedPerson['person']['ranges']): LaneStep['measures'] {
   const own = Object.keys(ranges).length ? ranges : UNMEASURED;
-  let known = described.get(judged);
-  if (!known) described.set(judged, (known = new WeakMap()));
-  let measures = known.get(own);
-  if (!measures)
-    known.set(
-      own,
-      (measures = Object.fromEntries(
+  const byRanges = cached(described, judged, () => new WeakMap<typeof own, LaneStep['measures']>());
+  return cached(
+    byRanges,
+    own,
+    () =>
+      Object.fromEntries(
         MEASURED.map((name) => [name, Math.round(quantityOf(name, judged, own) * 1000) / 1000]),
-      ) as LaneStep['measures']),
-    );
-  return measures;
+      ) as LaneStep['measures'],
+  );
 }
 const UNMEASURED: StagedPerson['person']['ranges'] = {};
 

@@ -1,3 +1,4 @@
+import { cached } from '../../cache.js';
 import type { Fitting, PersonPlace } from '../types.js';
 import type { Draft } from '../types.js';
 
@@ -9,23 +10,21 @@ interface Needs {
   props: ReadonlyMap<string, number>;
   wall: boolean;
 }
-const known = new WeakMap<readonly Draft[], Needs>();
-function needsOf(entries: readonly Draft[]): Needs {
-  let needs = known.get(entries);
-  if (!needs) {
-    const props = new Map<string, number>();
-    let wall = false;
-    for (const uses of entries.flatMap(({ props: own, then }) => (then ? [own, then.props] : [own]))) {
-      const own = new Map<string, number>();
-      for (const { prop, count } of uses) {
-        if (prop === 'wall') wall = true;
-        else own.set(prop, (own.get(prop) ?? 0) + count);
-      }
-      for (const [prop, count] of own) props.set(prop, Math.max(props.get(prop) ?? 0, count));
+const needsCache = new WeakMap<readonly Draft[], Needs>();
+const needsOf = (entries: readonly Draft[]): Needs => cached(needsCache, entries, () => findNeeds(entries));
+
+function findNeeds(entries: readonly Draft[]): Needs {
+  const props = new Map<string, number>();
+  let wall = false;
+  for (const uses of entries.flatMap(({ props: own, then }) => (then ? [own, then.props] : [own]))) {
+    const own = new Map<string, number>();
+    for (const { prop, count } of uses) {
+      if (prop === 'wall') wall = true;
+      else own.set(prop, (own.get(prop) ?? 0) + count);
     }
-    known.set(entries, (needs = { props, wall }));
+    for (const [prop, count] of own) props.set(prop, Math.max(props.get(prop) ?? 0, count));
   }
-  return needs;
+  return { props, wall };
 }
 
 /** Props needed at once, at the step that needs most of each. Everyone needs their own; the wall is there. */

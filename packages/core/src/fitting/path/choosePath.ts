@@ -1,3 +1,4 @@
+import { cached } from '../../cache.js';
 import type { Level } from '../../poses/types.js';
 import { NO_SUMS } from '../../rules/sums.js';
 import { SUMS, type Sum } from '../../rules/types.js';
@@ -130,11 +131,8 @@ interface CounterOption {
 const counterCache = new WeakMap<LaneTable, Map<CounterNeed, readonly CounterOption[]>>();
 /** Counter-poses this person may take, with what each costs; worked out once. */
 function countersFor(lane: LaneTable, counterNeed: CounterNeed): readonly CounterOption[] {
-  let cache = counterCache.get(lane);
-  if (!cache) counterCache.set(lane, (cache = new Map()));
-  let counters = cache.get(counterNeed);
-  if (!counters) cache.set(counterNeed, (counters = findCounters(lane, counterNeed)));
-  return counters;
+  const byNeed = cached(counterCache, lane, () => new Map<CounterNeed, readonly CounterOption[]>());
+  return cached(byNeed, counterNeed, () => findCounters(lane, counterNeed));
 }
 
 function findCounters(lane: LaneTable, counterNeed: CounterNeed): CounterOption[] {
@@ -277,8 +275,7 @@ function extendAddingUp(labels: readonly Label[], lane: LaneTable, optionsAt: St
   const offered = new Map<string, ReturnType<StepOptions>>();
   for (const [back, label] of labels.entries()) {
     const key = lane.sums.map((sum) => label.sums[sum]).join('|');
-    let here = offered.get(key);
-    if (!here) offered.set(key, (here = optionsAt(label.sums)));
+    const here = cached(offered, key, () => optionsAt(label.sums));
     const settle = settling(lane, label);
     for (const option of here.options) {
       for (const settled of settle(option)) {

@@ -1,6 +1,6 @@
+import { cached } from '../../cache.js';
 import { pathOf, startLabels, extendLabels, type Label, type StepOptions } from './choosePath.js';
 import type { LaneTable } from '../person/index.js';
-import { remember } from '../cache.js';
 import type { Path } from './choosePath.js';
 
 /**
@@ -60,19 +60,13 @@ export class Walk {
 
   private step(from: readonly Label[], state: number, { key, options }: Stage): Reached {
     const own = state * STAGES + key;
-    let reached = this.cache.get(own);
-    if (!reached) {
+    const reach = (): Reached => {
       const labels = extendLabels(from, this.lane, options);
       const more = labels.reduce((least, { cost }) => Math.min(least, cost), Infinity);
       const counted = labels.map((label): Label => ({ ...label, cost: label.cost - more }));
-      reached = remember(
-        this.cache,
-        own,
-        { labels: counted, more, state: this.stateOf(counted) },
-        CACHED_MOST,
-      );
-    }
-    return reached;
+      return { labels: counted, more, state: this.stateOf(counted) };
+    };
+    return cached(this.cache, own, reach, CACHED_MOST);
   }
 
   /**
@@ -88,6 +82,6 @@ export class Walk {
           sums.map((sum) => ` ${added[sum]}`).join(''),
       )
       .join('|');
-    return this.states.get(key) ?? remember(this.states, key, this.last++, CACHED_MOST);
+    return cached(this.states, key, () => this.last++, CACHED_MOST);
   }
 }

@@ -1,3 +1,4 @@
+import { cached } from '../../cache.js';
 import { buildOf } from '../../body/build.js';
 import type { Person } from '../../people/types.js';
 import type { Catalogue } from '../../poses/catalogue.js';
@@ -84,16 +85,10 @@ export function bodyTable(
   person: Pick<Person, 'heightCm' | 'born'>,
   on: string,
 ): BodyTable {
-  let cache = bodies.get(catalogue);
-  if (!cache) bodies.set(catalogue, (cache = new Map()));
   const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on));
+  const ofCatalogue = cached(bodies, catalogue, () => new Map<string, BodyTable>());
   const key = `${person.heightCm}|${build}`;
-  let body = cache.get(key);
-  if (!body) {
-    if (cache.size >= BODIES_MOST) cache.clear();
-    cache.set(key, (body = makeBody(catalogue, person, on, build)));
-  }
-  return body;
+  return cached(ofCatalogue, key, () => makeBody(catalogue, person, on, build), BODIES_MOST);
 }
 
 /** One entry for each kind of prop, in the order in which they come. */

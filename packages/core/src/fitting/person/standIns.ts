@@ -1,3 +1,4 @@
+import { cached } from '../../cache.js';
 import { USUAL_RANGE } from '../../body/ranges.js';
 import type { Judged } from '../../poses/measures.js';
 import type { Level, Pose, Variant } from '../../poses/types.js';
@@ -169,9 +170,7 @@ function mayReplace(
  * purpose, and rest.
  */
 export function standInsOf(body: BodyTable, variant: Variant): StandIns {
-  let standIns = body.standIns.get(variant);
-  if (!standIns) body.standIns.set(variant, (standIns = findStandIns(body, variant)));
-  return standIns;
+  return cached(body.standIns, variant, () => findStandIns(body, variant));
 }
 
 function findStandIns(body: BodyTable, variant: Variant): StandIns {

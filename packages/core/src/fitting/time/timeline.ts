@@ -1,3 +1,4 @@
+import { cached } from '../../cache.js';
 import type { Sequence, Step } from '../../reading/parseSequence.js';
 import { type Pace } from '../../people/pace.js';
 import type { Level } from '../../poses/types.js';
@@ -62,44 +63,40 @@ interface Taken {
   then: number;
   entry: Level;
   exit: Level;
-  bits: number;
+  /** The set of kinds of props in use. */
+  props: number;
 }
-const known = new WeakMap<readonly Draft[], Taken>();
+const takenCache = new WeakMap<readonly Draft[], Taken>();
 
-function takenBy(entries: readonly Draft[], { pace, body: { catalogue } }: LaneTable): Taken {
-  let taken = known.get(entries);
-  if (!taken) {
-    const [first] = entries;
-    const last = entries[entries.length - 1]!;
-    const enters = catalogue.variant(first!.variant).variant;
-    const leaves = catalogue.variant(last.then?.variant ?? last.variant).variant;
-    let then = entries.length > 1 ? pace.changeSide : 0;
-    let span = 0;
-    let bits = 0;
-    for (const entry of entries) {
-      span += spanOf(entry.hold.seconds, entry.sides.length, pace);
-      if (entry.then)
-        then += pace.changeSide + spanOf(entry.then.hold.seconds, entry.then.sides.length, pace);
-      for (const { prop } of entry.props) bits |= propBit(prop);
-    }
-    known.set(
-      entries,
-      (taken = {
-        span: span + then,
-        then,
-        entry: enters.entry ?? enters.level,
-        exit: leaves.exit ?? leaves.level,
-        bits,
-      }),
-    );
+const takenBy = (entries: readonly Draft[], lane: LaneTable): Taken =>
+  cached(takenCache, entries, () => findTaken(entries, lane));
+
+function findTaken(entries: readonly Draft[], { pace, body: { catalogue } }: LaneTable): Taken {
+  const [first] = entries;
+  const last = entries[entries.length - 1]!;
+  const enters = catalogue.variant(first!.variant).variant;
+  const leaves = catalogue.variant(last.then?.variant ?? last.variant).variant;
+  let then = entries.length > 1 ? pace.changeSide : 0;
+  let span = 0;
+  let props = 0;
+  for (const entry of entries) {
+    span += spanOf(entry.hold.seconds, entry.sides.length, pace);
+    if (entry.then) then += pace.changeSide + spanOf(entry.then.hold.seconds, entry.then.sides.length, pace);
+    for (const { prop } of entry.props) props |= propBit(prop);
   }
-  return taken;
+  return {
+    span: span + then,
+    then,
+    entry: enters.entry ?? enters.level,
+    exit: leaves.exit ?? leaves.level,
+    props,
+  };
 }
 
 /** Getting from one step's entries to the next: the change of level, and what must be fetched. */
 function between(before: Taken, after: Taken, { pace, slow }: LaneTable): number {
   const change = slow ? pace.changeLevelSlow : pace.changeLevel;
-  return (before.exit === after.entry ? 0 : change) + (after.bits & ~before.bits ? pace.props : 0);
+  return (before.exit === after.entry ? 0 : change) + (after.props & ~before.props ? pace.props : 0);
 }
 
 /**

@@ -1,3 +1,4 @@
+import { cached } from '../../cache.js';
 import type { Level } from '../../poses/types.js';
 import type { Way } from '../../poses/ways.js';
 
@@ -9,21 +10,21 @@ const distances = new WeakMap<readonly Way[], Map<string, number>>();
  */
 export function levelDistance(from: Level, to: Level, ways: readonly Way[]): number {
   if (from === to) return 0;
-  let known = distances.get(ways);
-  if (!known) distances.set(ways, (known = new Map()));
-  const key = `${from}|${to}`;
-  let moves = known.get(key);
-  if (moves === undefined) {
-    let reached = new Set<Level>([from]);
-    for (moves = 0; !reached.has(to); moves++)
-      reached = new Set([
-        ...reached,
-        ...ways.flatMap((way) => [
-          ...(reached.has(way.from) ? [way.to] : []),
-          ...(way.back && reached.has(way.to) ? [way.from] : []),
-        ]),
-      ]);
-    known.set(key, moves);
-  }
+  const moves = cached(distances, ways, () => new Map<string, number>());
+  return cached(moves, `${from}|${to}`, () => countMoves(from, to, ways));
+}
+
+/** Moves to the level, one more at a time from wherever one has come to. */
+function countMoves(from: Level, to: Level, ways: readonly Way[]): number {
+  let reached = new Set<Level>([from]);
+  let moves = 0;
+  for (; !reached.has(to); moves++)
+    reached = new Set([
+      ...reached,
+      ...ways.flatMap((way) => [
+        ...(reached.has(way.from) ? [way.to] : []),
+        ...(way.back && reached.has(way.to) ? [way.from] : []),
+      ]),
+    ]);
   return moves;
 }

@@ -1,3 +1,4 @@
+import { cached } from '../../cache.js';
 import type { Build } from '../../body/build.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import { LEVELS } from '../../poses/levels.js';
@@ -28,16 +29,14 @@ export interface Passage {
   none: boolean;
 }
 
-const tables = new WeakMap<Catalogue, Map<string, Columns>>();
+const byCatalogue = new WeakMap<Catalogue, Map<string, Columns>>();
 /** Every way as numbers, for one body: each is held against rules like any movement. */
 function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Columns {
-  let known = tables.get(catalogue);
-  if (!known) tables.set(catalogue, (known = new Map()));
-  const key = `${heightCm}|${build}`;
-  let table = known.get(key);
-  if (!table) {
-    const { ways } = catalogue;
-    const columns = columnsOf(
+  const tables = cached(byCatalogue, catalogue, () => new Map<string, Columns>());
+  const { ways } = catalogue;
+  const look = (): Columns => ({
+    rows: ways,
+    columns: columnsOf(
       ways.map(({ variant: { id, level, breath, support }, seconds }) => ({
         measures: catalogue.measures(id, heightCm, build),
         level,
@@ -48,11 +47,9 @@ function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Column
         seconds,
         both: 0,
       })),
-    );
-    if (known.size >= TABLES_MOST) known.clear();
-    known.set(key, (table = { rows: ways, columns }));
-  }
-  return table;
+    ),
+  });
+  return cached(tables, `${heightCm}|${build}`, look, TABLES_MOST);
 }
 const TABLES_MOST = 250;
 
@@ -114,9 +111,8 @@ interface Network {
 }
 
 const networks = new WeakMap<readonly Way[], Network>();
-function networkOf(ways: readonly Way[]): Network {
-  let network = networks.get(ways);
-  if (!network) {
+const networkOf = (ways: readonly Way[]): Network =>
+  cached(networks, ways, () => {
     const moves = ways.flatMap((way): DirectedMove[] => {
       const floor = FLOOR_LEVELS.has(way.from) !== FLOOR_LEVELS.has(way.to);
       const base = WEIGHTS.way + (way.usual ? 0 : WEIGHTS.unusualWay);
@@ -125,10 +121,8 @@ function networkOf(ways: readonly Way[]): Network {
       const there: DirectedMove = { way, backwards: false, from, to, floor, base };
       return way.back ? [there, { ...there, backwards: true, from: to, to: from }] : [there];
     });
-    networks.set(ways, (network = { moves, every: moves.map(() => true), chains: new Map() }));
-  }
-  return network;
-}
+    return { moves, every: moves.map(() => true), chains: new Map() };
+  });
 
 /** Ways that are open to someone, levels that are closed, what getting down and up takes; `key` names it. */
 interface Graph {
@@ -150,13 +144,8 @@ const graphOf = (open: readonly boolean[], closed: number, slow: number): Graph 
  */
 function shortest(from: number, to: number, graph: Graph, { moves, chains }: Network): Chain | undefined {
   const pair = from * LEVELS.length + to;
-  let known = chains.get(graph.key);
-  if (!known) {
-    if (chains.size >= GRAPHS_MOST) chains.clear();
-    chains.set(graph.key, (known = new Map()));
-  }
-  if (!known.has(pair)) known.set(pair, chain(from, to, graph, moves));
-  return known.get(pair);
+  const found = cached(chains, graph.key, () => new Map<number, Chain | undefined>(), GRAPHS_MOST);
+  return cached(found, pair, () => chain(from, to, graph, moves));
 }
 const GRAPHS_MOST = 500;
 
@@ -202,7 +191,9 @@ const NOWHERE: Passage = { moves: [], cost: 0, seconds: 0, instead: [], none: fa
  * @returns a passage; one without a way that suits costs so much that it is the last thing taken
  */
 export function passagesFor(staged: StagedPerson, catalogue: Catalogue): (from: Level, to: Level) => Passage {
-  const known: (Passage | undefined)[] = new Array<Passage | undefined>(LEVELS.length ** 2).fill(undefined);
+  const passages: (Passage | undefined)[] = new Array<Passage | undefined>(LEVELS.length ** 2).fill(
+    undefined,
+  );
   const slow = goesSlowly(staged) ? WEIGHTS.slowFloor : 1;
   const network = networkOf(catalogue.ways);
   const shut = closedTo(staged);
@@ -238,6 +229,6 @@ export function passagesFor(staged: StagedPerson, catalogue: Catalogue): (from: 
     if (from === to) return NOWHERE;
     const at = LEVELS.indexOf(from);
     const end = LEVELS.indexOf(to);
-    return (known[at * LEVELS.length + end] ??= between(at, end));
+    return (passages[at * LEVELS.length + end] ??= between(at, end));
   };
 }
