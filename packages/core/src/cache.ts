@@ -1,21 +1,12 @@
-/** What a cache must be able to do: a `Map`, or a `WeakMap` where the keys are objects that come and go. */
-interface Cache<K, V> {
-  get(key: K): V | undefined;
-  has(key: K): boolean;
-  set(key: K, value: V): unknown;
-}
-
 /**
- * The value kept under a key; made, and kept, when it is first asked for.
+ * Keeps a value under its key and gives it back; where there are as many as may be kept, the oldest goes
+ * (a `Map` only: a `WeakMap` lets go by itself). Asked for like this, so that nothing is made twice and
+ * looking up stays quick:
  *
- * @param most so many are kept; where there are more, the oldest goes (a `Map` only)
  * @example
- * cached(squares, 3, () => 9); // 9, and again without making it
+ * const square = squares.get(3) ?? keep(squares, 3, 3 * 3);
  */
-export function cached<K, V>(cache: Cache<K, V>, key: K, make: () => V, most = Infinity): V {
-  const kept = cache.get(key);
-  if (kept !== undefined || cache.has(key)) return kept as V;
-  const value = make();
+export function keep<K, V>(cache: { set(key: K, value: V): unknown }, key: K, value: V, most = Infinity): V {
   if (cache instanceof Map && cache.size >= most) cache.delete(cache.keys().next().value);
   cache.set(key, value);
   return value;

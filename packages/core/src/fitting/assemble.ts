@@ -83,7 +83,6 @@ function classSteps({ sequence, all, kept, timed, choices }: Made): ClassStep[] 
   return all.map((step, n): ClassStep => {
     const i = index.get(step.number);
     const clock = i === undefined ? { start: end, end } : timed.clock[i]!;
-    const entries = i === undefined ? [] : timed.drafts.flatMap((lane) => lane[i]!);
     const shortened = i === undefined ? undefined : timed.shortened[i];
     const insteadOf = swappedFor(sequence.steps[n]!, step, choices);
     end = clock.end;
@@ -98,10 +97,22 @@ function classSteps({ sequence, all, kept, timed, choices }: Made): ClassStep[] 
       ...(i === undefined ? { leftOut: 'Left out to keep the time.' } : {}),
       ...(shortened ? { shortened } : {}),
       ...(insteadOf ? { insteadOf } : {}),
-      versions: new Set(entries.map(({ variant }) => variant)).size,
-      meets: new Set(entries.map(({ pose }) => pose)).size === 1,
+      ...howManyAt(timed.drafts, i),
     };
   });
+}
+
+/** How many different things happen at a step, and whether everyone is in the same pose. */
+function howManyAt(lanes: Timeline['drafts'], i: number | undefined): Pick<ClassStep, 'versions' | 'meets'> {
+  const variants = new Set<string>();
+  const poses = new Set<string>();
+  if (i !== undefined)
+    for (const lane of lanes)
+      for (const { variant, pose } of lane[i]!) {
+        variants.add(variant);
+        poses.add(pose);
+      }
+  return { versions: variants.size, meets: poses.size === 1 };
 }
 
 /** What was asked before the teacher swapped a step for everybody. */
@@ -127,14 +138,12 @@ function lanesOf({ on }: Settings, { sequence, kept, lanes, timed }: Made): Lane
     const { limits, body } = table;
     const steps = timed.drafts[lane]!.flatMap((entries, i) => {
       const step = kept[i]!;
+      const clock = timed.clock[i]!;
       const waiting = waitingAfter(entries, longest[i]!, table);
-      return entries.map((draft): LaneStep => ({
-        step: step.number,
-        asked: step.text,
-        ...draft,
-        clock: timed.clock[i]!,
-        ...waiting,
-      }));
+      return entries.map((draft): LaneStep => {
+        const entry = { step: step.number, asked: step.text, ...draft, clock };
+        return waiting ? { ...entry, ...waiting } : entry;
+      });
     });
     const sums = laneSums(steps, body);
     return {
@@ -154,9 +163,9 @@ function waitingAfter(
   entries: readonly Draft[],
   longest: number,
   table: LaneTable,
-): Pick<LaneStep, 'waits' | 'waitOut'> {
+): Pick<LaneStep, 'waits' | 'waitOut'> | undefined {
   const waits = Math.round(longest - laneSeconds(entries, table));
-  if (waits < WAITS) return {};
+  if (waits < WAITS) return undefined;
   const last = entries[entries.length - 1]!;
   const shape = last.then ? measuresFor(table.body, last.then.variant) : last.measures;
   const out = waitOut(shape, table.limits);

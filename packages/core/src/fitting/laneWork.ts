@@ -1,4 +1,4 @@
-import { cached } from '../cache.js';
+import { keep } from '../cache.js';
 import { judge, type Breach } from '../rules/judge.js';
 import type { StagedPerson } from '../rules/stagePerson.js';
 import { NO_SUMS } from '../rules/sums.js';
@@ -46,7 +46,8 @@ const sameAnswer = (a: Choice['then'], b: Choice['then']): boolean =>
 const keys = new WeakMap<Step, string>();
 /** Names all of a step that options and what is said of them depend on. */
 const keyOf = (step: Step): string =>
-  cached(keys, step, () => `${step.variant.id}|${step.hold.count} ${step.hold.unit}|${step.sides.join()}`);
+  keys.get(step) ??
+  keep(keys, step, `${step.variant.id}|${step.hold.count} ${step.hold.unit}|${step.sides.join()}`);
 
 /**
  * One lane at work: what has been found out for it stays good while the person and the rules do, whatever
@@ -74,7 +75,7 @@ export class LaneWork {
     const own = keyOf(step);
     const unpinned = open ? `${own}|open` : own;
     const key = pin ? `${own}|${pin.variant.id} ${pin.holdSeconds ?? ''}` : unpinned;
-    return cached(this.stages, key, () => this.lookAt(key, step, pin, open), CACHED_MOST);
+    return this.stages.get(key) ?? keep(this.stages, key, this.lookAt(key, step, pin, open), CACHED_MOST);
   }
 
   /**
@@ -84,24 +85,20 @@ export class LaneWork {
   private lookAt(key: string, step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
     const { table, options } = this;
     const holdSeconds = table.asked(step);
+    const find = (before: Sums): Found => {
+      const ask: Ask = {
+        pose: step.pose,
+        variant: step.variant,
+        holdSeconds,
+        sides: step.sides,
+        before: table.sums.length ? before : NO_SUMS,
+        ...(pin ? { pin } : {}),
+      };
+      return { ask, few: optionsOf(ask, table, open, true) };
+    };
     const look = (before: Sums): Found => {
       const own = table.sums.length ? `${key}|${table.sums.map((sum) => before[sum]).join()}` : key;
-      return cached(
-        options,
-        own,
-        () => {
-          const ask: Ask = {
-            pose: step.pose,
-            variant: step.variant,
-            holdSeconds,
-            sides: step.sides,
-            before: table.sums.length ? before : NO_SUMS,
-            ...(pin ? { pin } : {}),
-          };
-          return { ask, few: optionsOf(ask, table, open, true) };
-        },
-        CACHED_MOST,
-      );
+      return options.get(own) ?? keep(options, own, find(before), CACHED_MOST);
     };
     return {
       key: this.last++,
@@ -154,7 +151,7 @@ export class LaneWork {
 
   private weighing({ all, weighed }: OptionsAt, { key, extra }: Weight): Stage {
     return {
-      key: cached(weighed, key, () => this.last++, WEIGHED_MOST),
+      key: weighed.get(key) ?? keep(weighed, key, this.last++, WEIGHED_MOST),
       options: (before) => {
         const { ask, options } = all(before);
         return {
@@ -215,7 +212,7 @@ export class LaneWork {
       const step = steps[i]!;
       const key = keyOf(step);
       const { option, from, then } = choice;
-      const described = cached(this.drafts, option, (): Described[] => []);
+      const described = this.drafts.get(option) ?? keep(this.drafts, option, []);
       let own = described.find((one) => one.key === key && one.from === from && sameAnswer(one.then, then));
       if (!own) described.push((own = { key, from, then, drafts: draftsOf(this.table, step, choice) }));
       return own.drafts;

@@ -1,4 +1,4 @@
-import { cached } from '../cache.js';
+import { keep } from '../cache.js';
 import type { Build } from '../body/build.js';
 import type { Posture } from '../body/posture.js';
 import { fingerprint } from '../fingerprint.js';
@@ -78,12 +78,9 @@ export function makeCatalogue(data: CatalogueData): Catalogue {
     },
     poseName: (id) => names.get(id) ?? id,
     measures(id, heightCm, build = 'adult') {
-      return cached(
-        measured,
-        `${id}|${heightCm}|${build}`,
-        () => interpolate(solutionsOf(id, build), heightCm),
-        MEASURED_MOST,
-      );
+      const key = `${id}|${heightCm}|${build}`;
+      const make = (): Measures => interpolate(solutionsOf(id, build), heightCm);
+      return measured.get(key) ?? keep(measured, key, make(), MEASURED_MOST);
     },
     postures(id, heightCm, build = 'adult') {
       const found = solutionsOf(id, build);

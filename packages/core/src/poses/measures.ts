@@ -1,4 +1,4 @@
-import { cached } from '../cache.js';
+import { keep } from '../cache.js';
 import type { Breath, Level } from './types.js';
 
 /** Measures that exist once, in the order in which they are stored. Degrees, cm, shares of body weight. */
@@ -117,7 +117,7 @@ const mirrors = new WeakMap<Measures, Measures>();
 
 /** The measures of the left form of a variant that is described on the right: limbs change places. */
 export const mirrorMeasures = (measures: Measures): Measures =>
-  cached(mirrors, measures, () => makeMirror(measures));
+  mirrors.get(measures) ?? keep(mirrors, measures, makeMirror(measures));
 
 function makeMirror(measures: Measures): Measures {
   const mirrored: Record<string, number> = { ...measures };

@@ -1,4 +1,4 @@
-import { cached } from '../cache.js';
+import { keep } from '../cache.js';
 import { distance } from 'fastest-levenshtein';
 import type { Pose, Variant } from '../poses/types.js';
 import { words } from './fold.js';
@@ -26,8 +26,9 @@ const entryOf = (pose: Pose, name: string, variant?: Variant): Entry => {
 
 /** A rung's own words after a name of its pose also name it: "cobra on the forearms". */
 function rungWords(variant: Variant): readonly string[][] {
-  return cached(folded, variant, () =>
-    [variant.name, ...(variant.words ?? []), variant.id.split('.')[1]!].map(words),
+  return (
+    folded.get(variant) ??
+    keep(folded, variant, [variant.name, ...(variant.words ?? []), variant.id.split('.')[1]!].map(words))
   );
 }
 const folded = new WeakMap<Variant, readonly string[][]>();
@@ -43,7 +44,8 @@ interface Index {
 
 const indexes = new WeakMap<readonly Pose[], Index>();
 
-const indexOf = (poses: readonly Pose[]): Index => cached(indexes, poses, () => makeIndex(poses));
+const indexOf = (poses: readonly Pose[]): Index =>
+  indexes.get(poses) ?? keep(indexes, poses, makeIndex(poses));
 
 function makeIndex(poses: readonly Pose[]): Index {
   const entries = poses.flatMap((pose) => [

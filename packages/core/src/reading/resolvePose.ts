@@ -1,4 +1,4 @@
-import { cached } from '../cache.js';
+import { keep } from '../cache.js';
 import type { Pose, Variant } from '../poses/types.js';
 import { fold } from './fold.js';
 import { nearestNames, rankPoses } from './rankPoses.js';
@@ -18,8 +18,8 @@ const AHEAD = 0.045;
  * @example resolvePose('tree with a hand on the wall') // tree, tree.hand-on-wall
  */
 export function resolvePose(written: string, poses: readonly Pose[]): Resolved {
-  const byWords = cached(resolved, poses, () => new Map<string, Resolved>());
-  return cached(byWords, written, () => resolve(written, poses), RESOLVED_MOST);
+  const byWords = resolved.get(poses) ?? keep(resolved, poses, new Map<string, Resolved>());
+  return byWords.get(written) ?? keep(byWords, written, resolve(written, poses), RESOLVED_MOST);
 }
 
 /** The lines of a sequence are read again at every edit, and most of them have not changed. */

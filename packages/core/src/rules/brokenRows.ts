@@ -1,4 +1,4 @@
-import { cached } from '../cache.js';
+import { keep } from '../cache.js';
 import type { Person } from '../people/types.js';
 import { isOneSided, rowsBroken, testsOn } from './judgeAll.js';
 import { limbsOf } from './judge.js';
@@ -39,8 +39,8 @@ export function brokenRows(
     Object.keys(ranges).length
   )
     return look();
-  const byRule = cached(lookedUp, table, () => new WeakMap<Rule, Map<string, Rows>>());
-  const bySide = cached(byRule, active.rule, () => new Map<string, Rows>());
+  const byRule = lookedUp.get(table) ?? keep(lookedUp, table, new WeakMap<Rule, Map<string, Rows>>());
+  const bySide = byRule.get(active.rule) ?? keep(byRule, active.rule, new Map<string, Rows>());
   const key = `${of} ${left && isOneSided(active) ? 'left' : 'right'} ${limbsOf(active).join()}`;
-  return cached(bySide, key, look);
+  return bySide.has(key) ? bySide.get(key) : keep(bySide, key, look());
 }

@@ -1,4 +1,4 @@
-import { cached } from '../cache.js';
+import { keep } from '../cache.js';
 import { buildOf } from '../body/build.js';
 import type { Person } from '../people/types.js';
 import type { Catalogue } from '../poses/catalogue.js';
@@ -117,15 +117,11 @@ export function measureTable(
       both: seconds * (pose.side ? 2 : 1),
     };
   };
-  const tables = cached(byCatalogue, catalogue, () => new Map<string, MeasureTable>());
-  return cached(
-    tables,
-    key,
-    () => {
-      const rows = catalogue.poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));
-      const columns = columnsOf(rows.map(({ pose, variant }) => shapeOf(pose, variant)));
-      return { rows, columns, rowOf: new Map(rows.map(({ variant }, row) => [variant, row])) };
-    },
-    TABLES_MOST,
-  );
+  const tables = byCatalogue.get(catalogue) ?? keep(byCatalogue, catalogue, new Map<string, MeasureTable>());
+  const make = (): MeasureTable => {
+    const rows = catalogue.poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));
+    const columns = columnsOf(rows.map(({ pose, variant }) => shapeOf(pose, variant)));
+    return { rows, columns, rowOf: new Map(rows.map(({ variant }, row) => [variant, row])) };
+  };
+  return tables.get(key) ?? keep(tables, key, make(), TABLES_MOST);
 }

@@ -1,4 +1,4 @@
-import { cached } from '../../cache.js';
+import { keep } from '../../cache.js';
 import { MEASURE_NAMES, type Judged } from '../../poses/measures.js';
 import type { CounterNeed } from '../../poses/counterPoses.js';
 import type { Level } from '../../poses/types.js';
@@ -214,14 +214,17 @@ const described = new WeakMap<Judged, WeakMap<StagedPerson['person']['ranges'], 
  */
 function measuresOf(judged: Judged, ranges: StagedPerson['person']['ranges']): LaneStep['measures'] {
   const own = Object.keys(ranges).length ? ranges : UNMEASURED;
-  const byRanges = cached(described, judged, () => new WeakMap<typeof own, LaneStep['measures']>());
-  return cached(
-    byRanges,
-    own,
-    () =>
+  const byRanges =
+    described.get(judged) ?? keep(described, judged, new WeakMap<typeof own, LaneStep['measures']>());
+  return (
+    byRanges.get(own) ??
+    keep(
+      byRanges,
+      own,
       Object.fromEntries(
         MEASURED.map((name) => [name, Math.round(quantityOf(name, judged, own) * 1000) / 1000]),
       ) as LaneStep['measures'],
+    )
   );
 }
 const UNMEASURED: StagedPerson['person']['ranges'] = {};

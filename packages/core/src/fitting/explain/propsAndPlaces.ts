@@ -1,4 +1,4 @@
-import { cached } from '../../cache.js';
+import { keep } from '../../cache.js';
 import type { Fitting, PersonPlace } from '../types.js';
 import type { Draft } from '../types.js';
 
@@ -11,7 +11,8 @@ interface Needs {
   wall: boolean;
 }
 const needsCache = new WeakMap<readonly Draft[], Needs>();
-const needsOf = (entries: readonly Draft[]): Needs => cached(needsCache, entries, () => findNeeds(entries));
+const needsOf = (entries: readonly Draft[]): Needs =>
+  needsCache.get(entries) ?? keep(needsCache, entries, findNeeds(entries));
 
 function findNeeds(entries: readonly Draft[]): Needs {
   const props = new Map<string, number>();

@@ -1,4 +1,4 @@
-import { cached } from '../../cache.js';
+import { keep } from '../../cache.js';
 import type { Level } from '../../poses/types.js';
 import { NO_SUMS } from '../../rules/sums.js';
 import { SUMS, type Sum } from '../../rules/types.js';
@@ -131,8 +131,9 @@ interface CounterOption {
 const counterCache = new WeakMap<LaneTable, Map<CounterNeed, readonly CounterOption[]>>();
 /** Counter-poses this person may take, with what each costs; worked out once. */
 function countersFor(lane: LaneTable, counterNeed: CounterNeed): readonly CounterOption[] {
-  const byNeed = cached(counterCache, lane, () => new Map<CounterNeed, readonly CounterOption[]>());
-  return cached(byNeed, counterNeed, () => findCounters(lane, counterNeed));
+  const byNeed =
+    counterCache.get(lane) ?? keep(counterCache, lane, new Map<CounterNeed, readonly CounterOption[]>());
+  return byNeed.get(counterNeed) ?? keep(byNeed, counterNeed, findCounters(lane, counterNeed));
 }
 
 function findCounters(lane: LaneTable, counterNeed: CounterNeed): CounterOption[] {
@@ -275,7 +276,7 @@ function extendAddingUp(labels: readonly Label[], lane: LaneTable, optionsAt: St
   const offered = new Map<string, ReturnType<StepOptions>>();
   for (const [back, label] of labels.entries()) {
     const key = lane.sums.map((sum) => label.sums[sum]).join('|');
-    const here = cached(offered, key, () => optionsAt(label.sums));
+    const here = offered.get(key) ?? keep(offered, key, optionsAt(label.sums));
     const settle = settling(lane, label);
     for (const option of here.options) {
       for (const settled of settle(option)) {

@@ -1,4 +1,4 @@
-import { cached } from '../../cache.js';
+import { keep } from '../../cache.js';
 import { pathOf, startLabels, extendLabels, type Label, type StepOptions } from './choosePath.js';
 import type { LaneTable } from '../person/index.js';
 import type { Path } from './choosePath.js';
@@ -60,13 +60,14 @@ export class Walk {
 
   private step(from: readonly Label[], state: number, { key, options }: Stage): Reached {
     const own = state * STAGES + key;
-    const reach = (): Reached => {
-      const labels = extendLabels(from, this.lane, options);
-      const more = labels.reduce((least, { cost }) => Math.min(least, cost), Infinity);
-      const counted = labels.map((label): Label => ({ ...label, cost: label.cost - more }));
-      return { labels: counted, more, state: this.stateOf(counted) };
-    };
-    return cached(this.cache, own, reach, CACHED_MOST);
+    return this.cache.get(own) ?? keep(this.cache, own, this.reach(from, options), CACHED_MOST);
+  }
+
+  private reach(from: readonly Label[], options: StepOptions): Reached {
+    const labels = extendLabels(from, this.lane, options);
+    const more = labels.reduce((least, { cost }) => Math.min(least, cost), Infinity);
+    const counted = labels.map((label): Label => ({ ...label, cost: label.cost - more }));
+    return { labels: counted, more, state: this.stateOf(counted) };
   }
 
   /**
@@ -82,6 +83,6 @@ export class Walk {
           sums.map((sum) => ` ${added[sum]}`).join(''),
       )
       .join('|');
-    return cached(this.states, key, () => this.last++, CACHED_MOST);
+    return this.states.get(key) ?? keep(this.states, key, this.last++, CACHED_MOST);
   }
 }

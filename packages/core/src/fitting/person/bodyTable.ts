@@ -1,4 +1,4 @@
-import { cached } from '../../cache.js';
+import { keep } from '../../cache.js';
 import { buildOf } from '../../body/build.js';
 import type { Person } from '../../people/types.js';
 import type { Catalogue } from '../../poses/catalogue.js';
@@ -86,9 +86,9 @@ export function bodyTable(
   on: string,
 ): BodyTable {
   const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on));
-  const ofCatalogue = cached(bodies, catalogue, () => new Map<string, BodyTable>());
+  const ofCatalogue = bodies.get(catalogue) ?? keep(bodies, catalogue, new Map<string, BodyTable>());
   const key = `${person.heightCm}|${build}`;
-  return cached(ofCatalogue, key, () => makeBody(catalogue, person, on, build), BODIES_MOST);
+  return ofCatalogue.get(key) ?? keep(ofCatalogue, key, makeBody(catalogue, person, on, build), BODIES_MOST);
 }
 
 /** One entry for each kind of prop, in the order in which they come. */

@@ -1,4 +1,4 @@
-import { cached } from '../../cache.js';
+import { keep } from '../../cache.js';
 import { USUAL_RANGE } from '../../body/ranges.js';
 import type { Judged } from '../../poses/measures.js';
 import type { Level, Pose, Variant } from '../../poses/types.js';
@@ -170,7 +170,7 @@ function mayReplace(
  * purpose, and rest.
  */
 export function standInsOf(body: BodyTable, variant: Variant): StandIns {
-  return cached(body.standIns, variant, () => findStandIns(body, variant));
+  return body.standIns.get(variant) ?? keep(body.standIns, variant, findStandIns(body, variant));
 }
 
 function findStandIns(body: BodyTable, variant: Variant): StandIns {

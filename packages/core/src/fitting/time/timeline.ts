@@ -1,4 +1,4 @@
-import { cached } from '../../cache.js';
+import { keep } from '../../cache.js';
 import type { Sequence, Step } from '../../reading/parseSequence.js';
 import { type Pace } from '../../people/pace.js';
 import type { Level } from '../../poses/types.js';
@@ -69,7 +69,7 @@ interface Taken {
 const takenCache = new WeakMap<readonly Draft[], Taken>();
 
 const takenBy = (entries: readonly Draft[], lane: LaneTable): Taken =>
-  cached(takenCache, entries, () => findTaken(entries, lane));
+  takenCache.get(entries) ?? keep(takenCache, entries, findTaken(entries, lane));
 
 function findTaken(entries: readonly Draft[], { pace, body: { catalogue } }: LaneTable): Taken {
   const [first] = entries;

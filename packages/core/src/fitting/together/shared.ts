@@ -1,4 +1,4 @@
-import { cached } from '../../cache.js';
+import { keep } from '../../cache.js';
 import type { Variant } from '../../poses/types.js';
 import { addedUp, KINDS_MOST, propOf, type Taken, type LaneTable, type Option } from '../person/index.js';
 import { WEIGHTS } from '../weights.js';
@@ -28,7 +28,9 @@ function takenBy(option: Option, { body }: LaneTable): readonly Taken[] {
   const other = second ? second.candidate?.row : row;
   if (row === other || other === undefined) return row === undefined ? NOTHING : body.taken(row);
   if (row === undefined) return body.taken(other);
-  return cached(merged, option, () => addedUp([...body.taken(row), ...body.taken(other)], Math.max));
+  return (
+    merged.get(option) ?? keep(merged, option, addedUp([...body.taken(row), ...body.taken(other)], Math.max))
+  );
 }
 
 /** What is seen of an option in the room; `undefined` is someone who sits out. */

@@ -1,4 +1,4 @@
-import { cached } from '../../cache.js';
+import { keep } from '../../cache.js';
 import type { Level } from '../../poses/types.js';
 import type { Way } from '../../poses/ways.js';
 
@@ -10,8 +10,9 @@ const distances = new WeakMap<readonly Way[], Map<string, number>>();
  */
 export function levelDistance(from: Level, to: Level, ways: readonly Way[]): number {
   if (from === to) return 0;
-  const moves = cached(distances, ways, () => new Map<string, number>());
-  return cached(moves, `${from}|${to}`, () => countMoves(from, to, ways));
+  const moves = distances.get(ways) ?? keep(distances, ways, new Map<string, number>());
+  const key = `${from}|${to}`;
+  return moves.get(key) ?? keep(moves, key, countMoves(from, to, ways));
 }
 
 /** Moves to the level, one more at a time from wherever one has come to. */

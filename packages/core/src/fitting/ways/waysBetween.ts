@@ -1,4 +1,4 @@
-import { cached } from '../../cache.js';
+import { keep } from '../../cache.js';
 import type { Build } from '../../body/build.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import { LEVELS } from '../../poses/levels.js';
@@ -32,7 +32,7 @@ export interface Passage {
 const byCatalogue = new WeakMap<Catalogue, Map<string, Columns>>();
 /** Every way as numbers, for one body: each is held against rules like any movement. */
 function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Columns {
-  const tables = cached(byCatalogue, catalogue, () => new Map<string, Columns>());
+  const tables = byCatalogue.get(catalogue) ?? keep(byCatalogue, catalogue, new Map<string, Columns>());
   const { ways } = catalogue;
   const look = (): Columns => ({
     rows: ways,
@@ -49,7 +49,8 @@ function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Column
       })),
     ),
   });
-  return cached(tables, `${heightCm}|${build}`, look, TABLES_MOST);
+  const key = `${heightCm}|${build}`;
+  return tables.get(key) ?? keep(tables, key, look(), TABLES_MOST);
 }
 const TABLES_MOST = 250;
 
@@ -112,17 +113,19 @@ interface Network {
 
 const networks = new WeakMap<readonly Way[], Network>();
 const networkOf = (ways: readonly Way[]): Network =>
-  cached(networks, ways, () => {
-    const moves = ways.flatMap((way): DirectedMove[] => {
-      const floor = FLOOR_LEVELS.has(way.from) !== FLOOR_LEVELS.has(way.to);
-      const base = WEIGHTS.way + (way.usual ? 0 : WEIGHTS.unusualWay);
-      const from = LEVELS.indexOf(way.from);
-      const to = LEVELS.indexOf(way.to);
-      const there: DirectedMove = { way, backwards: false, from, to, floor, base };
-      return way.back ? [there, { ...there, backwards: true, from: to, to: from }] : [there];
-    });
-    return { moves, every: moves.map(() => true), chains: new Map() };
+  networks.get(ways) ?? keep(networks, ways, makeNetwork(ways));
+
+function makeNetwork(ways: readonly Way[]): Network {
+  const moves = ways.flatMap((way): DirectedMove[] => {
+    const floor = FLOOR_LEVELS.has(way.from) !== FLOOR_LEVELS.has(way.to);
+    const base = WEIGHTS.way + (way.usual ? 0 : WEIGHTS.unusualWay);
+    const from = LEVELS.indexOf(way.from);
+    const to = LEVELS.indexOf(way.to);
+    const there: DirectedMove = { way, backwards: false, from, to, floor, base };
+    return way.back ? [there, { ...there, backwards: true, from: to, to: from }] : [there];
   });
+  return { moves, every: moves.map(() => true), chains: new Map() };
+}
 
 /** Ways that are open to someone, levels that are closed, what getting down and up takes; `key` names it. */
 interface Graph {
@@ -144,8 +147,9 @@ const graphOf = (open: readonly boolean[], closed: number, slow: number): Graph 
  */
 function shortest(from: number, to: number, graph: Graph, { moves, chains }: Network): Chain | undefined {
   const pair = from * LEVELS.length + to;
-  const found = cached(chains, graph.key, () => new Map<number, Chain | undefined>(), GRAPHS_MOST);
-  return cached(found, pair, () => chain(from, to, graph, moves));
+  const found =
+    chains.get(graph.key) ?? keep(chains, graph.key, new Map<number, Chain | undefined>(), GRAPHS_MOST);
+  return found.has(pair) ? found.get(pair) : keep(found, pair, chain(from, to, graph, moves));
 }
 const GRAPHS_MOST = 500;
 
