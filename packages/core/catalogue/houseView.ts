@@ -56,7 +56,7 @@ const WAVES = ['cat-cow', 'forearm-waves'] as const;
 export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
   'pregnancy-flat-lying': topic(
     'Flat lying in pregnancy',
-    'From when, and how long, may she lie flat on her back?',
+    'From when, and how long, may one lie flat on the back?',
     'none-from-20',
     p('none-from-16', 'None from week 16', 'Nobody has to watch the clock; stricter than any source.'),
     p(
@@ -65,7 +65,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
       'A minute at a time, five in all; brief and propped before.',
       published('acog-co-804', '"prolonged"; the minutes are common practice'),
     ),
-    p('few-minutes-if-comfortable', 'A few minutes if comfortable', 'She feels it first: light-headed, sick or unwell means turn.', published('polis-2015')),
+    p('few-minutes-if-comfortable', 'A few minutes if comfortable', 'It is felt first: light-headed, sick or unwell means turn.', published('polis-2015')),
   ),
   'pregnancy-twist': topic(
     'Twists in pregnancy',
@@ -92,7 +92,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
   ),
   'pregnancy-fold': topic(
     'Standing fold in pregnancy',
-    'How far does she fold?',
+    'How far does one fold?',
     'short-hands-on-blocks',
     p('short-hands-on-blocks', 'Half way, hands on blocks', 'The head stays up; rising is easy.'),
     p('hang-feet-wide', 'Hang, feet wide', 'With room for the belly hanging is pleasant for many.'),
@@ -103,7 +103,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
     'none',
     p('none', 'None', 'Tradition; there is no evidence of harm.', tradition),
     p('few-breaths', 'A few breaths', 'A nod to tradition, without a ban.', tradition),
-    p('own-choice', 'Her own choice', 'No evidence of harm, so she decides.', tradition),
+    p('own-choice', 'Their own choice', 'No evidence of harm, so they decide.', tradition),
   ),
   'controlled-pressure': topic(
     'High pressure under control',
@@ -166,7 +166,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
     'Holding the breath',
     'Is the breath ever held in class?',
     'none-in-class',
-    p('none-in-class', 'Not in class', 'Someone in the room should not, and she may not have said so.'),
+    p('none-in-class', 'Not in class', 'Someone in the room should not, and they may not have said so.'),
     p('short-counts-for-the-well', 'Short counts for the well', 'A few counts are part of the tradition.'),
   ),
   'throat-breath': topic(
@@ -270,7 +270,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
     p(
       'own-choice',
       'Own choice',
-      'She tries both.',
+      'Try both.',
       common,
       said('Knees wide or together: try both.', { poses: ['childs-pose', 'supported-childs-pose'], conditions: ['menstruation'] }),
     ),

@@ -14,7 +14,7 @@ export const SOURCES = {
   'acog-co-736': { citation: 'ACOG Committee Opinion 736 (2018)', found: 'After birth: contact within three weeks, a full visit by twelve.' },
   'mottola-2018': {
     citation: 'Mottola and others 2018 (Canadian guideline)',
-    found: 'Exercise helps in pregnancy; on the back only a change of position where she feels unwell; complications that stop it.',
+    found: 'Exercise helps in pregnancy; on the back only a change of position where one feels unwell; complications that stop it.',
   },
   'polis-2015': {
     citation: 'Polis, Gussman and Kuo 2015',

@@ -113,6 +113,7 @@ export type { Clearance, InputError, OwnLimit, Person, Today } from './people/ty
 
 // From what people write to poses and steps.
 export { fold, words } from './reading/fold.js';
+export { PRONOUNS, pronounOf, type Pronoun } from './people/pronouns.js';
 export { parseSequence, type Sequence, type SequenceError, type Step } from './reading/parseSequence.js';
 export { plainSpelling } from './poses/plainSpelling.js';
 export { rankPoses } from './reading/rankPoses.js';

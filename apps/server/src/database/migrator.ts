@@ -10,6 +10,7 @@ import { migration as m0006 } from './migrations/0006-prints-of-own-variants.js'
 import { migration as m0007 } from './migrations/0007-halls.js';
 import { migration as m0008 } from './migrations/0008-versions.js';
 import { migration as m0009 } from './migrations/0009-people-by-id.js';
+import { migration as m0011 } from './migrations/0011-pronouns.js';
 import { migration as m0010 } from './migrations/0010-removed.js';
 
 /** Every change to the tables, in order. */
@@ -24,6 +25,7 @@ const MIGRATIONS: readonly Migration[] = [
   m0008,
   m0009,
   m0010,
+  m0011,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

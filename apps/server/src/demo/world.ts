@@ -5,6 +5,7 @@ export interface DemoPerson {
   name: string;
   born: string;
   sex?: 'woman' | 'man';
+  pronoun?: 'she' | 'he' | 'they';
   heightCm: number;
   can?: { stand?: boolean; floor?: boolean; kneel?: boolean };
   ranges?: Record<string, number>;
@@ -35,14 +36,15 @@ export const daysUntil = (today: string, weekday: number): number => {
 export function demoPeople(today: string): readonly DemoPerson[] {
   const inDays = (days: number): string => dateAfter(today, days);
   return [
-    { name: 'Ines Fallow', born: '1984-05-19', sex: 'woman', heightCm: 167 },
-    { name: 'Tam Orrin', born: '1991-09-02', sex: 'man', heightCm: 181 },
-    { name: 'Lio Marchbank', born: '1979-01-23', sex: 'man', heightCm: 176 },
+    { name: 'Ines Fallow', born: '1984-05-19', sex: 'woman', pronoun: 'she', heightCm: 167 },
+    { name: 'Tam Orrin', born: '1991-09-02', sex: 'man', pronoun: 'he', heightCm: 181 },
+    { name: 'Lio Marchbank', born: '1979-01-23', sex: 'man', pronoun: 'he', heightCm: 176 },
     { name: 'Rowan Tidewell', born: '1988-11-30', heightCm: 172, ranges: { shoulderFlexionRight: 120 } },
     {
       name: 'Hollis Penny',
       born: '1994-03-08',
       sex: 'woman',
+      pronoun: 'she',
       heightCm: 168,
       conditions: [{ condition: 'pregnancy', dueDate: inDays(88) }],
     },
@@ -50,6 +52,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Perrin Ashlode',
       born: '1969-07-14',
       sex: 'man',
+      pronoun: 'he',
       heightCm: 178,
       conditions: [{ condition: 'high-blood-pressure', reading: '152/94', readingOn: inDays(-36) }],
     },
@@ -57,6 +60,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Bram Sedgely',
       born: '1982-02-11',
       sex: 'man',
+      pronoun: 'he',
       heightCm: 184,
       conditions: [{ condition: 'lumbar-disc', phase: 'settled', since: inDays(-58) }],
     },
@@ -64,6 +68,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Greta Loom',
       born: '1948-10-05',
       sex: 'woman',
+      pronoun: 'she',
       heightCm: 158,
       screening: { fallsLastYear: 1, chairStands: 9 },
     },
@@ -71,6 +76,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Edda Wick',
       born: '1950-12-17',
       sex: 'woman',
+      pronoun: 'she',
       heightCm: 162,
       screening: { fallsLastYear: 0, chairStands: 13, tandemSeconds: 10 },
     },
@@ -78,6 +84,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Odile Farrow',
       born: '1976-04-27',
       sex: 'woman',
+      pronoun: 'she',
       heightCm: 165,
       can: { stand: false, floor: false, kneel: false },
       conditions: [{ condition: 'wheelchair-user' }],
@@ -86,6 +93,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Jory Pell',
       born: '1973-08-09',
       sex: 'man',
+      pronoun: 'he',
       heightCm: 175,
       limits: [
         { kind: 'no-kneeling', by: 'Jory himself', why: 'a flare of the left knee', until: inDays(40) },
@@ -95,6 +103,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Anselm Reed',
       born: '1944-01-31',
       sex: 'man',
+      pronoun: 'he',
       heightCm: 170,
       can: { floor: false },
       screening: { tugSeconds: 13.5 },
@@ -103,6 +112,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Maud Carrow',
       born: '1941-06-12',
       sex: 'woman',
+      pronoun: 'she',
       heightCm: 154,
       can: { floor: false },
       conditions: [{ condition: 'chair-user' }],
@@ -111,6 +121,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Bertil Shaw',
       born: '1939-09-22',
       sex: 'man',
+      pronoun: 'he',
       heightCm: 168,
       can: { floor: false },
       conditions: [
@@ -122,6 +133,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Selma Quist',
       born: '1947-03-03',
       sex: 'woman',
+      pronoun: 'she',
       heightCm: 160,
       screening: { fallsLastYear: 0, chairStands: 12 },
     },
@@ -129,6 +141,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Nell Harbin',
       born: '1992-12-01',
       sex: 'woman',
+      pronoun: 'she',
       heightCm: 163,
       conditions: [{ condition: 'pregnancy', dueDate: inDays(176) }],
     },
@@ -136,6 +149,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Petra Vane',
       born: '1989-07-07',
       sex: 'woman',
+      pronoun: 'she',
       heightCm: 171,
       conditions: [{ condition: 'pregnancy', dueDate: inDays(41) }],
     },
@@ -143,6 +157,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Wren Addleby',
       born: '1996-10-18',
       sex: 'woman',
+      pronoun: 'she',
       heightCm: 159,
       conditions: [{ condition: 'pregnancy', dueDate: inDays(133) }],
     },
@@ -150,6 +165,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Caspar Dunmore',
       born: '1970-05-05',
       sex: 'man',
+      pronoun: 'he',
       heightCm: 180,
       conditions: [{ condition: 'lumbar-disc', phase: 'acute', since: inDays(-9) }],
     },
@@ -157,6 +173,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       name: 'Ilse Farthing',
       born: '1963-11-11',
       sex: 'woman',
+      pronoun: 'she',
       heightCm: 166,
       conditions: [{ condition: 'lumbar-disc', phase: 'settled', since: inDays(-200) }],
     },

@@ -1,4 +1,4 @@
-import { PROP_TASKS, type Clearance, type OwnLimit } from '@lotus-steady/core';
+import { PRONOUNS, PROP_TASKS, type Clearance, type OwnLimit, type Pronoun } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional, OmitType } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
@@ -39,6 +39,7 @@ export class PersonDraftDto {
   @IsOptional()
   @IsIn(['woman', 'man'])
   sex?: 'woman' | 'man';
+  @ApiPropertyOptional({ enum: PRONOUNS }) @IsOptional() @IsIn(PRONOUNS) pronoun?: Pronoun;
   @ApiPropertyOptional()
   @IsOptional()
   @IsNumber({}, { message: 'height is a number of centimetres' })
@@ -70,6 +71,7 @@ export class WrittenPersonDto {
   @ApiProperty() name!: string;
   @ApiPropertyOptional() born?: string;
   @ApiPropertyOptional({ enum: ['woman', 'man'] }) sex?: 'woman' | 'man';
+  @ApiPropertyOptional({ enum: PRONOUNS }) pronoun?: Pronoun;
   @ApiProperty() heightCm!: number;
   @ApiPropertyOptional() weightKg?: number;
   @ApiProperty({ type: AllCanDto }) can!: AllCanDto;

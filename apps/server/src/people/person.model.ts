@@ -1,4 +1,4 @@
-import type { Clearance, Details, OwnLimit } from '@lotus-steady/core';
+import type { Clearance, Details, OwnLimit, Pronoun } from '@lotus-steady/core';
 import {
   Column,
   DataType,
@@ -20,6 +20,7 @@ export class PersonRow extends Model {
   @Column(DataType.STRING) declare name: string;
   @Column(DataType.DATEONLY) declare born: string | null;
   @Column(DataType.STRING) declare sex: 'woman' | 'man' | null;
+  @Column(DataType.STRING) declare pronoun: Pronoun | null;
   @Column(DataType.FLOAT) declare heightCm: number;
   @Column(DataType.FLOAT) declare weightKg: number | null;
   @Column(jsonColumn('can')) declare can: { stand: boolean; floor: boolean; kneel: boolean };

@@ -15,6 +15,7 @@ const columnsOf = ({ name, born, sex, heightCm, weightKg, can, ranges, screening
   name,
   born: born ?? null,
   sex: sex ?? null,
+  pronoun: more.pronoun ?? null,
   heightCm,
   weightKg: weightKg ?? null,
   can,

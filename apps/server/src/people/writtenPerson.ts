@@ -18,6 +18,7 @@ export function writtenPerson(row: PersonRow): WrittenPersonDto {
     clearances: row.clearances,
     ...(row.born ? { born: row.born } : {}),
     ...(row.sex ? { sex: row.sex } : {}),
+    ...(row.pronoun ? { pronoun: row.pronoun } : {}),
     ...(row.weightKg === null ? {} : { weightKg: row.weightKg }),
   };
 }

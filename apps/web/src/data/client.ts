@@ -16,6 +16,14 @@ export class ApiError extends Error {
   }
 }
 
+/** What was wrong with fields of what was sent; empty where it was something else. */
+export const fieldsOf = (error: Error | null): readonly InputError[] =>
+  error instanceof ApiError ? error.fields : [];
+
+/** How something stands now, where someone else has saved it in between. */
+export const savedMeanwhile = <T>(error: Error | null): T | undefined =>
+  error instanceof ApiError && error.status === 409 ? (error.current as T) : undefined;
+
 /** The API, typed by its contract. */
 export const client = createClient<paths>({ baseUrl: window.location.origin });
 

@@ -449,6 +449,8 @@ export interface components {
       born?: string;
       /** @enum {string} */
       sex?: 'woman' | 'man';
+      /** @enum {string} */
+      pronoun?: 'she' | 'he' | 'they';
       heightCm: number;
       weightKg?: number;
       can: components['schemas']['AllCanDto'];
@@ -502,6 +504,8 @@ export interface components {
       born?: string;
       /** @enum {string} */
       sex?: 'woman' | 'man';
+      /** @enum {string} */
+      pronoun?: 'she' | 'he' | 'they';
       heightCm: number;
       weightKg?: number;
       can: components['schemas']['AllCanDto'];
@@ -528,6 +532,8 @@ export interface components {
       born?: string;
       /** @enum {string} */
       sex?: 'woman' | 'man';
+      /** @enum {string} */
+      pronoun?: 'she' | 'he' | 'they';
       heightCm?: number;
       weightKg?: number;
       can?: components['schemas']['CanDto'];
@@ -667,6 +673,8 @@ export interface components {
       born?: string;
       /** @enum {string} */
       sex?: 'woman' | 'man';
+      /** @enum {string} */
+      pronoun?: 'she' | 'he' | 'they';
       heightCm: number;
       weightKg?: number;
       can: components['schemas']['AllCanDto'];

@@ -1,23 +1,40 @@
 import { useId, type InputHTMLAttributes, type ReactNode, type Ref, type SelectHTMLAttributes } from 'react';
 
-const BOX = 'w-full min-h-11 rounded-lg border bg-paper px-3 py-2 text-ink';
-const edge = (error?: string): string => (error ? 'border-clay border-2' : 'border-strong-line');
+/** How a control looks. */
+export const BOX = 'w-full min-h-11 rounded-lg border bg-paper px-3 py-2 text-ink';
+export const edge = (error?: string): string => (error ? 'border-clay border-2' : 'border-strong-line');
+
+/** How a label looks: above a form's field, above a small one in a bar, or for ears only. */
+const LABELS = {
+  plain: 'mb-1 block font-semibold',
+  small: 'block text-sm text-soft',
+  hidden: 'sr-only',
+} as const;
+export type LabelLook = keyof typeof LABELS;
 
 interface FrameProps {
   label: string;
   error?: string;
   hint?: string;
   className?: string;
+  labelLook?: LabelLook;
   children: (ids: { id: string; 'aria-describedby'?: string; 'aria-invalid'?: true }) => ReactNode;
 }
 
 /** A label, its control, and what is wrong with it, said where it is. */
-export function FieldFrame({ label, error, hint, className = '', children }: FrameProps) {
+export function FieldFrame({
+  label,
+  error,
+  hint,
+  className = '',
+  labelLook = 'plain',
+  children,
+}: FrameProps) {
   const id = useId();
   const note = error ?? hint;
   return (
     <div className={className}>
-      <label htmlFor={id} className="mb-1 block font-semibold">
+      <label htmlFor={id} className={LABELS[labelLook]}>
         {label}
       </label>
       {children({

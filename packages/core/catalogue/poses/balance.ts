@@ -148,7 +148,7 @@ export const balancePoses: readonly Pose[] = [
       notHere: 'Not as fear: a hand stays on the chair.',
       comeOut: 'Step the feet side by side.',
     },
-    mistakes: ['She looks down at the feet.'],
+    mistakes: ['Looking down at the feet.'],
     ladder: (
       [
         ['chair-back', 'a hand on a chair back', 'chair back|chair'],

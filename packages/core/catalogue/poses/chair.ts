@@ -152,7 +152,7 @@ export const chairPoses: readonly Pose[] = [
     ],
     energy: 'neutral',
     hold: { unit: 'breaths', usual: 4, least: 1, most: 8 },
-    side: 'the side she bends towards',
+    side: 'the side bent towards',
     usual: 'side-bend.standing',
     meaning: 'Long on one side, over to the other.',
     parts: ['side body'],
@@ -316,7 +316,7 @@ export const chairPoses: readonly Pose[] = [
     ],
     energy: 'neutral',
     hold: { unit: 'breaths', usual: 4, least: 1, most: 8 },
-    side: 'the side she turns to',
+    side: 'the side turned to',
     usual: 'seated-twist.chair',
     meaning: 'Turning round from the ribs, the seat stays where it is.',
     parts: ['upper back', 'chest'],
@@ -540,7 +540,7 @@ export const chairPoses: readonly Pose[] = [
       notHere: 'Not as pressure in head or eyes.',
       comeOut: 'Hands on the thighs and come up slowly, the head last; wait before standing.',
     },
-    mistakes: ['The head hangs although it makes her dizzy.', 'The chair is too close to its edge.'],
+    mistakes: ['The head hangs although the head swims.', 'The chair is too close to its edge.'],
     ladder: [
       {
         id: 'chair-fold.half',

@@ -113,7 +113,7 @@ export const chairWorkPoses: readonly Pose[] = [
       notHere: 'Not in the groin or the low back: put a hand under the thigh.',
       comeOut: 'Lower and shake the leg.',
     },
-    mistakes: ['She leans back to lift higher: a small lift beats leaning back.'],
+    mistakes: ['Leaning back to lift higher: a small lift is better.'],
     ladder: [
       rung(
         'seated-leg-lift.hand-under',
@@ -343,7 +343,7 @@ export const chairWorkPoses: readonly Pose[] = [
     purposes: [to('mobilise', 'upper back', 'twist'), to('open', 'inner thigh')],
     energy: 'neutral',
     hold: breaths(3, 1, 6),
-    side: 'the side she turns to',
+    side: 'the side turned to',
     usual: 'wide-leg-twist.chair',
     guide: {
       setUp: 'Feet wide, hands on the knees.',
@@ -469,7 +469,7 @@ export const chairWorkPoses: readonly Pose[] = [
       notHere: 'Not as a jolt in the knees; with dizziness stay seated.',
       comeOut: 'Sit back and breathe.',
     },
-    mistakes: ['She drops the last hand’s width.', 'The knees fall inwards.'],
+    mistakes: ['Dropping the last hand’s width.', 'The knees fall inwards.'],
     ladder: [
       rung(
         'sit-to-stand.hands',

@@ -99,7 +99,7 @@ export const jointPoses: readonly Pose[] = [
     purposes: [to('mobilise', 'neck'), to('settle', 'neck')],
     energy: 'neutral',
     hold: breaths(2, 1, 5),
-    side: 'the side she looks to',
+    side: 'the side looked to',
     usual: 'neck-turn.chair',
     guide: {
       setUp: 'Crown up, chin level.',

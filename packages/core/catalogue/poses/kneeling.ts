@@ -570,7 +570,7 @@ export const kneelingPoses: readonly Pose[] = [
     purposes: [to('open', 'side body', 'side bend'), to('open', 'inner thigh')],
     energy: 'neutral',
     hold: breaths(4, 1, 8),
-    side: 'the side she leans to',
+    side: 'the side leant to',
     usual: 'gate.full',
     guide: {
       setUp: 'Kneel on one knee, the other leg straight to the side.',

@@ -30,7 +30,7 @@ export const seatedPoses: readonly Pose[] = [
       notHere: 'Not in the low back and not behind the knees.',
       comeOut: 'Walk the hands back and sit up with a long back.',
     },
-    mistakes: ['She pulls herself down by the feet.', 'The pelvis rolls back and all the bend is in the back.'],
+    mistakes: ['Pulling down by the feet.', 'The pelvis rolls back and all the bend is in the back.'],
     ladder: [
       {
         id: 'seated-forward-fold.bent-knees',
@@ -110,7 +110,7 @@ export const restPoses: readonly Pose[] = [
       notHere: 'Nowhere as strain; move if anything hurts.',
       comeOut: 'Deepen the breath, roll to one side, stay there, then push up with the hands.',
     },
-    mistakes: ['It is cut short because the class runs late.', 'She lies flat although her back or her breath asks for a prop.'],
+    mistakes: ['It is cut short because the class runs late.', 'Lying flat although the back or the breath asks for a prop.'],
     ladder: [
       {
         id: 'final-rest.chair',

@@ -583,7 +583,7 @@ export const seatedWorkPoses: readonly Pose[] = [
     purposes: [to('mobilise', 'upper back', 'twist'), to('open', 'outer hip')],
     energy: 'neutral',
     hold: breaths(4, 1, 8),
-    side: 'the side she turns to',
+    side: 'the side turned to',
     usual: 'half-lord-twist.hug',
     guide: {
       setUp: 'Sit tall, one foot crossed over the other leg.',

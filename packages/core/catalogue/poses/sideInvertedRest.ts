@@ -169,7 +169,7 @@ export const sidePoses: readonly Pose[] = [
     purposes: [to('rest', 'whole'), to('settle', 'whole')],
     energy: 'settling',
     hold: breaths(20, 3, 120),
-    side: 'the side she lies on',
+    side: 'the side lain on',
     usual: 'side-rest.hug',
     guide: {
       setUp: 'Lie on the side you like, head level, knees apart on something.',
@@ -233,7 +233,7 @@ export const invertedPoses: readonly Pose[] = [
       notHere: 'Not on the neck: then come down.',
       comeOut: 'Down with bent knees, rest with the head low.',
     },
-    mistakes: ['She kicks up.', 'The neck carries the weight.'],
+    mistakes: ['Kicking up.', 'The neck carries the weight.'],
     ladder: [
       rung(
         'headstand.feet-down',
@@ -348,7 +348,7 @@ export const restorativePoses: readonly Pose[] = [
       notHere: 'Not as a bend in the neck.',
       comeOut: 'Roll to one side off the props.',
     },
-    mistakes: ['She sits up at once.'],
+    mistakes: ['Sitting up at once.'],
     ladder: [
       rung(
         'rest-on-props.blankets',
@@ -455,7 +455,7 @@ export const restorativePoses: readonly Pose[] = [
       notHere: 'Not as a hollow in the low back: raise the knees.',
       comeOut: 'Roll to the side, push up, sit for three breaths.',
     },
-    mistakes: ['She lies flat although her breath asks for a raised back.'],
+    mistakes: ['Lying flat although the breath asks for a raised back.'],
     ladder: [
       rung(
         'couch-rest.couch',

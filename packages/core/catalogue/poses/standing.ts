@@ -265,7 +265,7 @@ export const standingPoses: readonly Pose[] = [
     ],
     energy: 'neutral',
     hold: { unit: 'breaths', usual: 5, least: 1, most: 10 },
-    side: 'the leg she leans towards',
+    side: 'the leg leant towards',
     usual: 'triangle.block',
     meaning: 'Three corners: two feet and a hand, trunk long over the front leg.',
     parts: ['side body', 'hamstrings'],
@@ -281,7 +281,7 @@ export const standingPoses: readonly Pose[] = [
       notHere: 'Not in the neck, and not behind the front knee.',
       comeOut: 'Press the feet down and come up with a long side.',
     },
-    mistakes: ['She leans on the hand.', 'The hips swing back and the chest turns down.'],
+    mistakes: ['Leaning on the hand.', 'The hips swing back and the chest turns down.'],
     ladder: [
       {
         id: 'triangle.chair',
@@ -472,7 +472,7 @@ export const standingPoses: readonly Pose[] = [
       notHere: 'Not as a pull in the low back or as pressure in the head.',
       comeOut: 'Hands on the thighs, knees bent, come up half way, breathe, then stand.',
     },
-    mistakes: ['The knees are locked.', 'She comes up fast and gets dizzy.'],
+    mistakes: ['The knees are locked.', 'Coming up fast and getting dizzy.'],
     ladder: [
       {
         id: 'standing-forward-fold.blocks',

@@ -194,7 +194,7 @@ export const standingWorkPoses: readonly Pose[] = [
       notHere: 'Not in the neck; the forearm is light on the thigh.',
       comeOut: 'Press the feet down and rise.',
     },
-    mistakes: ['She hangs on the front thigh.'],
+    mistakes: ['Hanging on the front thigh.'],
     ladder: [
       rung(
         'extended-side-angle.chair',

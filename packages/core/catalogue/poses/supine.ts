@@ -214,7 +214,7 @@ export const supinePoses: readonly Pose[] = [
       notHere: 'Not as pressure in the head or numb feet.',
       comeOut: 'Bend the knees, roll to one side and wait before sitting up.',
     },
-    mistakes: ['The seat is so close that the back rounds off the floor.', 'She jumps up afterwards.'],
+    mistakes: ['The seat is so close that the back rounds off the floor.', 'Jumping up afterwards.'],
     ladder: [
       {
         id: 'legs-up-the-wall.hands-on-belly',
@@ -452,7 +452,7 @@ export const supinePoses: readonly Pose[] = [
       notHere: 'Not in the neck, the throat, the teeth or the eyes.',
       comeOut: 'Through plough with bent knees, roll down slowly, then the small twist or knees in.',
     },
-    mistakes: ['She turns to look at someone.', 'She throws the legs up.', 'The blankets are too low and the neck is flat.'],
+    mistakes: ['Turning to look at someone.', 'Throwing the legs up.', 'The blankets are too low and the neck is flat.'],
     ladder: [
       rung(
         'shoulder-stand.wall',

@@ -1192,7 +1192,7 @@ export const supineWorkPoses: readonly Pose[] = [
     purposes: [to('open', 'side body', 'side bend'), to('settle', 'whole')],
     energy: 'settling',
     hold: breaths(5, 2, 12),
-    side: 'the side she bends towards',
+    side: 'the side bent towards',
     usual: 'lying-side-bend.floor',
     guide: {
       setUp: 'Lie long, walk feet and shoulders to one side.',

@@ -50,14 +50,14 @@ export const complicatedPregnancy: Condition = condition({
   aliases: ['high-risk pregnancy', 'preeclampsia', 'placenta praevia', 'cerclage', 'pregnancy complications'],
   fields: [{ key: 'complications', label: 'Which', type: 'list', question: `Which one? ${PREGNANCY_COMPLICATIONS.join(', ')}.` }, CLEARED],
   well: 'After the clearance: breath, arms, neck and shoulders, side lying, sitting and slow standing with a hand on something.',
-  clearance: 'Her midwife or doctor, in writing, before any class.',
+  clearance: 'The midwife or doctor, in writing, before any class.',
   warnings: ['vaginal-bleeding', 'fluid-loss', 'contractions', 'belly-pain', 'fewer-movements', 'pregnancy-headache', 'belly-blow', 'dizzy'],
   say: 'Ask your midwife or doctor first; we begin again when they say yes.',
   refer: 'Pressure of 140 or 90 the same day; 160 or 110, or headache with vision change or pain under the ribs, at once.',
   stage: ({ details }) =>
     details.cleared === true
       ? staged('cleared', { cleared: true })
-      : staged('not cleared', { cleared: false }, [stop('Pregnancy with complications: no class until her midwife or doctor has said yes.')]),
+      : staged('not cleared', { cleared: false }, [stop('Pregnancy with complications: no class until the midwife or doctor has said yes.')]),
   rules: [
     limit('flat-lying', over('supine', 0), 'No flat lying.', {
       evidence: published('acog-co-804', 'for prolonged lying; none at all is the careful choice here'),
@@ -117,7 +117,7 @@ export const afterBirth: Condition = condition({
     { key: 'separationFingers', label: 'Belly separation, finger-widths', type: 'number', question: 'How many fingers fit between the belly muscles?' },
     { key: 'bleedingStill', label: 'Still bleeding', type: 'boolean', question: 'Is there still bleeding?' },
   ],
-  well: 'Breath with the pelvic floor, pressing the low back down, shins level, bridge, side lying, all fours, shoulders and neck; the baby may be beside her.',
+  well: 'Breath with the pelvic floor, pressing the low back down, shins level, bridge, side lying, all fours, shoulders and neck; the baby may lie beside.',
   clearance: 'Commonly from 6 weeks, from 8 to 12 after surgery: the midwife, doctor or pelvic health physiotherapist.',
   warnings: ['heavy-bleeding', 'wound-trouble', 'calf-swelling', 'pregnancy-headache', 'thoughts'],
   say: 'Stop for the baby whenever you like; take up the set again where you left it.',
@@ -131,8 +131,8 @@ export const afterBirth: Condition = condition({
     const gap = typeof details.separationFingers === 'number' ? details.separationFingers : undefined;
     const waiting =
       (weeks ?? 0) < border
-        ? know(`Before her check (commonly ${border} weeks): breath, pelvic floor and gentle mobility only.`)
-        : clear('After birth: ask whether she has had her check.');
+        ? know(`Before the check (commonly ${border} weeks): breath, pelvic floor and gentle mobility only.`)
+        : clear('After birth: ask whether the check has been done.');
     const alerts = [
       ...(again && (weeks ?? 0) >= 6
         ? [ask('Bleeding again after birth: fresh and heavy, with clots, or begun after being active is a stop; midwife or doctor today.')]
@@ -194,7 +194,7 @@ export const menstruation: Condition = condition({
   group: 'life',
   aliases: ['period', 'monthly', 'bleeding days'],
   fields: [],
-  well: 'Everything she likes; the comfort set: knees wide with the forehead on a block, butterfly, soles together over a bolster, small waves.',
+  well: 'Whatever feels good; the comfort set: knees wide with the forehead on a block, butterfly, soles together over a bolster, small waves.',
   warnings: ['fainted'],
   say: 'Choose how still or how moving each step is.',
   refer: 'The doctor for bleeding far heavier than usual or pain that stops daily life.',

@@ -23,7 +23,7 @@ const BORDERS: readonly (readonly [number, string])[] = [
 function stage(dueDate: string | undefined, cleared: boolean, complications: readonly string[], on: string): Stage {
   const alerts: Alert[] = [];
   if (complications.length && !cleared) {
-    alerts.push({ kind: 'stop', text: `Pregnancy with ${complications.join(', ')}: no class until her midwife or doctor has said yes.` });
+    alerts.push({ kind: 'stop', text: `Pregnancy with ${complications.join(', ')}: no class until the midwife or doctor has said yes.` });
   }
   if (!dueDate) {
     alerts.push({ kind: 'ask', text: 'Ask for the due date. Until it is known, the most careful stage of pregnancy is used.' });
@@ -53,7 +53,7 @@ export const pregnancy: Condition = {
     { key: 'dueDate', label: 'Due date', type: 'date', question: 'The due date, as the midwife or doctor gave it?' },
     { key: 'lastPeriod', label: 'First day of the last period', type: 'date', question: 'Or the first day of the last period?' },
     { key: 'complications', label: 'Complications', type: 'list', question: 'Any complications?' },
-    { key: 'cleared', label: 'Cleared by midwife or doctor', type: 'boolean', question: 'Have her midwife or doctor said yes to this class?' },
+    { key: 'cleared', label: 'Cleared by midwife or doctor', type: 'boolean', question: 'Has the midwife or doctor said yes to this class?' },
   ],
   // Complications alone are entered without a due date: the careful week is read until it is known.
   inherent: ({ conditions }) => conditions.some(({ condition }) => condition === 'complicated-pregnancy'),
@@ -80,7 +80,7 @@ export const pregnancy: Condition = {
       house: { topic: 'pregnancy-flat-lying', positions: ['none-from-20'] },
       all: [{ sum: 'supineUnbroken', over: 60 }],
       cue: 'Roll to either side whenever it is enough.',
-      reason: 'From about week 20 long lying flat on the back can lower her blood pressure; a minute at a time is the careful choice.',
+      reason: 'From about week 20 long lying flat on the back can lower the blood pressure; a minute at a time is the careful choice.',
       evidence: published('acog-co-804', 'for "prolonged"; the minute is common practice'),
     },
     {
@@ -98,7 +98,7 @@ export const pregnancy: Condition = {
       when: [{ fact: 'week', from: 20 }],
       house: { topic: 'pregnancy-flat-lying', positions: ['few-minutes-if-comfortable'] },
       all: [{ sum: 'supineUnbroken', over: 180 }],
-      reason: 'Your view: flat lying up to three minutes if she is comfortable.',
+      reason: 'Your view: flat lying up to three minutes if that is comfortable.',
       evidence: published('polis-2015'),
     },
     {
@@ -279,7 +279,7 @@ export const pregnancy: Condition = {
       level: 'limit',
       when: [{ fact: 'week', from: 14 }],
       all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }],
-      reason: 'From the second trimester balances have a hand on something: her centre of mass is moving.',
+      reason: 'From the second trimester balances have a hand on something: the centre of mass is moving.',
       evidence: published('acog-co-804', 'on the risk of falling; the week is common practice'),
     },
     {

@@ -7,6 +7,7 @@ import { dueDateFrom, gestationOn, IMPLAUSIBLE_DAYS } from '../calendar/gestatio
 import type { DetailField } from '../rules/types.js';
 import type { Rulebook } from '../rules/rulebook.js';
 import type { Side } from '../side.js';
+import { PRONOUNS } from './pronouns.js';
 import type { Clearance, InputError, OwnLimit, Person, PersonCondition, Today } from './types.js';
 import type { Details } from './types.js';
 
@@ -17,6 +18,7 @@ const PERSON_KEYS = [
   'name',
   'born',
   'sex',
+  'pronoun',
   'heightCm',
   'weightKg',
   'can',
@@ -150,6 +152,8 @@ export function readPerson(
     number(screening[key], `screening.${key}`, 0, 200, 'A screening value');
   if (source.sex !== undefined && source.sex !== 'woman' && source.sex !== 'man')
     fail('sex', 'sex is woman or man, or left out.');
+  const pronoun = PRONOUNS.find((known) => known === source.pronoun);
+  if (source.pronoun !== undefined && !pronoun) fail('pronoun', 'pronoun is she, he or they, or left out.');
   const conditions = readConditions(source.conditions, at('conditions'), errors, rulebook, on);
   return {
     id: typeof source.id === 'string' ? source.id : name,
@@ -158,6 +162,7 @@ export function readPerson(
     heightCm,
     ...(weightKg === undefined ? {} : { weightKg }),
     ...(source.sex === 'woman' || source.sex === 'man' ? { sex: source.sex } : {}),
+    ...(pronoun ? { pronoun } : {}),
     can: { stand: can.stand !== false, floor: can.floor !== false, kneel: can.kneel !== false },
     ranges: ranges as Person['ranges'],
     conditions,

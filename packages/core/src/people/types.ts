@@ -1,3 +1,4 @@
+import type { Pronoun } from './pronouns.js';
 import type { SidedMeasure, MidlineMeasure } from '../poses/measures.js';
 import type { Side } from '../side.js';
 
@@ -64,7 +65,10 @@ export interface Person {
   today: Today;
   limits: readonly OwnLimit[];
   clearances: readonly Clearance[];
+  /** Norms of strength and balance are by sex. */
   sex?: 'woman' | 'man';
+  /** How they want to be spoken of. */
+  pronoun?: Pronoun;
 }
 
 /** Something wrong with what was entered: where, and what to do about it. */

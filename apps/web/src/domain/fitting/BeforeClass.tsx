@@ -4,6 +4,15 @@ import { variantById } from '../../data/catalogue.js';
 import { sayProps } from '../words/say.js';
 import type { Live } from './live.js';
 
+/** From so many unplanned minutes on it is said what they are for. */
+const FREE_FROM = 3;
+
+/** What the minutes are for that no step takes (common practice, no published source). */
+function sayFree({ asked, planned }: Fitting['minutes']): string {
+  const free = Math.round(asked) - Math.round(planned);
+  return free >= FREE_FROM ? `; ${free} min free for arriving, questions and a longer rest` : '';
+}
+
 /** What to know before class, and the figures of the whole. */
 export function BeforeClass({
   fitting,
@@ -85,8 +94,9 @@ export function BeforeClass({
             <dd className="inline font-bold tabular-nums">{Math.round(fitting.minutes.planned)}</dd>{' '}
             <dt className="inline text-soft">
               of {fitting.minutes.asked} min
-              {fitting.minutes.written > fitting.minutes.planned &&
-                `, shortened from ${Math.round(fitting.minutes.written)}`}
+              {fitting.minutes.written > fitting.minutes.planned
+                ? `, shortened from ${Math.round(fitting.minutes.written)}`
+                : sayFree(fitting.minutes)}
             </dt>
             {fitting.minutes.over > 0 && (
               <dd className="font-semibold text-clay">

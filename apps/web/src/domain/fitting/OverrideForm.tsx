@@ -1,5 +1,6 @@
 import { type LaneStep, type Override } from '@lotus-steady/core';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
 import { variantById } from '../../data/catalogue.js';
 import { Figure } from '../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
@@ -19,9 +20,7 @@ interface Props {
  */
 export function OverrideForm({ person, entry, onOverride }: Props) {
   const [variant, setVariant] = useState<string>();
-  const [reason, setReason] = useState('');
   const [finding, setFinding] = useState(false);
-  const [asked, setAsked] = useState(false);
   const chosen = variant ? variantById(variant) : undefined;
   return (
     <section className="mt-4 border-t border-line pt-3">
@@ -46,58 +45,17 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
         </div>
       )}
       {!chosen && <Alternatives entry={entry} onTake={setVariant} />}
-      {chosen && (
-        <form
-          className="mt-2 space-y-3"
-          noValidate
-          onSubmit={(event) => {
-            event.preventDefault();
-            setAsked(true);
-            if (reason.trim())
-              onOverride({ personId: person.id, step: entry.step, variant: variant!, reason: reason.trim() });
-          }}
-        >
-          <div className="flex items-center gap-2">
-            <Figure variant={variant!} className="w-24" decorative />
-            <p>
-              <b>{chosen.pose.name}</b>, {chosen.variant.name} for {person.name}
-            </p>
-          </div>
-          {chosen.pose.ladder.length > 1 && (
-            <SelectField
-              label="Which version"
-              value={variant}
-              onChange={(event) => setVariant(event.target.value)}
-            >
-              {chosen.pose.ladder.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
-            </SelectField>
-          )}
-          <TextField
-            label="Why"
-            autoFocus
-            value={reason}
-            error={asked && !reason.trim() ? 'Say why, so that it can be understood later.' : undefined}
-            placeholder="Has done it this way for years"
-            onChange={(event) => setReason(event.target.value)}
-          />
-          <p className="text-sm text-soft">
-            Limits stay said. What must never be done needs a medical clearance.
-          </p>
-          <div className="flex gap-2">
-            <Button look="main" type="submit">
-              Use this
-            </Button>
-            <Button onClick={() => setVariant(undefined)}>Cancel</Button>
-          </div>
-        </form>
+      {variant && (
+        <ReasonForm
+          name={person.name}
+          variant={variant}
+          onVariant={setVariant}
+          onReason={(reason) => onOverride({ personId: person.id, step: entry.step, variant, reason })}
+        />
       )}
       {finding && (
         <PoseDialog
-          title={`For ${person}`}
+          title={`For ${person.name}`}
           onClose={() => setFinding(false)}
           onTake={(pose) => {
             setVariant(pose.usual);
@@ -106,5 +64,66 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
         />
       )}
     </section>
+  );
+}
+
+/** The chosen way, which version of it, and why. */
+function ReasonForm({
+  name,
+  variant,
+  onVariant,
+  onReason,
+}: {
+  name: string;
+  variant: string;
+  onVariant: (variant: string | undefined) => void;
+  onReason: (reason: string) => void;
+}) {
+  const chosen = variantById(variant);
+  const { register, handleSubmit, formState } = useForm({ defaultValues: { reason: '' } });
+  return (
+    <form
+      className="mt-2 space-y-3"
+      noValidate
+      onSubmit={(event) => void handleSubmit(({ reason }) => onReason(reason.trim()))(event)}
+    >
+      <div className="flex items-center gap-2">
+        <Figure variant={variant} className="w-24" decorative />
+        <p>
+          <b>{chosen.pose.name}</b>, {chosen.variant.name} for {name}
+        </p>
+      </div>
+      {chosen.pose.ladder.length > 1 && (
+        <SelectField
+          label="Which version"
+          value={variant}
+          onChange={(event) => onVariant(event.target.value)}
+        >
+          {chosen.pose.ladder.map(({ id, name: rung }) => (
+            <option key={id} value={id}>
+              {rung}
+            </option>
+          ))}
+        </SelectField>
+      )}
+      <TextField
+        label="Why"
+        autoFocus
+        placeholder="Has done it this way for years"
+        {...register('reason', {
+          validate: (reason) => Boolean(reason.trim()) || 'Say why, so that it can be understood later.',
+        })}
+        error={formState.errors.reason?.message}
+      />
+      <p className="text-sm text-soft">
+        Limits stay said. What must never be done needs a medical clearance.
+      </p>
+      <div className="flex gap-2">
+        <Button look="main" type="submit">
+          Use this
+        </Button>
+        <Button onClick={() => onVariant(undefined)}>Cancel</Button>
+      </div>
+    </form>
   );
 }

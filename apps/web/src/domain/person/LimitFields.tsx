@@ -1,12 +1,27 @@
-import type { LimitKind } from '@lotus-steady/core';
+import type { Condition, LimitKind } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Plus, X } from 'lucide-react';
-import { useFieldArray, type UseFormReturn } from 'react-hook-form';
+import { Controller, useFieldArray, type UseFormReturn } from 'react-hook-form';
 import { Button } from '../../ui/Button.js';
+import { ComboboxField, type Choice } from '../../ui/ComboboxField.js';
 import { SelectField, TextField } from '../../ui/Field.js';
 import type { PersonValues } from './personValues.js';
 
 const KINDS: Readonly<Record<string, LimitKind>> = RULEBOOK.limitKinds;
+
+const KIND_CHOICES: readonly Choice[] = Object.entries(KINDS).map(([value, { says }]) => ({
+  value,
+  label: says,
+}));
+
+/** What a clearance may be for: a condition as a whole, or one of its rules. */
+const clearanceChoices = (conditions: readonly Condition[]): Choice[] =>
+  conditions.flatMap(({ id, name, rules }) => [
+    { value: id, label: `${name}: may come to class`, group: name },
+    ...rules
+      .filter(({ level }) => level !== 'watch')
+      .map((rule) => ({ value: rule.id, label: `lifts: ${rule.reason}`, group: name })),
+  ]);
 
 interface Props {
   form: UseFormReturn<PersonValues>;
@@ -24,13 +39,13 @@ export function LimitFields({ form: { control, register, watch }, wrong }: Props
         const at = (key: string): string | undefined => wrong(`limits[${i}].${key}`);
         return (
           <div key={field.id} className="grid gap-3 rounded-xl border border-line bg-sunk p-4 sm:grid-cols-2">
-            <SelectField label="What" error={at('kind')} {...register(`limits.${i}.kind`)}>
-              {Object.entries(KINDS).map(([id, { says }]) => (
-                <option key={id} value={id}>
-                  {says}
-                </option>
-              ))}
-            </SelectField>
+            <Controller
+              control={control}
+              name={`limits.${i}.kind`}
+              render={({ field: { ref, ...of } }) => (
+                <ComboboxField label="What" error={at('kind')} choices={KIND_CHOICES} {...of} ref={ref} />
+              )}
+            />
             {kind?.unit && (
               <TextField
                 label={kind.unit === 'degrees' ? 'Degrees' : 'Seconds'}
@@ -49,7 +64,7 @@ export function LimitFields({ form: { control, register, watch }, wrong }: Props
             )}
             <TextField
               label="Set by"
-              placeholder="herself, physiotherapist, teacher"
+              placeholder="themselves, physiotherapist, teacher"
               error={at('by')}
               {...register(`limits.${i}.by`)}
             />
@@ -99,26 +114,21 @@ export function ClearanceFields({ form: { control, register, watch }, wrong }: P
         const at = (key: string): string | undefined => wrong(`clearances[${i}].${key}`);
         return (
           <div key={field.id} className="grid gap-3 rounded-xl border border-line bg-sunk p-4 sm:grid-cols-2">
-            <SelectField
-              label="For"
-              error={at('for')}
-              hint="Only what is named is lifted."
-              {...register(`clearances.${i}.for`)}
-            >
-              <option value="">Choose …</option>
-              {conditions.map((condition) => (
-                <optgroup key={condition.id} label={condition.name}>
-                  <option value={condition.id}>{condition.name}: may come to class</option>
-                  {condition.rules
-                    .filter(({ level }) => level !== 'watch')
-                    .map((rule) => (
-                      <option key={rule.id} value={rule.id}>
-                        lifts: {rule.reason}
-                      </option>
-                    ))}
-                </optgroup>
-              ))}
-            </SelectField>
+            <Controller
+              control={control}
+              name={`clearances.${i}.for`}
+              render={({ field: { ref, ...of } }) => (
+                <ComboboxField
+                  label="For"
+                  error={at('for')}
+                  hint="Only what is named is lifted."
+                  placeholder="Choose …"
+                  choices={clearanceChoices(conditions)}
+                  {...of}
+                  ref={ref}
+                />
+              )}
+            />
             <TextField
               label="Given by"
               placeholder="midwife, surgeon, physiotherapist"

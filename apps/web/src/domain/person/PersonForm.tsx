@@ -1,17 +1,20 @@
-import { readPerson, type InputError } from '@lotus-steady/core';
+import { PRONOUNS, pronounOf, readPerson, type InputError, type Pronoun } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { useFieldArray, useForm } from 'react-hook-form';
-import type { ApiError } from '../../data/client.js';
+import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { useSavePerson } from '../../data/people/useSavePerson.js';
 import type { PersonLine } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
+import { Conflict } from '../../ui/Conflict.js';
+import { ErrorSummary } from '../../ui/ErrorSummary.js';
 import { CheckField, SelectField, TextField } from '../../ui/Field.js';
 import { today } from '../../data/today.js';
 import { Problem } from '../../ui/states.js';
 import { ConditionPicker } from './ConditionPicker.js';
 import { ClearanceFields, LimitFields } from './LimitFields.js';
+import { personDifferences } from './personDifferences.js';
 import { SCREENING, valuesOf, writtenOf, type PersonValues } from './personValues.js';
 import { StageFields } from './StageFields.js';
 
@@ -29,37 +32,27 @@ export function PersonForm({
   onCancel: () => void;
 }) {
   const form = useForm<PersonValues>({ defaultValues: valuesOf(person) });
-  const { register, handleSubmit, control, watch, setValue } = form;
+  const { register, handleSubmit, control, watch, setValue, getValues, reset } = form;
   const conditions = useFieldArray({ control, name: 'conditions' });
   const save = useSavePerson(person?.id);
   // What the core can tell is said at once and all together; the server checks again and knows the namesakes.
   const [found, setFound] = useState<readonly InputError[]>([]);
-  const problem = save.error as ApiError | null;
-  const fields = [...found, ...(problem?.fields ?? [])];
+  const fields = [...found, ...fieldsOf(save.error)];
   const wrong = (field: string): string | undefined => fields.find((item) => item.field === field)?.message;
-  const shown = new Set(['name', 'born', 'heightCm', 'sex', ...SCREENING.map(([key]) => `screening.${key}`)]);
-  const others = fields.filter(
-    (item) => !shown.has(item.field) && !/^(conditions|limits|clearances)\[/.test(item.field),
-  );
+  const theirs = savedMeanwhile<PersonLine>(save.error);
+  const [version, setVersion] = useState(person?.version);
+  const send = (onto: number | undefined) =>
+    handleSubmit((values) => {
+      const written = writtenOf(values, person);
+      const errors: InputError[] = [];
+      readPerson(written, '', errors, RULEBOOK, today());
+      setFound(errors);
+      save.reset();
+      if (errors.length) return;
+      save.mutate({ version: onto, draft: written }, { onSuccess: ({ id }) => onSaved(id) });
+    });
   return (
-    <form
-      noValidate
-      className="space-y-5"
-      onSubmit={(event) =>
-        void handleSubmit(async (values) => {
-          const written = writtenOf(values, person);
-          const errors: InputError[] = [];
-          readPerson(written, '', errors, RULEBOOK, today());
-          setFound(errors);
-          save.reset();
-          if (errors.length) return;
-          const saved = await save
-            .mutateAsync({ version: person?.version, draft: written })
-            .catch(() => undefined);
-          if (saved) onSaved(saved.id);
-        })(event)
-      }
-    >
+    <form noValidate className="space-y-5" onSubmit={(event) => void send(version)(event)}>
       <div className="grid gap-4 sm:grid-cols-2">
         <TextField label="Name" autoFocus {...register('name')} error={wrong('name')} />
         <TextField
@@ -81,6 +74,14 @@ export function PersonForm({
           <option value="woman">women</option>
           <option value="man">men</option>
         </SelectField>
+        <SelectField label="Spoken of as" {...register('pronoun')} error={wrong('pronoun')}>
+          <option value="">they, or by name</option>
+          {PRONOUNS.map((word) => (
+            <option key={word} value={word}>
+              {word}
+            </option>
+          ))}
+        </SelectField>
         {SCREENING.map(([key, label]) => (
           <TextField
             key={key}
@@ -92,7 +93,9 @@ export function PersonForm({
         ))}
       </div>
       <fieldset className="flex flex-wrap gap-x-8">
-        <legend className="font-semibold">What works</legend>
+        <legend className="font-semibold">
+          What {pronounOf({ pronoun: (watch('pronoun') || undefined) as Pronoun | undefined }).subject} can do
+        </legend>
         <CheckField label="stands" {...register('stand')} />
         <CheckField label="gets to the floor and back" {...register('floor')} />
         <CheckField label="puts weight on the knees" {...register('kneel')} />
@@ -141,14 +144,21 @@ export function PersonForm({
       </fieldset>
       <LimitFields form={form} wrong={wrong} />
       <ClearanceFields form={form} wrong={wrong} />
-      {others.length > 0 && (
-        <ul role="alert" className="text-clay">
-          {others.map((item) => (
-            <li key={item.field}>{item.message}</li>
-          ))}
-        </ul>
+      <ErrorSummary messages={fields.map(({ message }) => message)} />
+      {theirs ? (
+        <Conflict
+          what="this person"
+          differences={personDifferences(getValues(), valuesOf(theirs))}
+          onMine={() => void send(theirs.version)()}
+          onTheirs={() => {
+            reset(valuesOf(theirs));
+            setVersion(theirs.version);
+            save.reset();
+          }}
+        />
+      ) : (
+        save.error && !fieldsOf(save.error).length && <Problem error={save.error} />
       )}
-      {problem && !problem.fields.length && <Problem error={problem} />}
       <div className="flex justify-end gap-3">
         <Button onClick={onCancel}>Cancel</Button>
         <Button look="main" type="submit" disabled={save.isPending}>

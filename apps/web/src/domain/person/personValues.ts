@@ -1,3 +1,4 @@
+import type { Pronoun } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { PersonDraft, PersonLine } from '../../data/types.js';
 import { readDetails, type TypedDetails } from './StageFields.js';
@@ -22,6 +23,7 @@ export interface PersonValues {
   name: string;
   born: string;
   sex: string;
+  pronoun: string;
   heightCm: string;
   stand: boolean;
   floor: boolean;
@@ -38,6 +40,7 @@ export const valuesOf = (person?: PersonLine): PersonValues => ({
   name: person?.name ?? '',
   born: person?.born ?? '',
   sex: person?.sex ?? '',
+  pronoun: person?.pronoun ?? '',
   heightCm: typed(person?.heightCm),
   stand: person?.can.stand ?? true,
   floor: person?.can.floor ?? true,
@@ -80,6 +83,7 @@ export function writtenOf(values: PersonValues, person?: PersonLine): PersonDraf
     ),
     ...(values.born ? { born: values.born } : {}),
     ...(values.sex ? { sex: values.sex as 'woman' | 'man' } : {}),
+    ...(values.pronoun ? { pronoun: values.pronoun as Pronoun } : {}),
     ...(values.heightCm ? { heightCm: Number(values.heightCm) } : {}),
     ...(person?.weightKg === undefined ? {} : { weightKg: person.weightKg }),
     conditions: values.conditions.map(({ condition, details }) => ({

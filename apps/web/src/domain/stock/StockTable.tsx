@@ -1,9 +1,11 @@
 import type { Fitting } from '@lotus-steady/core';
-import { useState } from 'react';
-import { ApiError } from '../../data/client.js';
+import { useForm } from 'react-hook-form';
+import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { useSaveStock } from '../../data/hall/useSaveStock.js';
 import { Button } from '../../ui/Button.js';
+import { Conflict, differing } from '../../ui/Conflict.js';
 import { Problem } from '../../ui/states.js';
+import type { Hall } from '../../data/types.js';
 import { useHall } from '../../data/hall/useHall.js';
 
 /** What classes may ask for; whatever else a hall has is kept too. */
@@ -14,36 +16,36 @@ interface Props {
   stock: Readonly<Record<string, number>>;
 }
 
+type Counts = Record<string, string>;
+
+const stockOf = (counts: Counts): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(counts)
+      .filter(([, count]) => count.trim() !== '')
+      .map(([prop, count]) => [prop, Number(count)]),
+  );
+
 /** A small table of what is needed and what there is. */
 export function StockTable({ needed, stock }: Props) {
-  const [counts, setCounts] = useState<Record<string, string>>(() =>
-    Object.fromEntries(Object.entries(stock).map(([prop, count]) => [prop, String(count)])),
-  );
-  const saving = useSaveStock();
   const { stockVersion } = useHall();
+  const saving = useSaveStock();
   const rows = [...new Set([...PROPS, ...Object.keys(stock), ...needed.map(({ prop }) => prop)])];
+  const countsOf = (of: Props['stock']): Counts =>
+    Object.fromEntries(rows.map((prop) => [prop, String(of[prop] ?? '')]));
+  const { register, handleSubmit, watch, reset, formState } = useForm<Counts>({
+    defaultValues: countsOf(stock),
+  });
+  const counts = watch();
+  const theirs = savedMeanwhile<Hall>(saving.error);
   const wrong = (prop: string): string | undefined =>
-    saving.error instanceof ApiError
-      ? saving.error.fields.find(({ field }) => field === `stock.${prop}`)?.message
-      : undefined;
-  const changed = rows.some(
-    (prop) => (counts[prop] ?? '') !== (stock[prop] === undefined ? '' : String(stock[prop])),
-  );
+    fieldsOf(saving.error).find(({ field }) => field === `stock.${prop}`)?.message;
+  const changed = formState.isDirty;
+  const send = (version: number) =>
+    handleSubmit((values) =>
+      saving.mutate({ version, stock: stockOf(values) }, { onSuccess: () => reset(values) }),
+    );
   return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        saving.mutate({
-          version: stockVersion,
-          stock: Object.fromEntries(
-            Object.entries(counts)
-              .filter(([, count]) => count.trim() !== '')
-              .map(([prop, count]) => [prop, Number(count)]),
-          ),
-        });
-      }}
-    >
+    <form noValidate onChange={() => saving.reset()} onSubmit={(event) => void send(stockVersion)(event)}>
       <table className="w-full">
         <thead>
           <tr className="text-left text-soft">
@@ -77,11 +79,7 @@ export function StockTable({ needed, stock }: Props) {
                     inputMode="numeric"
                     aria-label={`${prop}s in the hall`}
                     aria-invalid={wrong(prop) ? true : undefined}
-                    value={counts[prop] ?? ''}
-                    onChange={(event) => {
-                      saving.reset();
-                      setCounts({ ...counts, [prop]: event.target.value });
-                    }}
+                    {...register(prop)}
                     className={
                       `min-h-11 w-24 rounded-lg border bg-paper px-3 ` +
                       `${wrong(prop) ? 'border-2 border-clay' : 'border-strong-line'}`
@@ -94,8 +92,20 @@ export function StockTable({ needed, stock }: Props) {
           })}
         </tbody>
       </table>
-      {saving.error && !(saving.error instanceof ApiError && saving.error.fields.length) && (
-        <Problem error={saving.error} />
+      {theirs ? (
+        <Conflict
+          what="the props of the hall"
+          differences={differing(
+            rows.map((prop) => [`${prop}s`, counts[prop] ?? '', countsOf(theirs.stock)[prop]!]),
+          )}
+          onMine={() => void send(theirs.stockVersion)()}
+          onTheirs={() => {
+            reset(countsOf(theirs.stock));
+            saving.reset();
+          }}
+        />
+      ) : (
+        saving.error && !fieldsOf(saving.error).length && <Problem error={saving.error} />
       )}
       <div className="no-print mt-3 flex items-center gap-3">
         <Button look="main" type="submit" disabled={!changed || saving.isPending}>

@@ -1,6 +1,7 @@
 import {
   USE_NAMES,
   type Bound,
+  type Condition,
   type ConditionGroup,
   type Quantity,
   type Rule,
@@ -23,6 +24,14 @@ export const GROUPS: readonly (readonly [ConditionGroup, string])[] = [
   ['breath', 'Breath, blood, energy'],
   ['whole', 'The whole person'],
 ];
+
+/** Conditions as a list to choose from, under the headings of the page, however they are called. */
+export const conditionChoices = (conditions: readonly Condition[]) =>
+  GROUPS.flatMap(([group, heading]) =>
+    conditions
+      .filter((condition) => condition.group === group)
+      .map(({ id, name, aliases }) => ({ value: id, label: name, group: heading, words: aliases })),
+  );
 
 export const LEVEL_WORDS: Readonly<Record<RuleLevel, string>> = {
   never: 'never',

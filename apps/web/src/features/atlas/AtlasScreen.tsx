@@ -16,10 +16,12 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { catalogue } from '../../data/catalogue.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
+import { ComboboxField } from '../../ui/ComboboxField.js';
 import { Page } from '../../ui/Page.js';
 import { today } from '../../data/today.js';
 import { Empty } from '../../ui/states.js';
 import { LazyFigure } from '../../domain/figure/LazyFigure.js';
+import { conditionChoices } from '../../domain/words/ruleWords.js';
 import { FAMILIES } from '../../domain/words/poseWords.js';
 
 const LEVELS: readonly Level[] = [
@@ -132,6 +134,8 @@ const Choice = ({
     </select>
   </label>
 );
+const SUITABLE_FOR = [{ value: '', label: 'any' }, ...conditionChoices(RULEBOOK.conditions)];
+
 const plain = (list: readonly string[]): [string, string][] => list.map((word) => [word, word]);
 
 /**
@@ -193,7 +197,7 @@ const PoseCard = memo(function PoseCard({
           </span>
         )}
         <span className="block text-sm text-soft">
-          {ways === 1 ? pose.ladder.find((variant) => variant.id === first)!.name : `${ways} ways`}
+          {ways === 1 ? pose.ladder.find((variant) => variant.id === first)!.name : `${ways} versions`}
         </span>
       </Link>
       <label
@@ -289,11 +293,13 @@ export function AtlasScreen() {
             onChange={(value) => set('floor', value)}
             options={plain(['1', '2', '3', '4', '5'])}
           />
-          <Choice
+          <ComboboxField
             label="Suitable for"
+            labelLook="small"
+            placeholder="any"
             value={asked.group}
             onChange={(value) => set('group', value)}
-            options={RULEBOOK.conditions.map(({ id, name }) => [id, name])}
+            choices={SUITABLE_FOR}
           />
         </>
       }
@@ -301,7 +307,7 @@ export function AtlasScreen() {
       <div className="px-5 py-4">
         <div className="mb-3 flex min-h-11 flex-wrap items-center gap-3">
           <p role="status" className="text-soft">
-            {shown.length} poses and movements, {count} ways to do them
+            {shown.length} poses and movements, {count} versions of them
             {asked.group && ', at the most cautious stage'}.
           </p>
           {(filtered || asked.find) && (

@@ -1,6 +1,7 @@
 import { useSearchParams } from 'react-router';
 import { catalogue } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
+import { ComboboxField } from '../../ui/ComboboxField.js';
 import { Page } from '../../ui/Page.js';
 import { MeasureBars } from './MeasureBars.js';
 
@@ -9,6 +10,12 @@ export function CompareScreen() {
   const [params, setParams] = useSearchParams();
   const { poses } = catalogue();
   const all = poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));
+  const choices = all.map(({ pose, variant }) => ({
+    value: variant.id,
+    label: `${pose.name}, ${variant.name}`,
+    group: pose.name,
+    words: [...pose.aliases, ...(pose.sanskrit ? [pose.sanskrit] : [])],
+  }));
   const pick = (key: 'a' | 'b', spare: number) =>
     all.find(({ variant }) => variant.id === params.get(key)) ?? all[spare]!;
   const a = pick('a', 0);
@@ -30,33 +37,21 @@ export function CompareScreen() {
           ] as const
         ).map(([key, { pose, variant }, tone]) => (
           <section key={key} className="rounded-2xl border border-line bg-(--fig-paper) p-3">
-            <label className="text-sm text-soft">
-              {key === 'a' ? 'This' : 'with this'}
-              <select
-                value={variant.id}
-                onChange={(event) =>
-                  setParams(
-                    (old) => {
-                      const next = new URLSearchParams(old);
-                      next.set(key, event.target.value);
-                      return next;
-                    },
-                    { replace: true },
-                  )
-                }
-                className="block min-h-11 w-full rounded-lg border border-strong-line bg-paper px-2 text-ink"
-              >
-                {poses.map((each) => (
-                  <optgroup key={each.id} label={each.name}>
-                    {each.ladder.map((rung) => (
-                      <option key={rung.id} value={rung.id}>
-                        {each.name}, {rung.name}
-                      </option>
-                    ))}
-                  </optgroup>
-                ))}
-              </select>
-            </label>
+            <ComboboxField
+              label={key === 'a' ? 'This' : 'with this'}
+              choices={choices}
+              value={variant.id}
+              onChange={(chosen) =>
+                setParams(
+                  (old) => {
+                    const next = new URLSearchParams(old);
+                    next.set(key, chosen);
+                    return next;
+                  },
+                  { replace: true },
+                )
+              }
+            />
             <div className="flex">
               {variant.frames.map((_, i) => (
                 <Figure

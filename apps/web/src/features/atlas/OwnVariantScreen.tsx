@@ -180,7 +180,7 @@ export function OwnVariantScreen() {
             value={name}
             onChange={(event) => setName(event.target.value)}
             error={fieldError('name')}
-            hint="As on a rung: “heel on the ankle”"
+            hint="A few words: “heel on the ankle”"
           />
           <SelectField
             label="Its place on the ladder"

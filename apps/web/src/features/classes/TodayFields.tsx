@@ -8,7 +8,6 @@ const SIGNS: Readonly<Record<string, WarningSign>> = RULEBOOK.warningSigns;
 const YES_NO = [
   ['dizzy', 'dizzy'],
   ['headache', 'headache'],
-  ['bleeding', 'bleeding'],
   ['fever', 'fever'],
 ] as const;
 
@@ -54,6 +53,8 @@ export function TodayFields({ person, on, state, onChange }: Props) {
   const others = alerts.filter(({ kind }) => kind !== 'stop');
   const box = 'min-h-9 rounded-md border border-strong-line bg-paper px-2';
   const { name } = person;
+  const has = (condition: string): boolean => person.conditions.some((one) => one.condition === condition);
+  const bleeding = has('pregnancy') ? 'bleeding in pregnancy' : 'period';
   return (
     <div role="group" aria-label={`Today, ${name}`} className="space-y-1 pb-2 pl-8">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1 text-soft">
@@ -73,7 +74,7 @@ export function TodayFields({ person, on, state, onChange }: Props) {
           />
         </label>
         <label className="flex items-center gap-2">
-          pressure
+          blood pressure
           <input
             aria-label={`Blood pressure today, ${name}`}
             placeholder="128/82"
@@ -83,7 +84,7 @@ export function TodayFields({ person, on, state, onChange }: Props) {
           />
         </label>
         <label className="flex items-center gap-2">
-          slept, hours
+          hours slept
           <input
             aria-label={`Hours of sleep, ${name}`}
             type="number"
@@ -96,7 +97,7 @@ export function TodayFields({ person, on, state, onChange }: Props) {
             }
           />
         </label>
-        {YES_NO.map(([key, words]) => (
+        {([...YES_NO, ['bleeding', bleeding]] as const).map(([key, words]) => (
           <label key={key} className="flex min-h-9 items-center gap-2">
             <input
               type="checkbox"

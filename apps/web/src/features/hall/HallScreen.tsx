@@ -1,10 +1,11 @@
 import { PACE, PACE_BOUNDS, type Pace } from '@lotus-steady/core';
-import { useState } from 'react';
-import { ApiError } from '../../data/client.js';
+import { useForm } from 'react-hook-form';
+import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { useSavePace } from '../../data/hall/useSavePace.js';
 import type { Hall } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
+import { Conflict, differing } from '../../ui/Conflict.js';
 import { TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
@@ -42,30 +43,31 @@ export function HallScreen() {
   );
 }
 
-function PaceForm({ hall }: { hall: Hall }) {
-  const [values, setValues] = useState<Partial<Record<keyof Pace, string>>>(() =>
-    Object.fromEntries(Object.entries(hall.pace).map(([part, seconds]) => [part, String(seconds)])),
+type PaceValues = Record<keyof Pace, string>;
+
+/** What is left blank is as usual. */
+const valuesOf = (pace: Partial<Pace>): PaceValues =>
+  Object.fromEntries(PARTS.map((part) => [part, String(pace[part] ?? '')])) as PaceValues;
+
+const paceOf = (values: PaceValues): Partial<Pace> =>
+  Object.fromEntries(
+    Object.entries(values)
+      .filter(([, seconds]) => seconds.trim())
+      .map(([part, seconds]) => [part, Number(seconds.replace(',', '.'))]),
   );
+
+function PaceForm({ hall }: { hall: Hall }) {
   const saving = useSavePace();
+  const { register, handleSubmit, reset, getValues } = useForm({ defaultValues: valuesOf(hall.pace) });
+  const theirs = savedMeanwhile<Hall>(saving.error);
   const wrong = (part: string): string | undefined =>
-    saving.error instanceof ApiError
-      ? saving.error.fields.find(({ field }) => field === `pace.${part}`)?.message
-      : undefined;
+    fieldsOf(saving.error).find(({ field }) => field === `pace.${part}`)?.message;
+  const send = (version: number) =>
+    handleSubmit((values) =>
+      saving.mutate({ version, pace: paceOf(values) }, { onSuccess: () => reset(values) }),
+    );
   return (
-    <form
-      noValidate
-      onSubmit={(event) => {
-        event.preventDefault();
-        saving.mutate({
-          version: hall.version,
-          pace: Object.fromEntries(
-            Object.entries(values)
-              .filter(([, seconds]) => seconds.trim())
-              .map(([part, seconds]) => [part, Number(seconds.replace(',', '.'))]),
-          ),
-        });
-      }}
-    >
+    <form noValidate onChange={() => saving.reset()} onSubmit={(event) => void send(hall.version)(event)}>
       <h2 className="text-xl">Your pace</h2>
       <p className="mb-3 text-soft">
         Seconds. What is left blank is as usual (common practice); holds counted in breaths become as long as
@@ -78,17 +80,25 @@ function PaceForm({ hall }: { hall: Hall }) {
             label={WORDS[part]}
             inputMode="decimal"
             placeholder={String(PACE[part])}
-            value={values[part] ?? ''}
             error={wrong(part)}
-            onChange={(event) => {
-              saving.reset();
-              setValues({ ...values, [part]: event.target.value });
-            }}
+            {...register(part)}
           />
         ))}
       </div>
-      {saving.error && !(saving.error instanceof ApiError && saving.error.fields.length) && (
-        <Problem error={saving.error} />
+      {theirs ? (
+        <Conflict
+          what="the hall"
+          differences={differing(
+            PARTS.map((part) => [WORDS[part], getValues(part), valuesOf(theirs.pace)[part]]),
+          )}
+          onMine={() => void send(theirs.version)()}
+          onTheirs={() => {
+            reset(valuesOf(theirs.pace));
+            saving.reset();
+          }}
+        />
+      ) : (
+        saving.error && !fieldsOf(saving.error).length && <Problem error={saving.error} />
       )}
       <div className="mt-3 flex items-center gap-3">
         <Button look="main" type="submit" disabled={saving.isPending}>

@@ -81,7 +81,11 @@ function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; st
         <div className="min-w-64 flex-1">
           <h3 className="font-semibold">{WHAT[task]}</h3>
           {error && <Problem error={error} />}
-          {!size && !error && <p className="animate-pulse text-soft">working it out …</p>}
+          {!size && !error && (
+            <p role="status" className="text-soft">
+              working it out …
+            </p>
+          )}
           {size && (
             <>
               <p>

@@ -1,15 +1,19 @@
 import { fold, readHallRules, type OwnRule, type Quantity } from '@lotus-steady/core';
-import { useMemo, useState, type FormEvent } from 'react';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import { useMemo } from 'react';
+import { Controller, useForm } from 'react-hook-form';
+import { savedMeanwhile } from '../../data/client.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { useSaveHallRules } from '../../data/hall/useSaveHallRules.js';
-import { Button } from '../../ui/Button.js';
-import { SelectField, TextField } from '../../ui/Field.js';
-import { Modal } from '../../ui/Modal.js';
 import { today } from '../../data/today.js';
-import { Problem } from '../../ui/states.js';
+import type { Hall } from '../../data/types.js';
 import { measureWords } from '../../domain/words/measureWords.js';
+import { ComboboxField } from '../../ui/ComboboxField.js';
+import { Conflict } from '../../ui/Conflict.js';
+import { TextField } from '../../ui/Field.js';
+import { Problem } from '../../ui/states.js';
+import { RuleDialog } from './RuleDialog.js';
 import { touchedBy } from './touched.js';
-import { RULEBOOK } from '@lotus-steady/core/rulebook';
 
 /** Measures an own rule can look at, in the order a teacher thinks of them. */
 const MEASURES: readonly Quantity[] = [
@@ -44,6 +48,39 @@ const MEASURES: readonly Quantity[] = [
   'met',
 ];
 
+const MEASURE_CHOICES = MEASURES.map((name) => ({ value: name, label: measureWords(name, 1, 1).words }));
+
+interface Values {
+  measure: Quantity;
+  over: string;
+  reason: string;
+  by: string;
+}
+
+/** A name for a rule, from the first words of its reason. */
+const idOf = (condition: string, reason: string, number: number): string => {
+  const words = fold(reason)
+    .replace(/[^a-z0-9]+/g, '-')
+    .slice(0, 30)
+    .replace(/^-|-$/g, '');
+  return `hall.${condition}-${words || 'rule'}-${number}`;
+};
+
+/** How many ways in the atlas a measure over a number would touch. */
+const howMany = (condition: string, measure: Quantity, over: number): number =>
+  Number.isFinite(over)
+    ? touchedBy(
+        {
+          id: 'hall.try',
+          level: 'limit',
+          all: [{ measure, over }],
+          reason: '',
+          evidence: { kind: 'memory', source: '' },
+        },
+        condition,
+      ).length
+    : 0;
+
 /**
  * A rule of the teacher's own for a condition: a measure, a number and a reason; what it would touch is
  * shown at once.
@@ -51,103 +88,85 @@ const MEASURES: readonly Quantity[] = [
 export function OwnRuleDialog({ condition, onClose }: { condition: string; onClose: () => void }) {
   const saving = useSaveHallRules();
   const hall = useHall();
-  const hallRules = hall.rules;
-  const [measure, setMeasure] = useState<Quantity>('headBelowHeart');
-  const [over, setOver] = useState('5');
-  const [reason, setReason] = useState('');
-  const [by, setBy] = useState(hall.teacher);
-  const [asked, setAsked] = useState(false);
-  const id = `hall.${condition}-${
-    fold(reason)
-      .replace(/[^a-z0-9]+/g, '-')
-      .slice(0, 30)
-      .replace(/^-|-$/g, '') || 'rule'
-  }-${hallRules.own.length + 1}`;
-  const rule: OwnRule = {
-    id,
+  const { register, control, handleSubmit, watch, formState } = useForm<Values>({
+    defaultValues: { measure: 'headBelowHeart', over: '5', reason: '', by: hall.teacher },
+  });
+  const values = watch();
+  const over = Number(values.over.replace(',', '.'));
+  const ruleOf = ({ measure, reason, by }: Values, number: number): OwnRule => ({
+    id: idOf(condition, reason, number),
     condition,
     measure,
-    over: Number(over.replace(',', '.')),
+    over,
     reason,
     by,
     on: today(),
-  };
-  const errors = readHallRules({ moved: [], own: [rule] }, RULEBOOK).errors;
+  });
+  const { errors } = readHallRules({ moved: [], own: [ruleOf(values, 1)] }, RULEBOOK);
   const wrong = (key: string): string | undefined =>
-    asked ? errors.find(({ field }) => field === `own[0].${key}`)?.message : undefined;
-  const touched = useMemo(
-    () =>
-      Number.isFinite(rule.over)
-        ? touchedBy(
-            {
-              id: 'hall.try',
-              level: 'limit',
-              all: [{ measure, over: rule.over }],
-              reason: '',
-              evidence: { kind: 'memory', source: '' },
-            },
-            condition,
-          ).length
-        : 0,
-    [measure, rule.over, condition],
-  );
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
-    setAsked(true);
-    if (!errors.length)
-      saving.mutate(
-        { version: hall.version, rules: { ...hallRules, own: [...hallRules.own, rule] } },
-        { onSuccess: onClose },
-      );
-  };
-  const { unit } = measureWords(measure, 1, 1);
+    formState.isSubmitted ? errors.find(({ field }) => field === `own[0].${key}`)?.message : undefined;
+  const touched = useMemo(() => howMany(condition, values.measure, over), [condition, values.measure, over]);
+  const theirs = savedMeanwhile<Hall>(saving.error);
+  /** Puts the rule to the hall's as they are. */
+  const submit = ({ version, rules }: Pick<Hall, 'version' | 'rules'> = hall) =>
+    handleSubmit((typed) => {
+      if (errors.length) return;
+      const own = [...rules.own, ruleOf(typed, rules.own.length + 1)];
+      saving.mutate({ version, rules: { ...rules, own } }, { onSuccess: onClose });
+    });
+  const { unit } = measureWords(values.measure, 1, 1);
   return (
-    <Modal title="A rule of my own" onClose={onClose}>
-      <form noValidate className="space-y-4" onSubmit={submit}>
-        <div className="grid gap-4 sm:grid-cols-2">
-          <SelectField
-            label="What it looks at"
-            value={measure}
-            onChange={(event) => setMeasure(event.target.value as Quantity)}
-            error={wrong('measure')}
-          >
-            {MEASURES.map((name) => (
-              <option key={name} value={name}>
-                {measureWords(name, 1, 1).words}
-              </option>
-            ))}
-          </SelectField>
-          <TextField
-            label={unit ? `At most, in${unit.replace('°', ' degrees')}` : 'At most'}
-            inputMode="decimal"
-            value={over}
-            onChange={(event) => setOver(event.target.value)}
-            error={wrong('over')}
-          />
-        </div>
-        <p role="status" className="text-soft">
-          It would touch {touched} of the ways in the atlas.
-        </p>
-        <TextField
-          label="Reason, as you would say it"
-          value={reason}
-          onChange={(event) => setReason(event.target.value)}
-          error={wrong('reason')}
+    <RuleDialog
+      title="A rule of my own"
+      save="Keep this rule"
+      saving={saving.isPending}
+      onClose={onClose}
+      onSubmit={() => void submit()()}
+    >
+      <div className="grid gap-4 sm:grid-cols-2">
+        <Controller
+          control={control}
+          name="measure"
+          render={({ field: { ref, ...field } }) => (
+            <ComboboxField
+              label="What it looks at"
+              choices={MEASURE_CHOICES}
+              error={wrong('measure')}
+              {...field}
+              ref={ref}
+            />
+          )}
         />
         <TextField
-          label="Decided by"
-          value={by}
-          onChange={(event) => setBy(event.target.value)}
-          error={wrong('by')}
+          label={unit ? `At most, in${unit.replace('°', ' degrees')}` : 'At most'}
+          inputMode="decimal"
+          {...register('over')}
+          error={wrong('over')}
         />
-        {saving.error && <Problem error={saving.error} />}
-        <div className="flex justify-end gap-3">
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit" disabled={saving.isPending}>
-            Keep this rule
-          </Button>
-        </div>
-      </form>
-    </Modal>
+      </div>
+      <p role="status" className="text-soft">
+        It would affect {touched} versions in the atlas.
+      </p>
+      <TextField label="Reason, as you would say it" {...register('reason')} error={wrong('reason')} />
+      <TextField label="Decided by" {...register('by')} error={wrong('by')} />
+      {theirs ? (
+        <Conflict
+          what="the hall’s rules"
+          differences={[
+            {
+              label: 'Rules of your own',
+              mine: [...hall.rules.own.map(({ reason }) => reason), values.reason].join('\n'),
+              theirs: theirs.rules.own.map(({ reason }) => reason).join('\n'),
+            },
+          ]}
+          onMine={() => void submit(theirs)()}
+          saveMine="Keep both"
+          takeTheirs="Leave mine out"
+          onTheirs={onClose}
+        />
+      ) : (
+        saving.error && <Problem error={saving.error} />
+      )}
+    </RuleDialog>
   );
 }

@@ -2,12 +2,15 @@ import { variantById } from '../../data/catalogue.js';
 import { X } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { useBlocker, useNavigate } from 'react-router';
-import type { ApiError } from '../../data/client.js';
+import { Controller, useForm, type UseFormReturn } from 'react-hook-form';
+import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { useClass } from '../../data/classes/useClass.js';
 import { useSaveRecords } from '../../data/classes/useSaveRecords.js';
 import type { ClassWhole, RecordEntry } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
+import { Conflict, differing } from '../../ui/Conflict.js';
 import { Modal } from '../../ui/Modal.js';
+import { ComboboxField } from '../../ui/ComboboxField.js';
 import { CheckField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../domain/words/say.js';
@@ -37,34 +40,46 @@ const blank = (person: ClassWhole['people'][number]): RecordEntry => ({
 const moreBy = ({ painBefore, painAfter }: RecordEntry): number =>
   (painAfter ?? 0) - (painBefore ?? painAfter ?? 0);
 
+const recordsOf = ({ people, records }: Pick<ClassWhole, 'people' | 'records'>): RecordEntry[] =>
+  people.map((person) => records.find(({ personId }) => personId === person.id) ?? blank(person));
+
+/** A record in a line, to hold it against another. */
+const sayRecord = ({ came, painBefore, painAfter, changes, word }: RecordEntry): string =>
+  came
+    ? [
+        typeof painBefore !== 'number' ? '' : `pain before ${painBefore}`,
+        typeof painAfter !== 'number' ? '' : `after ${painAfter}`,
+        ...changes.map(({ step, what }) => `step ${step} ${what}`),
+        word,
+      ]
+        .filter(Boolean)
+        .join(', ') || 'attended'
+    : ['did not attend', word].filter(Boolean).join(', ');
+
 function AfterForm({ known }: { known: ClassWhole }) {
-  const [entries, setEntries] = useState(() =>
-    known.people.map(
-      (person) => known.records.find((record) => record.personId === person.id) ?? blank(person),
-    ),
-  );
-  const [touched, setTouched] = useState(false);
+  const form = useForm<{ records: RecordEntry[] }>({ defaultValues: { records: recordsOf(known) } });
+  const { handleSubmit, reset, getValues, formState } = form;
+  const { isDirty } = formState;
   const save = useSaveRecords(known.id);
   const navigate = useNavigate();
-  const problem = save.error as ApiError | null;
-  const blocker = useBlocker(
-    ({ currentLocation, nextLocation }) => touched && currentLocation.pathname !== nextLocation.pathname,
-  );
-  useEffect(() => {
-    const warn = (event: BeforeUnloadEvent): void => {
-      if (touched) event.preventDefault();
-    };
-    window.addEventListener('beforeunload', warn);
-    return () => window.removeEventListener('beforeunload', warn);
-  }, [touched]);
-  const change = (i: number, part: Partial<RecordEntry>): void => {
-    setTouched(true);
-    setEntries((all) => all.map((entry, k) => (k === i ? { ...entry, ...part } : entry)));
-  };
+  const theirs = savedMeanwhile<ClassWhole>(save.error);
+  const fields = fieldsOf(save.error);
   const [saved, setSaved] = useState(false);
   useEffect(() => {
-    if (saved && !touched) void navigate(`/classes/${known.id}/fitting`);
-  }, [saved, touched, navigate, known.id]);
+    if (saved && !isDirty) void navigate(`/classes/${known.id}/fitting`);
+  }, [saved, isDirty, navigate, known.id]);
+  const send = (version: number) =>
+    handleSubmit(({ records }) =>
+      save.mutate(
+        { version, records },
+        {
+          onSuccess: () => {
+            reset({ records });
+            setSaved(true);
+          },
+        },
+      ),
+    );
   return (
     <Page
       title="After class"
@@ -74,112 +89,147 @@ function AfterForm({ known }: { known: ClassWhole }) {
         { to: `/classes/${known.id}/fitting`, name: known.title },
       ]}
     >
-      {blocker.state === 'blocked' && (
-        <Modal title="Leave without saving?" onClose={blocker.reset}>
-          <p className="mb-5">What you wrote about this class would be lost.</p>
-          <div className="flex flex-wrap justify-end gap-3">
-            <Button onClick={blocker.proceed}>Leave without saving</Button>
-            <Button look="main" onClick={blocker.reset}>
-              Stay here
-            </Button>
-          </div>
-        </Modal>
-      )}
-      {!entries.length && <Empty>Nobody was down for this class.</Empty>}
-      <form
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          save.mutate(
-            { version: known.version, records: entries },
-            {
-              onSuccess: () => {
-                setTouched(false);
-                setSaved(true);
-              },
-            },
-          );
-        }}
-      >
-        <ul className="mb-5 space-y-3">
-          {entries.map((entry, i) => {
-            const name = known.people[i]!.name;
-            const fields = problem?.fields.filter((item) => item.field.startsWith(`records[${i}]`)) ?? [];
-            return (
-              <li
-                key={entry.personId}
-                className={`rounded-2xl border bg-paper p-4 ${fields.length ? 'border-2 border-clay' : 'border-line'}`}
-              >
-                <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
-                  <h2 className="w-48 text-lg">{name}</h2>
-                  <CheckField
-                    label="attended"
-                    aria-label={`${name} attended`}
-                    checked={entry.came}
-                    onChange={(event) => change(i, { came: event.target.checked })}
-                  />
-                  {entry.came && (
-                    <>
-                      <Pain
-                        label="Pain before"
-                        name={name}
-                        value={entry.painBefore ?? null}
-                        onChange={(painBefore) => change(i, { painBefore })}
-                      />
-                      <Pain
-                        label="after"
-                        name={name}
-                        value={entry.painAfter ?? null}
-                        onChange={(painAfter) => change(i, { painAfter })}
-                      />
-                      {moreBy(entry) >= 2 && (
-                        <b className="text-clay">up by {moreBy(entry)}: ease next time</b>
-                      )}
-                    </>
-                  )}
-                </div>
-                <div className="mt-2 flex flex-wrap items-center gap-2">
-                  {entry.came && (
-                    <Changes
-                      known={known}
-                      name={name}
-                      entry={entry}
-                      onChange={(changes) => change(i, { changes })}
-                    />
-                  )}
-                  <label className="min-w-64 flex-1">
-                    <span className="sr-only">Note on {name}</span>
-                    <textarea
-                      rows={1}
-                      placeholder="Note"
-                      value={entry.word}
-                      maxLength={2000}
-                      onChange={(event) => change(i, { word: event.target.value })}
-                      className="block min-h-11 w-full rounded-lg border border-strong-line bg-paper px-3 py-2"
-                    />
-                  </label>
-                </div>
-                {fields.map((item) => (
-                  <p key={item.field} role="alert" className="font-semibold text-clay">
-                    {item.message}
-                  </p>
-                ))}
-              </li>
-            );
-          })}
+      <LeaveAsked unsaved={isDirty} />
+      {!known.people.length && <Empty>Nobody was down for this class.</Empty>}
+      <form noValidate className="space-y-4" onSubmit={(event) => void send(known.version)(event)}>
+        <ul className="space-y-3">
+          {known.people.map(({ id, name }, i) => (
+            <PersonRecord
+              key={id}
+              name={name}
+              at={i}
+              form={form}
+              known={known}
+              wrong={fields.filter((item) => item.field.startsWith(`records[${i}]`))}
+            />
+          ))}
         </ul>
-        {problem && (
-          <div className="mb-4">
-            <Problem error={problem} />
-          </div>
+        {theirs && (
+          <Conflict
+            what="this record"
+            differences={differing(
+              recordsOf(theirs).map((record, i) => [
+                theirs.people[i]!.name,
+                sayRecord(
+                  getValues('records').find(({ personId }) => personId === record.personId) ?? record,
+                ),
+                sayRecord(record),
+              ]),
+            )}
+            onMine={() => void send(theirs.version)()}
+            onTheirs={() => {
+              reset({ records: recordsOf(theirs) });
+              save.reset();
+            }}
+          />
         )}
-        {entries.length > 0 && (
+        {save.error && !theirs && <Problem error={save.error} />}
+        {known.people.length > 0 && (
           <Button look="main" type="submit" disabled={save.isPending}>
             {save.isPending ? 'Saving …' : 'Save the record'}
           </Button>
         )}
       </form>
     </Page>
+  );
+}
+
+/** Asks before what was written is lost: inside the program in words, of the window in the browser's own. */
+function LeaveAsked({ unsaved }: { unsaved: boolean }) {
+  const blocker = useBlocker(
+    ({ currentLocation, nextLocation }) => unsaved && currentLocation.pathname !== nextLocation.pathname,
+  );
+  useEffect(() => {
+    const warn = (event: BeforeUnloadEvent): void => {
+      if (unsaved) event.preventDefault();
+    };
+    window.addEventListener('beforeunload', warn);
+    return () => window.removeEventListener('beforeunload', warn);
+  }, [unsaved]);
+  if (blocker.state !== 'blocked') return null;
+  return (
+    <Modal title="Leave without saving?" onClose={blocker.reset}>
+      <p className="mb-5">What you wrote about this class would be lost.</p>
+      <div className="flex flex-wrap justify-end gap-3">
+        <Button onClick={blocker.proceed}>Leave without saving</Button>
+        <Button look="main" onClick={blocker.reset}>
+          Stay here
+        </Button>
+      </div>
+    </Modal>
+  );
+}
+
+/** One person's record: whether they came, pain, what was eased or stopped, a note. */
+function PersonRecord({
+  name,
+  at,
+  form: { register, control, watch },
+  known,
+  wrong,
+}: {
+  name: string;
+  at: number;
+  form: UseFormReturn<{ records: RecordEntry[] }>;
+  known: ClassWhole;
+  wrong: readonly { field: string; message: string }[];
+}) {
+  const entry = watch(`records.${at}`);
+  return (
+    <li
+      className={`rounded-2xl border bg-paper p-4 ${wrong.length ? 'border-2 border-clay' : 'border-line'}`}
+    >
+      <div className="flex flex-wrap items-center gap-x-6 gap-y-2">
+        <h2 className="w-48 text-lg">{name}</h2>
+        <CheckField label="attended" aria-label={`${name} attended`} {...register(`records.${at}.came`)} />
+        {entry.came && (
+          <>
+            {(['painBefore', 'painAfter'] as const).map((key) => (
+              <Controller
+                key={key}
+                control={control}
+                name={`records.${at}.${key}`}
+                render={({ field }) => (
+                  <Pain
+                    label={key === 'painBefore' ? 'Pain before' : 'after'}
+                    name={name}
+                    value={field.value ?? null}
+                    onChange={field.onChange}
+                  />
+                )}
+              />
+            ))}
+            {moreBy(entry) >= 2 && <b className="text-clay">up by {moreBy(entry)}: ease next time</b>}
+          </>
+        )}
+      </div>
+      <div className="mt-2 flex flex-wrap items-center gap-2">
+        {entry.came && (
+          <Controller
+            control={control}
+            name={`records.${at}.changes`}
+            render={({ field }) => (
+              <Changes known={known} name={name} changes={field.value} onChange={field.onChange} />
+            )}
+          />
+        )}
+        <label className="min-w-64 flex-1">
+          <span className="sr-only">Note on {name}</span>
+          <textarea
+            rows={1}
+            placeholder="Note"
+            maxLength={2000}
+            {...register(`records.${at}.word`)}
+            className="block min-h-11 w-full rounded-lg border border-strong-line bg-paper px-3 py-2"
+          />
+        </label>
+      </div>
+      {wrong.map((item) => (
+        <p key={item.field} role="alert" className="font-semibold text-clay">
+          {item.message}
+        </p>
+      ))}
+    </li>
   );
 }
 
@@ -214,19 +264,19 @@ const Pain = ({
 function Changes({
   known,
   name,
-  entry,
+  changes,
   onChange,
 }: {
   known: ClassWhole;
   name: string;
-  entry: RecordEntry;
+  changes: RecordEntry['changes'];
   onChange: (changes: RecordEntry['changes']) => void;
 }) {
   const title = (step: number): string =>
     `${step}. ${variantById(known.fitting.steps[step - 1]!.variant).pose.name}`;
   return (
     <>
-      {entry.changes.map((item) => (
+      {changes.map((item) => (
         <span
           key={item.step}
           className="inline-flex items-center gap-1 rounded-full border border-line bg-sunk pl-3"
@@ -236,34 +286,30 @@ function Changes({
             type="button"
             aria-label={`Remove: ${title(item.step)} ${item.what}, ${name}`}
             className="min-h-9 px-2"
-            onClick={() => onChange(entry.changes.filter((other) => other !== item))}
+            onClick={() => onChange(changes.filter((other) => other !== item))}
           >
             <X aria-hidden size={16} />
           </button>
         </span>
       ))}
       {(['eased', 'stopped'] as const).map((what) => (
-        <select
+        <ComboboxField
           key={what}
-          aria-label={`Add a step ${what}, ${name}`}
+          label={`Add a step ${what}, ${name}`}
+          labelLook="hidden"
+          placeholder={`${what} …`}
+          className="w-40"
+          nothing="No step of that name."
+          choices={known.fitting.steps.map(({ step }) => ({ value: String(step), label: title(step) }))}
           value=""
-          className="min-h-11 rounded-lg border border-strong-line bg-paper px-2"
-          onChange={(event) =>
+          onChange={(chosen) =>
             onChange(
-              [
-                ...entry.changes.filter((item) => item.step !== Number(event.target.value)),
-                { step: Number(event.target.value), what },
-              ].sort((a, b) => a.step - b.step),
+              [...changes.filter(({ step }) => step !== Number(chosen)), { step: Number(chosen), what }].sort(
+                (a, b) => a.step - b.step,
+              ),
             )
           }
-        >
-          <option value="">{what} …</option>
-          {known.fitting.steps.map((step) => (
-            <option key={step.step} value={step.step}>
-              {title(step.step)}
-            </option>
-          ))}
-        </select>
+        />
       ))}
     </>
   );

@@ -1,4 +1,5 @@
 import { ageOn } from '../../calendar/dates.js';
+import { pronounOf } from '../../people/pronouns.js';
 import type { StagedPerson } from '../../rules/stagePerson.js';
 import type { Alert } from '../../rules/types.js';
 import type { Sequence } from '../../reading/parseSequence.js';
@@ -14,7 +15,8 @@ export function classAlerts(
   on: string,
 ): Alert[] {
   if (visits > FEW_FLOOR_VISITS && stages.some((stage) => stage.condition === 'older-adult')) {
-    return [{ kind: 'stage', text: `${visits} times down to the floor; twice is enough.` }];
+    const { object } = pronounOf(person);
+    return [{ kind: 'stage', text: `${visits} times down to the floor; twice is enough for ${object}.` }];
   }
   if (!person.born) return [];
   const age = ageOn(person.born, on);

@@ -1,0 +1,97 @@
+import type { SequenceError, Sequence } from '@lotus-steady/core';
+import type { UseFormReturn } from 'react-hook-form';
+import { useSequences } from '../../data/sequences/useSequences.js';
+import { Button } from '../../ui/Button.js';
+import { ComboboxField } from '../../ui/ComboboxField.js';
+import { FieldFrame } from '../../ui/Field.js';
+import type { PlanValues } from './planValues.js';
+
+interface Props {
+  form: UseFormReturn<PlanValues>;
+  /** What the text says, and the lines that cannot be read. */
+  sequence: Sequence | undefined;
+  lines: readonly SequenceError[];
+  error?: string;
+}
+
+/** The sequence of a class: taken from a kept one, or written; lines that cannot be read with the nearest names. */
+export function SequenceFields({ form: { register, setValue, getValues }, sequence, lines, error }: Props) {
+  const sequences = useSequences();
+  const write = (sequenceText: string): void => setValue('sequenceText', sequenceText, { shouldDirty: true });
+  const isRead = sequence && !lines.length;
+  return (
+    <section className="space-y-4">
+      <h2 className="text-xl">The sequence</h2>
+      <ComboboxField
+        label="Start from"
+        placeholder={
+          sequences.isPending ? 'Loading the sequences …' : 'Choose a sequence, or paste one below'
+        }
+        nothing="No sequence of that name."
+        choices={(sequences.data ?? []).map(({ id, title }) => ({ value: id, label: title }))}
+        value=""
+        onChange={(id) => {
+          const chosen = sequences.data?.find((item) => item.id === id);
+          if (!chosen) return;
+          write(chosen.source);
+          if (!getValues('title')) setValue('title', chosen.title, { shouldDirty: true });
+        }}
+      />
+      <FieldFrame
+        label="Sequence"
+        error={error}
+        hint={
+          isRead
+            ? `${sequence.steps.length} steps, ${sequence.minutes} minutes`
+            : 'One step a line, starting with a dash: - Tree, 30 s each side'
+        }
+      >
+        {(ids) => (
+          <textarea
+            {...ids}
+            {...register('sequenceText')}
+            rows={16}
+            spellCheck={false}
+            className="w-full rounded-lg border border-strong-line bg-paper px-3 py-2 leading-relaxed"
+            placeholder={'# Thursday Mixed\nminutes: 60\n- Cat and cow, 6 rounds\n- Tree, 30 s each side'}
+          />
+        )}
+      </FieldFrame>
+      {lines.length > 0 && (
+        <ul role="alert" className="space-y-2 rounded-xl border border-clay bg-clay-wash p-4">
+          {lines.map(({ line, message, nearest }) => (
+            <li key={line}>
+              {message}
+              {nearest.length > 0 && (
+                <span className="mt-1 flex flex-wrap gap-2">
+                  {nearest.map((name) => (
+                    <Button
+                      key={name}
+                      className="min-h-9 px-2! py-0.5!"
+                      onClick={() => write(withName(getValues('sequenceText'), line, name))}
+                    >
+                      {name}
+                    </Button>
+                  ))}
+                </span>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  );
+}
+
+/** Puts a known name where an unknown one stood on a line (from 1); the hold behind the comma stays. */
+const withName = (text: string, line: number, name: string): string =>
+  text
+    .split('\n')
+    .map((each, i) => (i === line - 1 ? replaceName(each, name) : each))
+    .join('\n');
+
+const replaceName = (line: string, name: string): string => {
+  const [, bullet = '- '] = /^(\s*(?:[-–—*•·]|\d+[.)])\s+)/.exec(line) ?? [];
+  const comma = line.indexOf(',');
+  return `${bullet}${name}${comma >= 0 ? line.slice(comma) : ''}`;
+};
