@@ -13,22 +13,14 @@ interface Props {
   differences: readonly Difference[];
   onMine: () => void;
   onTheirs: () => void;
-  /** What the buttons say, where it is not all or nothing. */
-  saveMine?: string;
+  /** Where only a part of theirs is taken. */
   takeTheirs?: string;
 }
 
 const NOTHING = <span className="text-soft">nothing</span>;
 
 /** Someone else has saved in the meantime: both are shown, nothing is lost, and she decides. */
-export const Conflict = ({
-  what,
-  differences,
-  onMine,
-  onTheirs,
-  saveMine = 'Save mine',
-  takeTheirs = 'Take theirs',
-}: Props) => (
+export const Conflict = ({ what, differences, onMine, onTheirs, takeTheirs = 'Take theirs' }: Props) => (
   <section role="alert" className="w-full space-y-3 rounded-xl border border-clay bg-clay-wash p-4">
     <p className="font-semibold">Someone else has changed {what} in the meantime.</p>
     {differences.length > 0 ? (
@@ -61,7 +53,7 @@ export const Conflict = ({
     )}
     <div className="flex flex-wrap gap-2">
       <Button look="main" onClick={onMine}>
-        {saveMine}
+        Save mine
       </Button>
       <Button onClick={onTheirs}>{takeTheirs}</Button>
     </div>

@@ -1,5 +1,6 @@
 import type { Fitting } from '@lotus-steady/core';
 import { useForm } from 'react-hook-form';
+import { useBase } from '../../data/useBase.js';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { useSaveStock } from '../../data/hall/useSaveStock.js';
 import { Button } from '../../ui/Button.js';
@@ -40,12 +41,22 @@ export function StockTable({ needed, stock }: Props) {
   const wrong = (prop: string): string | undefined =>
     fieldsOf(saving.error).find(({ field }) => field === `stock.${prop}`)?.message;
   const changed = formState.isDirty;
-  const send = (version: number) =>
-    handleSubmit((values) =>
-      saving.mutate({ version, stock: stockOf(values) }, { onSuccess: () => reset(values) }),
-    );
+  const { version, rebase } = useBase({ version: stockVersion, part: stock });
+  const send = (onto: number) =>
+    handleSubmit((values) => {
+      const counted = stockOf(values);
+      saving.mutate(
+        { version: onto, stock: counted },
+        {
+          onSuccess: (saved) => {
+            rebase({ version: saved.version, part: counted });
+            reset(values);
+          },
+        },
+      );
+    });
   return (
-    <form noValidate onChange={() => saving.reset()} onSubmit={(event) => void send(stockVersion)(event)}>
+    <form noValidate onChange={() => saving.reset()} onSubmit={(event) => void send(version)(event)}>
       <table className="w-full">
         <thead>
           <tr className="text-left text-soft">
@@ -101,6 +112,7 @@ export function StockTable({ needed, stock }: Props) {
           onMine={() => void send(theirs.stockVersion)()}
           onTheirs={() => {
             reset(countsOf(theirs.stock));
+            rebase({ version: theirs.stockVersion, part: theirs.stock });
             saving.reset();
           }}
         />

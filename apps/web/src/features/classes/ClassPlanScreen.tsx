@@ -60,7 +60,9 @@ interface Known {
 /** Fields whose errors stand beside them; errors of others stand in the summary alone. */
 const SHOWN = ['title', 'on', 'time', 'place'] as const;
 
-function PlanForm({ known, start }: { known?: Known; start: PlanValues }) {
+function PlanForm(read: { known?: Known; start: PlanValues }) {
+  // What the form began with, whatever is read meanwhile.
+  const [{ known, start }] = useState(read);
   const id = known?.id;
   const form = useForm<PlanValues>({ defaultValues: start });
   const { register, control, handleSubmit, watch, setValue, reset, getValues } = form;

@@ -58,26 +58,28 @@ export function SequenceFields({ form: { register, setValue, getValues }, sequen
         )}
       </FieldFrame>
       {lines.length > 0 && (
-        <ul role="alert" className="space-y-2 rounded-xl border border-clay bg-clay-wash p-4">
-          {lines.map(({ line, message, nearest }) => (
-            <li key={line}>
-              {message}
-              {nearest.length > 0 && (
-                <span className="mt-1 flex flex-wrap gap-2">
-                  {nearest.map((name) => (
-                    <Button
-                      key={name}
-                      className="min-h-9 px-2! py-0.5!"
-                      onClick={() => write(withName(getValues('sequenceText'), line, name))}
-                    >
-                      {name}
-                    </Button>
-                  ))}
-                </span>
-              )}
-            </li>
-          ))}
-        </ul>
+        <div role="alert" className="rounded-xl border border-clay bg-clay-wash p-4">
+          <ul className="space-y-2">
+            {lines.map(({ line, message, nearest }) => (
+              <li key={line}>
+                {message}
+                {nearest.length > 0 && (
+                  <span className="mt-1 flex flex-wrap gap-2">
+                    {nearest.map((name) => (
+                      <Button
+                        key={name}
+                        className="min-h-9 px-2! py-0.5!"
+                        onClick={() => write(withName(getValues('sequenceText'), line, name))}
+                      >
+                        {name}
+                      </Button>
+                    ))}
+                  </span>
+                )}
+              </li>
+            ))}
+          </ul>
+        </div>
       )}
     </section>
   );

@@ -1,5 +1,6 @@
 import { PACE, PACE_BOUNDS, type Pace } from '@lotus-steady/core';
 import { useForm } from 'react-hook-form';
+import { useBase } from '../../data/useBase.js';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { useSavePace } from '../../data/hall/useSavePace.js';
@@ -62,12 +63,26 @@ function PaceForm({ hall }: { hall: Hall }) {
   const theirs = savedMeanwhile<Hall>(saving.error);
   const wrong = (part: string): string | undefined =>
     fieldsOf(saving.error).find(({ field }) => field === `pace.${part}`)?.message;
-  const send = (version: number) =>
-    handleSubmit((values) =>
-      saving.mutate({ version, pace: paceOf(values) }, { onSuccess: () => reset(values) }),
-    );
+  const { version, rebase, isUntouched } = useBase({ version: hall.version, part: hall.pace });
+  const send = (onto: number) =>
+    handleSubmit((values) => {
+      const pace = paceOf(values);
+      saving.mutate(
+        { version: onto, pace },
+        {
+          onSuccess: (saved) => {
+            rebase({ version: saved.version, part: pace });
+            reset(values);
+          },
+          onError: (error) => {
+            const now = savedMeanwhile<Hall>(error);
+            if (now && isUntouched(now.pace)) void send(now.version)();
+          },
+        },
+      );
+    });
   return (
-    <form noValidate onChange={() => saving.reset()} onSubmit={(event) => void send(hall.version)(event)}>
+    <form noValidate onChange={() => saving.reset()} onSubmit={(event) => void send(version)(event)}>
       <h2 className="text-xl">Your pace</h2>
       <p className="mb-3 text-soft">
         Seconds. What is left blank is as usual (common practice); holds counted in breaths become as long as
@@ -94,6 +109,7 @@ function PaceForm({ hall }: { hall: Hall }) {
           onMine={() => void send(theirs.version)()}
           onTheirs={() => {
             reset(valuesOf(theirs.pace));
+            rebase({ version: theirs.version, part: theirs.pace });
             saving.reset();
           }}
         />

@@ -8,6 +8,7 @@ import {
 } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useForm } from 'react-hook-form';
+import { useBase } from '../../data/useBase.js';
 import { savedMeanwhile } from '../../data/client.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { useSaveHallRules } from '../../data/hall/useSaveHallRules.js';
@@ -57,17 +58,27 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
   const wrong = (key: string): string | undefined =>
     formState.isSubmitted ? errors.find(({ field }) => field === `moved[0].${key}`)?.message : undefined;
   const theirs = savedMeanwhile<Hall>(saving.error);
+  const { version, rebase, isUntouched } = useBase({ version: hall.version, part: movedIn(hall.rules) });
   /** Puts this rule's number into the hall's rules as they are, or takes it out; others stay. */
-  const save = (move: MovedLimit | undefined, { version, rules }: Pick<Hall, 'version' | 'rules'> = hall) =>
+  const save = (
+    move: MovedLimit | undefined,
+    { version: onto, rules }: Pick<Hall, 'version' | 'rules'> = { version, rules: hall.rules },
+  ): void =>
     saving.mutate(
       {
-        version,
+        version: onto,
         rules: {
           ...rules,
           moved: [...rules.moved.filter((one) => one.rule !== rule.id), ...(move ? [move] : [])],
         },
       },
-      { onSuccess: onClose },
+      {
+        onSuccess: onClose,
+        onError: (error) => {
+          const now = savedMeanwhile<Hall>(error);
+          if (now && isUntouched(movedIn(now.rules))) save(move, now);
+        },
+      },
     );
   const submit = (onto?: Hall) =>
     handleSubmit((values) => {
@@ -125,6 +136,7 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
           onMine={() => void submit(theirs)()}
           onTheirs={() => {
             reset(valuesIn(theirs.rules));
+            rebase({ version: theirs.version, part: movedIn(theirs.rules) });
             saving.reset();
           }}
         />

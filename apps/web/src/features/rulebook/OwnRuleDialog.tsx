@@ -9,7 +9,6 @@ import { today } from '../../data/today.js';
 import type { Hall } from '../../data/types.js';
 import { measureWords } from '../../domain/words/measureWords.js';
 import { ComboboxField } from '../../ui/ComboboxField.js';
-import { Conflict } from '../../ui/Conflict.js';
 import { TextField } from '../../ui/Field.js';
 import { Problem } from '../../ui/states.js';
 import { RuleDialog } from './RuleDialog.js';
@@ -106,13 +105,22 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
   const wrong = (key: string): string | undefined =>
     formState.isSubmitted ? errors.find(({ field }) => field === `own[0].${key}`)?.message : undefined;
   const touched = useMemo(() => howMany(condition, values.measure, over), [condition, values.measure, over]);
-  const theirs = savedMeanwhile<Hall>(saving.error);
   /** Puts the rule to the hall's as they are. */
   const submit = ({ version, rules }: Pick<Hall, 'version' | 'rules'> = hall) =>
     handleSubmit((typed) => {
       if (errors.length) return;
       const own = [...rules.own, ruleOf(typed, rules.own.length + 1)];
-      saving.mutate({ version, rules: { ...rules, own } }, { onSuccess: onClose });
+      saving.mutate(
+        { version, rules: { ...rules, own } },
+        {
+          onSuccess: onClose,
+          // A rule more takes nothing from anyone's: it is put to whatever there is now.
+          onError: (error) => {
+            const now = savedMeanwhile<Hall>(error);
+            if (now) void submit(now)();
+          },
+        },
+      );
     });
   const { unit } = measureWords(values.measure, 1, 1);
   return (
@@ -149,24 +157,7 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
       </p>
       <TextField label="Reason, as you would say it" {...register('reason')} error={wrong('reason')} />
       <TextField label="Decided by" {...register('by')} error={wrong('by')} />
-      {theirs ? (
-        <Conflict
-          what="the hall’s rules"
-          differences={[
-            {
-              label: 'Rules of your own',
-              mine: [...hall.rules.own.map(({ reason }) => reason), values.reason].join('\n'),
-              theirs: theirs.rules.own.map(({ reason }) => reason).join('\n'),
-            },
-          ]}
-          onMine={() => void submit(theirs)()}
-          saveMine="Keep both"
-          takeTheirs="Leave mine out"
-          onTheirs={onClose}
-        />
-      ) : (
-        saving.error && <Problem error={saving.error} />
-      )}
+      {saving.error && !savedMeanwhile(saving.error) && <Problem error={saving.error} />}
     </RuleDialog>
   );
 }

@@ -56,7 +56,9 @@ const sayRecord = ({ came, painBefore, painAfter, changes, word }: RecordEntry):
         .join(', ') || 'attended'
     : ['did not attend', word].filter(Boolean).join(', ');
 
-function AfterForm({ known }: { known: ClassWhole }) {
+function AfterForm(read: { known: ClassWhole }) {
+  // What the form began with, whatever is read meanwhile.
+  const [known, setKnown] = useState(read.known);
   const form = useForm<{ records: RecordEntry[] }>({ defaultValues: { records: recordsOf(known) } });
   const { handleSubmit, reset, getValues, formState } = form;
   const { isDirty } = formState;
@@ -118,6 +120,7 @@ function AfterForm({ known }: { known: ClassWhole }) {
             )}
             onMine={() => void send(theirs.version)()}
             onTheirs={() => {
+              setKnown(theirs);
               reset({ records: recordsOf(theirs) });
               save.reset();
             }}
