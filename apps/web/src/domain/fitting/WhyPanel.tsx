@@ -9,15 +9,10 @@ import { LimitBar } from '../marks/LimitBar.js';
 import { sayHold, sayProps } from '../words/say.js';
 import { VerdictMark } from '../marks/VerdictMark.js';
 import { Chosen } from './Chosen.js';
+import { Cited } from '../words/Cited.js';
 import { measureWords } from '../words/measureWords.js';
 import { Alternatives } from './Alternatives.js';
 import { OverrideForm } from './OverrideForm.js';
-
-const EVIDENCE = {
-  published: 'published',
-  'common-practice': 'common practice',
-  memory: 'from memory',
-} as const;
 
 interface Props {
   person: { id: string; name: string };
@@ -292,9 +287,7 @@ function Rule({ findings }: { findings: readonly Finding[] }) {
         );
       })}
       <p className="text-sm text-soft">
-        <b className="text-indigo">{EVIDENCE[first.evidence.kind]}</b>
-        {first.evidence.source.startsWith('common practice, no') ? '' : ` · ${first.evidence.source}`} ·{' '}
-        {RULEBOOK.conditionName(first.condition)}
+        <Cited evidence={first.evidence} /> · {RULEBOOK.conditionName(first.condition)}
         {first.level === 'watch' ? ' · watch' : ''}
       </p>
     </div>

@@ -17,6 +17,7 @@ import { catalogue } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
 import { propsAt } from '../../domain/figure/mirrorProps.js';
 import { useShown } from '../../workers/useWork.js';
+import { Cited } from '../../domain/words/Cited.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { today } from '../../data/today.js';
@@ -186,7 +187,9 @@ function Care({ pose, variant }: { pose: Pose; variant: Variant }) {
                         {unit}.
                       </span>
                     )}{' '}
-                    <span className="text-sm text-soft">({breach.rule.evidence.source})</span>
+                    <span className="text-sm text-soft">
+                      <Cited evidence={breach.rule.evidence} />
+                    </span>
                   </li>
                 );
               })}

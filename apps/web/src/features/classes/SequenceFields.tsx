@@ -3,7 +3,7 @@ import type { UseFormReturn } from 'react-hook-form';
 import { useSequences } from '../../data/sequences/useSequences.js';
 import { Button } from '../../ui/Button.js';
 import { ComboboxField } from '../../ui/ComboboxField.js';
-import { FieldFrame } from '../../ui/Field.js';
+import { edge, FieldFrame } from '../../ui/Field.js';
 import type { PlanValues } from './planValues.js';
 
 interface Props {
@@ -52,7 +52,7 @@ export function SequenceFields({ form: { register, setValue, getValues }, sequen
             {...register('sequenceText')}
             rows={16}
             spellCheck={false}
-            className="w-full rounded-lg border border-strong-line bg-paper px-3 py-2 leading-relaxed"
+            className={`w-full rounded-lg border bg-paper px-3 py-2 leading-relaxed ${edge(error)}`}
             placeholder={'# Thursday Mixed\nminutes: 60\n- Cat and cow, 6 rounds\n- Tree, 30 s each side'}
           />
         )}

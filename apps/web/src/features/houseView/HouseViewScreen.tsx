@@ -2,14 +2,9 @@ import { exportRulebook } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useHall } from '../../data/hall/useHall.js';
 import { useSaveHouseView } from '../../data/hall/useSaveHouseView.js';
+import { Cited } from '../../domain/words/Cited.js';
 import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
-
-const EVIDENCE = {
-  published: 'published',
-  'common-practice': 'common practice',
-  memory: 'from memory',
-} as const;
 
 /** Rules that hang on a topic. */
 const RULES: ReadonlyMap<string, number> = new Map(
@@ -85,10 +80,7 @@ export function HouseViewScreen() {
                       <span className="block">{position.reason}</span>
                       {position.cue && <span className="block text-teal">“{position.cue.says}”</span>}
                       <span className="block text-sm text-soft">
-                        <b className="text-indigo">{EVIDENCE[position.evidence.kind]}</b>
-                        {position.evidence.source.startsWith('common practice, no')
-                          ? ''
-                          : `: ${position.evidence.source}`}
+                        <Cited evidence={position.evidence} />
                       </span>
                     </span>
                   </label>

@@ -15,14 +15,10 @@ import { useSaveHallRules } from '../../data/hall/useSaveHallRules.js';
 import { Button } from '../../ui/Button.js';
 import { LazyFigure } from '../../domain/figure/LazyFigure.js';
 import { MoveLimitDialog } from './MoveLimitDialog.js';
+import { CitedInFull } from '../../domain/words/Cited.js';
 import { touchedBy } from './touched.js';
 import { LEVEL_WORDS, sayBounds, sayLimit } from '../../domain/words/ruleWords.js';
 
-const EVIDENCE = {
-  published: 'published',
-  'common-practice': 'common practice',
-  memory: 'from memory',
-} as const;
 const FEW = 7;
 
 const sayTest = (test: StageTest): string => {
@@ -81,9 +77,7 @@ export function RuleCard({ rule, condition }: { rule: Rule; condition: string })
         </p>
       )}
       <p className="mt-1">
-        <b className="text-indigo">{EVIDENCE[rule.evidence.kind]}</b>
-        {rule.evidence.source.startsWith('common practice, no') ? '' : `: ${rule.evidence.source}`}
-        {rule.evidence.found && <span className="block text-soft">{rule.evidence.found}</span>}
+        <CitedInFull evidence={rule.evidence} />
       </p>
       {moved && movable && bound && (
         <p
