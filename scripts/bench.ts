@@ -260,6 +260,7 @@ const results = [
   },
   { name: 'heap-after', megabytes: heapMb },
   { name: 'server-after-30x24', megabytes: pages.serverMb },
+  { name: 'worker-after-30x24', megabytes: pages.workerMb },
   { name: 'class-list-script', kilobytes: pages.list.scriptKb },
   { name: 'class-list-ready', medianMs: pages.list.readyMs },
   { name: 'fitting-all', kilobytes: pages.fitting.allKb },
@@ -292,7 +293,8 @@ the run stops if not). \`fit-vs-solver\`, \`time-vs-solver\`: the greatest diffe
 room, lane by lane, above the solver's best for all lanes at once, as a share of it. \`solve-*\`:
 downward-facing dog put on its contacts, from the author's angles and from the stored solution.
 \`heap-after\`: what this process still holds, measures of hundreds of bodies among it;
-\`server-after-30x24\`: all of the server's memory after fitting thirty steps and twenty-four people.
+\`server-after-30x24\`: all of the server's memory after fitting thirty steps and twenty-four people, and
+\`worker-after-30x24\` the heap of the browser's worker, catalogue included.
 \`class-list-*\`, \`fitting-*\`: a first visit with an empty cache (the middle one of three),
 compressed as it is served, on a
 processor four times slower; past ${MOST.listScriptKb} kB of script and ${MOST.listReadyMs} ms for the class

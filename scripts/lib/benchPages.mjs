@@ -44,6 +44,42 @@ async function visit(browser, url, ready) {
 const residentMb = (pid) =>
   Math.round(Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))[1]) / 1000);
 
+/** What the worker's heap holds once it has fitted a class for the page, in megabytes, garbage collected. */
+async function workerHeapMb(browser, url) {
+  const page = await browser.newPage();
+  const session = await page.context().newCDPSession(page);
+  const attached = new Promise((resolve) => session.once('Target.attachedToTarget', resolve));
+  await session.send('Target.setAutoAttach', {
+    autoAttach: true,
+    waitForDebuggerOnStart: false,
+    flatten: false,
+  });
+  await page.goto(url);
+  const { sessionId } = await attached;
+  let sent = 0;
+  /** Asks the worker; its answers come back as messages of its session. */
+  const ask = (method) =>
+    new Promise((resolve) => {
+      const id = ++sent;
+      const listen = ({ sessionId: from, message }) => {
+        const answer = JSON.parse(message);
+        if (from !== sessionId || answer.id !== id) return;
+        session.off('Target.receivedMessageFromTarget', listen);
+        resolve(answer.result);
+      };
+      session.on('Target.receivedMessageFromTarget', listen);
+      void session.send('Target.sendMessageToTarget', { sessionId, message: JSON.stringify({ id, method }) });
+    });
+  // An edit makes the worker fit the class itself.
+  await page.locator('[data-cell]').first().waitFor();
+  await page.locator('main').getByRole('checkbox', { name: 'Fewer versions in the room' }).check();
+  await page.getByText('All changes saved').waitFor();
+  await ask('HeapProfiler.collectGarbage');
+  const { usedSize, backingStorageSize = 0 } = await ask('Runtime.getHeapUsage');
+  await page.close();
+  return Math.round((usedSize + backingStorageSize) / 1e6);
+}
+
 /** @param classOf makes the class of thirty steps and twenty-four people out of the demo's people */
 export async function measurePages(classOf) {
   const { base, pid, stop } = await startDemoServer();
@@ -62,7 +98,8 @@ export async function measurePages(classOf) {
     const fitting = await visitAnew(browser, `${base}/classes/${id}/fitting`, (page) =>
       page.locator('[data-cell]').first().waitFor(),
     );
-    return { list, fitting, serverMb: residentMb(pid) };
+    const workerMb = await workerHeapMb(browser, `${base}/classes/${id}/fitting`);
+    return { list, fitting, workerMb, serverMb: residentMb(pid) };
   } finally {
     await browser.close();
     await stop();

@@ -38,7 +38,10 @@ export function Page({ title, up = [], about, main, tools, actions, wide, keys, 
               <ol className="flex flex-wrap items-center text-sm">
                 {up.map(({ to, name }) => (
                   <li key={to} className="flex items-center text-soft">
-                    <Link to={to} className="-ml-1 content-center rounded-md px-1 text-teal hover:underline">
+                    <Link
+                      to={to}
+                      className="-ml-1 min-h-6 content-center rounded-md px-1 text-teal hover:underline"
+                    >
                       {name}
                     </Link>
                     <ChevronRight aria-hidden size={16} />

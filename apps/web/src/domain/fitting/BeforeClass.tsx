@@ -59,7 +59,7 @@ export function BeforeClass({
         {rest.length > 0 && (
           <li className="print:hidden">
             <details>
-              <summary className="text-teal">{rest.length} more to know</summary>
+              <summary className="min-h-6 content-center text-teal">{rest.length} more to know</summary>
               <ul className="mt-1 space-y-1">{more}</ul>
             </details>
           </li>

@@ -86,7 +86,7 @@ export function TurnableFigure({
             value={Math.round(moved[0])}
             onKeyDown={keys}
             onChange={(event) => setMoved(([, y]) => [Number(event.target.value), y])}
-            className="w-full accent-(--teal)"
+            className="min-h-6 w-full accent-(--teal)"
             aria-valuetext={`${Math.round(moved[0])} degrees`}
           />
         </label>
