@@ -1,9 +1,14 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { APP_GUARD } from '@nestjs/core';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { ClassRow } from './classes/class.model.js';
+import { OwnVariantRow } from './own-variants/ownVariant.model.js';
+import { PersonRow } from './people/person.model.js';
 import { ClassModule } from './classes/class.module.js';
 import { AccessGuard } from './common/access.guard.js';
 import { Clock } from './common/clock.js';
 import { connectionTo } from './database/connection.js';
+import { RemovedRows } from './database/removed.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HealthController } from './health/health.controller.js';
@@ -20,11 +25,17 @@ export class AppModule {
   static on(databaseUrl: string, clock: Clock): DynamicModule {
     return {
       module: AppModule,
-      imports: [connectionTo(databaseUrl), ...SUBJECTS, DemoModule],
+      imports: [
+        connectionTo(databaseUrl),
+        SequelizeModule.forFeature([PersonRow, ClassRow, OwnVariantRow]),
+        ...SUBJECTS,
+        DemoModule,
+      ],
       controllers: [HealthController],
       providers: [
         { provide: Clock, useValue: clock },
         { provide: APP_GUARD, useClass: AccessGuard },
+        RemovedRows,
       ],
       exports: [Clock],
     };

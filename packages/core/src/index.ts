@@ -147,7 +147,7 @@ export {
 export { readHouseView } from './rules/houseView.js';
 export type { Position, Topic } from './rules/houseViewTypes.js';
 export { isSoft } from './rules/isSoft.js';
-export { judge, limbsOf, quantityOf, standing, type Trial } from './rules/judge.js';
+export { judge, limbsOf, quantityOf, standing, type Breach, type Trial } from './rules/judge.js';
 export { compileRules, decidingRule, judgeAll, markOf, rowsBroken, type Mark } from './rules/judgeAll.js';
 export { limbsOfSide } from './rules/limbs.js';
 export { measureTable, type MeasureTable } from './rules/measureTable.js';

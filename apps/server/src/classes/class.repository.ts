@@ -3,7 +3,6 @@ import { InjectModel } from '@nestjs/sequelize';
 import type { Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import type { RequestContext } from '../common/context.js';
-import { purge } from '../database/removed.js';
 import { ClassRow, FittingRow, RecordRow } from './class.model.js';
 
 export type ClassColumns = Pick<
@@ -84,7 +83,6 @@ export class ClassRepository {
   /** Removes a class; {@link restore} brings it back for a while. */
   async remove(context: RequestContext, id: string): Promise<void> {
     await (await this.bare(context, id)).destroy();
-    await purge(this.classes);
   }
 
   /** @throws NotFoundException where no class of that id was removed, or too long ago */

@@ -1,13 +1,41 @@
+import { Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
-import type { Model, ModelCtor } from 'sequelize-typescript';
+import { ClassRow } from '../classes/class.model.js';
+import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
+import { PersonRow } from '../people/person.model.js';
 
 /** What was removed can be brought back for this long, milliseconds; then it is gone. */
 const KEPT_FOR = 60 * 60 * 1000;
+/** So often it is looked whether something is to go, milliseconds. */
+const LOOKED_EVERY = KEPT_FOR / 6;
 
-/** Takes away for good what was removed long enough ago. */
-export async function purge(table: ModelCtor<Model>): Promise<void> {
-  await table.destroy({
-    where: { removedAt: { [Op.lt]: new Date(Date.now() - KEPT_FOR) } },
-    force: true,
-  });
+/** Takes away for good what was removed long enough ago: at the start, and from then on by the clock. */
+@Injectable()
+export class RemovedRows implements OnApplicationBootstrap, OnApplicationShutdown {
+  private timer: NodeJS.Timeout | undefined;
+
+  constructor(
+    @InjectModel(PersonRow) private readonly people: typeof PersonRow,
+    @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
+    @InjectModel(OwnVariantRow) private readonly ownVariants: typeof OwnVariantRow,
+  ) {}
+
+  async onApplicationBootstrap(): Promise<void> {
+    await this.purge();
+    // A purge that fails is made up for by the next.
+    this.timer = setInterval(() => void this.purge().catch(() => undefined), LOOKED_EVERY).unref();
+  }
+
+  onApplicationShutdown(): void {
+    clearInterval(this.timer);
+  }
+
+  /** @param now milliseconds since 1970 */
+  async purge(now = Date.now()): Promise<void> {
+    const where = { removedAt: { [Op.lt]: new Date(now - KEPT_FOR) } };
+    await this.people.destroy({ where, force: true });
+    await this.classes.destroy({ where, force: true });
+    await this.ownVariants.destroy({ where, force: true });
+  }
 }

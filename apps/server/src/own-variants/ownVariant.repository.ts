@@ -4,7 +4,6 @@ import type { ReadOwnVariant } from '@lotus-steady/core';
 import { Op } from 'sequelize';
 import { ClassRow, FittingRow } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
-import { purge } from '../database/removed.js';
 import { OwnVariantRow } from './ownVariant.model.js';
 
 @Injectable()
@@ -34,7 +33,6 @@ export class OwnVariantRepository {
 
   async remove(row: OwnVariantRow): Promise<void> {
     await row.destroy();
-    await purge(this.rows);
   }
 
   /** @throws NotFoundException where none of that key was removed, or too long ago */

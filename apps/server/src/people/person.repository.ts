@@ -5,7 +5,6 @@ import { Op, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ClassRow, RecordRow } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
-import { purge } from '../database/removed.js';
 import { VersionConflict } from '../common/versions.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from './person.model.js';
 import { lineOf } from './writtenPerson.js';
@@ -105,7 +104,6 @@ export class PersonRepository {
   /** Removes someone; {@link restore} brings them back for a while. */
   async remove(context: RequestContext, id: string): Promise<void> {
     await (await this.one(context, id)).destroy();
-    await purge(this.people);
   }
 
   /** @throws NotFoundException where nobody of that id was removed, or too long ago */

@@ -65,12 +65,22 @@ export const TextField = ({ label, error, hint, className, ref, ...rest }: TextP
 
 type SelectProps = SelectHTMLAttributes<HTMLSelectElement> & {
   label: string;
+  labelLook?: LabelLook;
   error?: string;
   hint?: string;
   ref?: Ref<HTMLSelectElement>;
 };
-export const SelectField = ({ label, error, hint, className, ref, children, ...rest }: SelectProps) => (
-  <FieldFrame label={label} error={error} hint={hint} className={className}>
+export const SelectField = ({
+  label,
+  labelLook,
+  error,
+  hint,
+  className,
+  ref,
+  children,
+  ...rest
+}: SelectProps) => (
+  <FieldFrame label={label} labelLook={labelLook} error={error} hint={hint} className={className}>
     {(ids) => (
       <select ref={ref} {...ids} {...rest} className={`${BOX} ${edge(error)}`}>
         {children}

@@ -2,6 +2,7 @@ import type { Build, Finding, LaneStep, Override } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { variantById } from '../../data/catalogue.js';
 import { ArrowRight, X } from 'lucide-react';
+import type { ReactNode } from 'react';
 import { ExactFigure } from '../figure/ExactFigure.js';
 import { Figure } from '../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
@@ -32,157 +33,26 @@ interface Props {
  * else would do.
  */
 export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onOverride, onClose }: Props) {
-  const chosen = variantById(entry.variant);
-  const same = entry.askedVariant === entry.variant;
-  const side = entry.sides.length === 1 ? entry.sides[0] : undefined;
-  const rules = [...new Set(entry.findings.map((finding) => finding.rule))];
   return (
     <div className="flex h-full flex-col overflow-y-auto p-5" data-testid="why">
-      <div className="flex items-start gap-2">
-        <div className="flex-1">
-          <VerdictMark verdict={entry.verdict} />
-          <Chosen entries={[entry]} />
-          <h2 className="mt-1 text-xl">
-            {chosen.pose.name}
-            {same ? '' : `, ${chosen.variant.name}`}
-          </h2>
-          <p className="text-soft">
-            for {person.name}
-            {entry.verdict === 'as-written' ? '' : `, instead of ${entry.asked}`}
-            {side ? ` (${side} side)` : ''}
-          </p>
-        </div>
-        <Button look="quiet" onClick={onClose} aria-label="Close the why">
-          <X aria-hidden size={22} />
-        </Button>
-      </div>
-      {others.length > 1 && (
-        <div className="mt-2 flex flex-wrap gap-1" role="group" aria-label="Who">
-          {others.map(({ id, name }) => (
-            <button
-              key={id}
-              type="button"
-              aria-pressed={id === person.id}
-              onClick={() => onPerson(id)}
-              className={
-                `min-h-9 rounded-full border px-3 ` +
-                `${id === person.id ? 'border-teal bg-teal-wash font-semibold' : 'border-line'}`
-              }
-            >
-              {name}
-            </button>
-          ))}
-        </div>
-      )}
-      <div className="mt-3 grid grid-cols-[1fr_auto_1fr] items-center gap-1">
-        <figure className="rounded-xl bg-(--fig-paper)">
-          <ExactFigure
-            variant={entry.askedVariant}
-            side={side}
-            heightCm={heightCm}
-            build={build}
-            width={176}
-            height={150}
-            className="w-full"
-          />
-          <figcaption className="pb-1 text-center text-soft">asked</figcaption>
-        </figure>
-        <ArrowRight aria-hidden size={18} className="text-soft" />
-        <figure className="rounded-xl bg-(--fig-paper)">
-          <ExactFigure
-            variant={entry.variant}
-            side={side}
-            heightCm={heightCm}
-            build={build}
-            width={176}
-            height={150}
-            className="w-full"
-          />
-          <figcaption className="pb-1 text-center text-soft">
-            {entry.verdict === 'as-written' ? 'as written' : 'chosen'}
-          </figcaption>
-        </figure>
-      </div>
-      {chosen.variant.frames.length > 1 && (
-        <div className="mt-1 flex justify-end gap-1">
-          {chosen.variant.frames.map((_, i) => (
-            <ExactFigure
-              key={i}
-              variant={entry.variant}
-              frame={i}
-              heightCm={heightCm}
-              build={build}
-              width={96}
-              height={80}
-              className="w-24"
-            />
-          ))}
-        </div>
-      )}
-      <p className="mt-2">
-        {sayHold(entry.hold, entry.sides)}
-        {entry.props.length ? ` · ${sayProps(entry.props)}` : ''}
-        {entry.waits
-          ? ` · done ${entry.waits} s before the others: ${entry.waitOut ?? 'rest, or follow the breath'}`
-          : ''}
-      </p>
-      {entry.props.map((prop) => (
-        <p key={prop.prop + prop.where} className="text-soft">
-          {prop.prop}
-          {prop.count > 1 ? ` × ${prop.count}` : ''}
-          {prop.heightCm ? `, ${prop.heightCm} cm` : ''}: {prop.where}
-        </p>
-      ))}
-      <section className="mt-4 border-t border-line pt-3">
-        <h3 className="text-lg">Why</h3>
-        {entry.allowedBy?.map(({ topic, name, positionName, other, reason }) => (
-          <p key={topic} className="mt-2 rounded-lg border border-indigo px-3 py-2">
-            <b className="text-indigo">Allowed by your view on {name.toLowerCase()}</b> (
-            {positionName.toLowerCase()}). With “{other.toLowerCase()}”: {reason}
-          </p>
-        ))}
-        {entry.because && (
-          <p className="mt-2">
-            {entry.because.kind === 'stock'
-              ? `There are not enough ${entry.because.prop}s for everyone; this does without.`
-              : 'Fewer versions were asked for: this joins what others do.'}
-          </p>
-        )}
-        {entry.sidesDiffer && <p className="mt-2">The sides differ: {entry.sidesDiffer}</p>}
-        {!rules.length && !entry.allowedBy && (
-          <p className="text-soft">Nothing that is known about {person.name} touches this step.</p>
-        )}
-        {rules.map((rule) => (
-          <Rule key={rule} findings={entry.findings.filter((finding) => finding.rule === rule)} />
-        ))}
-      </section>
+      <Heading person={person} entry={entry} onClose={onClose} />
+      {others.length > 1 && <Who others={others} chosen={person.id} onPerson={onPerson} />}
+      <Figures entry={entry} heightCm={heightCm} build={build} />
+      <HoldAndProps entry={entry} />
+      <Reasons entry={entry} name={person.name} />
       {entry.way && <Way way={entry.way} />}
-      {entry.then && (
-        <section className="mt-4 border-t border-line pt-3">
-          <h3 className="text-lg">Then</h3>
-          <div className="flex items-center gap-2">
-            <Figure variant={entry.then.variant} className="w-24 shrink-0" decorative />
-            <p>
-              <b>{variantById(entry.then.variant).pose.name}</b>,{' '}
-              {variantById(entry.then.variant).variant.name}, {sayHold(entry.then.hold, entry.then.sides)}
-              <span className="block text-soft">{entry.then.reason}</span>
-            </p>
-          </div>
-        </section>
-      )}
-      <section className="mt-4 border-t border-line pt-3">
-        <h3 className="text-lg">To say</h3>
+      {entry.then && <Then then={entry.then} />}
+      <Section title="To say">
         <ul className="list-disc pl-5">
           {entry.cues.map((cue) => (
             <li key={cue}>{cue}</li>
           ))}
         </ul>
-      </section>
+      </Section>
       {!onOverride && entry.alternatives.length > 0 && (
-        <section className="mt-4 border-t border-line pt-3">
-          <h3 className="text-lg">Also possible</h3>
+        <Section title="Also possible">
           <Alternatives entry={entry} heightCm={heightCm} build={build} />
-        </section>
+        </Section>
       )}
       {onOverride && (
         <OverrideForm
@@ -196,14 +66,175 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onO
   );
 }
 
+const Section = ({ title, children }: { title: string; children: ReactNode }) => (
+  <section className="mt-4 border-t border-line pt-3">
+    <h3 className="text-lg">{title}</h3>
+    {children}
+  </section>
+);
+
+/** Which way, for whom, instead of what. */
+function Heading({ person, entry, onClose }: Pick<Props, 'person' | 'entry' | 'onClose'>) {
+  const { pose, variant } = variantById(entry.variant);
+  return (
+    <div className="flex items-start gap-2">
+      <div className="flex-1">
+        <VerdictMark verdict={entry.verdict} />
+        <Chosen entries={[entry]} />
+        <h2 className="mt-1 text-xl">
+          {pose.name}
+          {entry.askedVariant === entry.variant ? '' : `, ${variant.name}`}
+        </h2>
+        <p className="text-soft">
+          for {person.name}
+          {entry.verdict === 'as-written' ? '' : `, instead of ${entry.asked}`}
+          {entry.sides.length === 1 ? ` (${entry.sides[0]} side)` : ''}
+        </p>
+      </div>
+      <Button look="quiet" onClick={onClose} aria-label="Close the why">
+        <X aria-hidden size={22} />
+      </Button>
+    </div>
+  );
+}
+
+/** Whose why it is, among those who do the same. */
+const Who = ({ others, chosen, onPerson }: Pick<Props, 'others' | 'onPerson'> & { chosen: string }) => (
+  <div className="mt-2 flex flex-wrap gap-1" role="group" aria-label="Who">
+    {others.map(({ id, name }) => (
+      <button
+        key={id}
+        type="button"
+        aria-pressed={id === chosen}
+        onClick={() => onPerson(id)}
+        className={
+          `min-h-9 rounded-full border px-3 ` +
+          `${id === chosen ? 'border-teal bg-teal-wash font-semibold' : 'border-line'}`
+        }
+      >
+        {name}
+      </button>
+    ))}
+  </div>
+);
+
+/** What was asked beside what is done, on this body; the other parts of a movement below. */
+function Figures({ entry, heightCm, build }: Pick<Props, 'entry' | 'heightCm' | 'build'>) {
+  const side = entry.sides.length === 1 ? entry.sides[0] : undefined;
+  const { frames } = variantById(entry.variant).variant;
+  const figure = (variant: string, caption: string) => (
+    <figure className="rounded-xl bg-(--fig-paper)">
+      <ExactFigure
+        variant={variant}
+        side={side}
+        heightCm={heightCm}
+        build={build}
+        width={176}
+        height={150}
+        className="w-full"
+      />
+      <figcaption className="pb-1 text-center text-soft">{caption}</figcaption>
+    </figure>
+  );
+  return (
+    <>
+      <div className="mt-3 grid grid-cols-[1fr_auto_1fr] items-center gap-1">
+        {figure(entry.askedVariant, 'asked')}
+        <ArrowRight aria-hidden size={18} className="text-soft" />
+        {figure(entry.variant, entry.verdict === 'as-written' ? 'as written' : 'chosen')}
+      </div>
+      {frames.length > 1 && (
+        <div className="mt-1 flex justify-end gap-1">
+          {frames.map((_, i) => (
+            <ExactFigure
+              key={i}
+              variant={entry.variant}
+              frame={i}
+              heightCm={heightCm}
+              build={build}
+              width={96}
+              height={80}
+              className="w-24"
+            />
+          ))}
+        </div>
+      )}
+    </>
+  );
+}
+
+const HoldAndProps = ({ entry }: Pick<Props, 'entry'>) => (
+  <>
+    <p className="mt-2">
+      {sayHold(entry.hold, entry.sides)}
+      {entry.props.length ? ` · ${sayProps(entry.props)}` : ''}
+      {entry.waits
+        ? ` · done ${entry.waits} s before the others: ${entry.waitOut ?? 'rest, or follow the breath'}`
+        : ''}
+    </p>
+    {entry.props.map(({ prop, count, heightCm, where }) => (
+      <p key={prop + where} className="text-soft">
+        {prop}
+        {count > 1 ? ` × ${count}` : ''}
+        {heightCm ? `, ${heightCm} cm` : ''}: {where}
+      </p>
+    ))}
+  </>
+);
+
+/** Every rule that is met, what the house view lets pass, and what the room has to do with it. */
+function Reasons({ entry, name }: Pick<Props, 'entry'> & { name: string }) {
+  const { findings, allowedBy, because, sidesDiffer } = entry;
+  const rules = [...new Set(findings.map(({ rule }) => rule))];
+  return (
+    <Section title="Why">
+      {allowedBy?.map(({ topic, name: view, positionName, other, reason }) => (
+        <p key={topic} className="mt-2 rounded-lg border border-indigo px-3 py-2">
+          <b className="text-indigo">Allowed by your view on {view.toLowerCase()}</b> (
+          {positionName.toLowerCase()}). With “{other.toLowerCase()}”: {reason}
+        </p>
+      ))}
+      {because && (
+        <p className="mt-2">
+          {because.kind === 'stock'
+            ? `There are not enough ${because.prop}s for everyone; this does without.`
+            : 'Fewer versions were asked for: this joins what others do.'}
+        </p>
+      )}
+      {sidesDiffer && <p className="mt-2">The sides differ: {sidesDiffer}</p>}
+      {!rules.length && !allowedBy && (
+        <p className="text-soft">Nothing that is known about {name} touches this step.</p>
+      )}
+      {rules.map((rule) => (
+        <Rule key={rule} findings={findings.filter((finding) => finding.rule === rule)} />
+      ))}
+    </Section>
+  );
+}
+
+/** What is put in after the step, to answer it. */
+function Then({ then }: { then: NonNullable<LaneStep['then']> }) {
+  const { pose, variant } = variantById(then.variant);
+  return (
+    <Section title="Then">
+      <div className="flex items-center gap-2">
+        <Figure variant={then.variant} className="w-24 shrink-0" decorative />
+        <p>
+          <b>{pose.name}</b>, {variant.name}, {sayHold(then.hold, then.sides)}
+          <span className="block text-soft">{then.reason}</span>
+        </p>
+      </div>
+    </Section>
+  );
+}
+
 /** How one gets here from the step before; where the usual way is out, why. */
 const Way = ({
   way: { moves, none, instead, pause, pauseSeconds },
 }: {
   way: NonNullable<LaneStep['way']>;
 }) => (
-  <section className="mt-4 border-t border-line pt-3">
-    <h3 className="text-lg">Getting there</h3>
+  <Section title="Getting there">
     {none && (
       <p className="font-semibold text-clay">
         No way that suits is known: someone helps, or stay where you are.
@@ -225,7 +256,7 @@ const Way = ({
         {pauseSeconds ? ` Allow ${pauseSeconds} s.` : ''}
       </p>
     )}
-  </section>
+  </Section>
 );
 
 /** What the positions under which a rule does not hold are called. */

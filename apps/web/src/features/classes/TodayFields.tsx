@@ -23,124 +23,151 @@ interface Props {
  * once what they come to.
  */
 export function TodayFields({ person, on, state, onChange }: Props) {
-  const staging = useStaging(on);
-  const { version: _version, ...line } = person;
-  const text = JSON.stringify({ ...line, today: state });
   const set = (part: Today): void =>
     onChange(
       Object.fromEntries(
         Object.entries({ ...state, ...part }).filter(([, value]) => value !== undefined && value !== ''),
       ) as Today,
     );
+  return (
+    <div role="group" aria-label={`Today, ${person.name}`} className="space-y-1 pb-2 pl-8">
+      <UsualQuestions person={person} state={state} onSet={set} />
+      <WarningSigns person={person} chosen={state.signs ?? []} onSet={(signs) => set({ signs })} />
+      <ComesTo person={person} on={on} state={state} />
+    </div>
+  );
+}
+
+type Asked = Pick<Props, 'person' | 'state'> & { onSet: (part: Today) => void };
+
+/** A number typed into a small field; nothing where it is empty. */
+const numberOf = (typed: string): number | undefined => (typed === '' ? undefined : Number(typed));
+
+function UsualQuestions({ person, state, onSet }: Asked) {
+  const { name, conditions } = person;
+  const isPregnant = conditions.some(({ condition }) => condition === 'pregnancy');
+  const box = 'min-h-9 rounded-md border border-strong-line bg-paper px-2';
+  return (
+    <div className="flex flex-wrap items-center gap-x-4 gap-y-1 text-soft">
+      <span>Today:</span>
+      <label className="flex items-center gap-2">
+        pain
+        <input
+          aria-label={`Pain today, ${name}`}
+          type="number"
+          min={0}
+          max={10}
+          className={`${box} w-16`}
+          value={state.pain ?? ''}
+          onChange={(event) => onSet({ pain: numberOf(event.target.value) })}
+        />
+      </label>
+      <label className="flex items-center gap-2">
+        blood pressure
+        <input
+          aria-label={`Blood pressure today, ${name}`}
+          placeholder="128/82"
+          className={`${box} w-24`}
+          value={state.bp ?? ''}
+          onChange={(event) => onSet({ bp: event.target.value })}
+        />
+      </label>
+      <label className="flex items-center gap-2">
+        hours slept
+        <input
+          aria-label={`Hours of sleep, ${name}`}
+          type="number"
+          min={0}
+          max={16}
+          className={`${box} w-16`}
+          value={typeof state.slept === 'number' ? state.slept : ''}
+          onChange={(event) => onSet({ slept: numberOf(event.target.value) })}
+        />
+      </label>
+      {([...YES_NO, ['bleeding', isPregnant ? 'bleeding in pregnancy' : 'period']] as const).map(
+        ([key, words]) => (
+          <label key={key} className="flex min-h-9 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-(--teal)"
+              checked={state[key] ?? false}
+              onChange={(event) => onSet({ [key]: event.target.checked || undefined })}
+            />
+            {words}
+          </label>
+        ),
+      )}
+    </div>
+  );
+}
+
+/** Warning signs that everyone is asked for, and those of this person's conditions. */
+function signsFor({ conditions }: PersonLine): [string, WarningSign][] {
+  const own = new Set(
+    conditions.flatMap(({ condition }): readonly string[] => {
+      const known = RULEBOOK.conditions.find(({ id }) => id === condition);
+      return known?.warnings ?? [];
+    }),
+  );
+  return Object.entries(SIGNS).filter(([id, { everyone }]) => everyone || own.has(id));
+}
+
+const WarningSigns = ({
+  person,
+  chosen,
+  onSet,
+}: {
+  person: PersonLine;
+  chosen: readonly string[];
+  onSet: (signs: readonly string[] | undefined) => void;
+}) => (
+  <details>
+    <summary className="min-h-9 content-center text-teal">
+      Warning signs{chosen.length > 0 && `: ${chosen.length} today`}
+    </summary>
+    <ul className="grid gap-x-4">
+      {signsFor(person).map(([id, { asks, who }]) => (
+        <li key={id}>
+          <label className="flex gap-2 py-0.5">
+            <input
+              type="checkbox"
+              className="mt-1 size-4 shrink-0 accent-(--teal)"
+              checked={chosen.includes(id)}
+              onChange={(event) => {
+                const next = event.target.checked ? [...chosen, id] : chosen.filter((sign) => sign !== id);
+                onSet(next.length ? next : undefined);
+              }}
+            />
+            <span>
+              {asks} <span className="text-soft">({who})</span>
+            </span>
+          </label>
+        </li>
+      ))}
+    </ul>
+  </details>
+);
+
+/** What the answers come to: no class today, or what to know. */
+function ComesTo({ person, on, state }: Pick<Props, 'person' | 'on' | 'state'>) {
+  const staging = useStaging(on);
+  const { version: _version, ...line } = person;
+  const text = JSON.stringify({ ...line, today: state });
   const alerts = useMemo(() => {
     const { people, errors } = readPeople([JSON.parse(text)], RULEBOOK, on);
     return errors.length
       ? []
       : stagePerson(people[0]!, staging).alerts.filter(({ kind }) => kind !== 'stage');
   }, [text, on, staging]);
-  const signs = Object.entries(SIGNS).filter(
-    ([id, { everyone }]) =>
-      everyone ||
-      person.conditions.some(({ condition }) =>
-        (
-          RULEBOOK.conditions.find((known) => known.id === condition)?.warnings as
-            readonly string[] | undefined
-        )?.includes(id),
-      ),
-  );
-  const chosen = state.signs ?? [];
-  const stopped = alerts.filter(({ kind }) => kind === 'stop');
+  const stops = alerts.filter(({ kind }) => kind === 'stop');
   const others = alerts.filter(({ kind }) => kind !== 'stop');
-  const box = 'min-h-9 rounded-md border border-strong-line bg-paper px-2';
-  const { name } = person;
-  const has = (condition: string): boolean => person.conditions.some((one) => one.condition === condition);
-  const bleeding = has('pregnancy') ? 'bleeding in pregnancy' : 'period';
   return (
-    <div role="group" aria-label={`Today, ${name}`} className="space-y-1 pb-2 pl-8">
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-1 text-soft">
-        <span>Today:</span>
-        <label className="flex items-center gap-2">
-          pain
-          <input
-            aria-label={`Pain today, ${name}`}
-            type="number"
-            min={0}
-            max={10}
-            className={`${box} w-16`}
-            value={state.pain ?? ''}
-            onChange={(event) =>
-              set({ pain: event.target.value === '' ? undefined : Number(event.target.value) })
-            }
-          />
-        </label>
-        <label className="flex items-center gap-2">
-          blood pressure
-          <input
-            aria-label={`Blood pressure today, ${name}`}
-            placeholder="128/82"
-            className={`${box} w-24`}
-            value={state.bp ?? ''}
-            onChange={(event) => set({ bp: event.target.value })}
-          />
-        </label>
-        <label className="flex items-center gap-2">
-          hours slept
-          <input
-            aria-label={`Hours of sleep, ${name}`}
-            type="number"
-            min={0}
-            max={16}
-            className={`${box} w-16`}
-            value={typeof state.slept === 'number' ? state.slept : ''}
-            onChange={(event) =>
-              set({ slept: event.target.value === '' ? undefined : Number(event.target.value) })
-            }
-          />
-        </label>
-        {([...YES_NO, ['bleeding', bleeding]] as const).map(([key, words]) => (
-          <label key={key} className="flex min-h-9 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-(--teal)"
-              checked={state[key] ?? false}
-              onChange={(event) => set({ [key]: event.target.checked || undefined })}
-            />
-            {words}
-          </label>
-        ))}
-      </div>
-      <details>
-        <summary className="min-h-9 content-center text-teal">
-          Warning signs{chosen.length > 0 && `: ${chosen.length} today`}
-        </summary>
-        <ul className="grid gap-x-4">
-          {signs.map(([id, { asks, who }]) => (
-            <li key={id}>
-              <label className="flex gap-2 py-0.5">
-                <input
-                  type="checkbox"
-                  className="mt-1 size-4 shrink-0 accent-(--teal)"
-                  checked={chosen.includes(id)}
-                  onChange={(event) => {
-                    const next = event.target.checked
-                      ? [...chosen, id]
-                      : chosen.filter((sign) => sign !== id);
-                    set({ signs: next.length ? next : undefined });
-                  }}
-                />
-                <span>
-                  {asks} <span className="text-soft">({who})</span>
-                </span>
-              </label>
-            </li>
-          ))}
-        </ul>
-      </details>
-      {stopped.length > 0 && (
+    <>
+      {stops.length > 0 && (
         <div role="alert" className="rounded-lg border border-clay bg-clay-wash px-3 py-2">
-          <b className="text-clay">{name} must not practise today.</b>
+          <b className="text-clay">{person.name} must not practise today.</b>
           <ul>
-            {stopped.map(({ text: words }) => (
+            {stops.map(({ text: words }) => (
               <li key={words}>{words}</li>
             ))}
           </ul>
@@ -155,6 +182,6 @@ export function TodayFields({ person, on, state, onChange }: Props) {
           ))}
         </ul>
       )}
-    </div>
+    </>
   );
 }

@@ -1,43 +1,25 @@
-import { sayCost, type StepSwap } from '@lotus-steady/core';
-import { Redo2, Undo2, UsersRound } from 'lucide-react';
+import { Redo2, Undo2 } from 'lucide-react';
 import { useState } from 'react';
+import { savedMeanwhile } from '../../data/client.js';
 import { Button } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
-import { ApiError } from '../../data/client.js';
 import type { LivePlan, LivePlanState, Saved } from './LivePlan.js';
+import { findOneForAll, OneForAllButton, OneForAllFound, type OneForAllOffer } from './OneForAll.js';
 import { PlanConflict } from './PlanConflict.js';
 
-/** What can be done with the class as a whole: undo, fewer versions, one for all; and whether it is kept. */
+/** What can be done with the class as a whole: undo, fewer versions, one for all; and whether it is saved. */
 export function PlanToolbar({ id, live, state }: { id: string; live: LivePlan; state: LivePlanState }) {
   const { fitting, plan, canUndo, canRedo, saved, working, problem } = state;
-  const conflict =
-    typeof saved === 'object' && saved.error instanceof ApiError ? saved.error.current : undefined;
-  const [found, setFound] = useState<{ said: string; swaps: StepSwap[] }>();
+  const error = typeof saved === 'object' ? saved.error : null;
+  const theirs = savedMeanwhile<Record<string, unknown>>(error);
+  const [found, setFound] = useState<OneForAllOffer>();
   const [looking, setLooking] = useState(false);
-  async function lookForOne(): Promise<void> {
+  async function look(): Promise<void> {
     setLooking(true);
-    const swaps: StepSwap[] = [];
-    const without: number[] = [];
-    const leaving = new Set<string>();
-    let cost = 0;
-    for (const { step, versions, leftOut } of fitting.steps) {
-      if (versions <= 1 || leftOut) continue;
-      const [best] = await live.oneForAll(step);
-      if (!best) {
-        without.push(step);
-        continue;
-      }
-      swaps.push({ step, variant: best.variant, reason: 'One version for everybody' });
-      best.leaving.forEach((name) => leaving.add(name));
-      cost += best.cost;
-    }
+    setFound(
+      await findOneForAll(live, fitting).catch((failed: Error) => ({ swaps: [], said: failed.message })),
+    );
     setLooking(false);
-    setFound({
-      swaps,
-      said:
-        `${swaps.length} steps would be one for everybody; ${leaving.size} people do something other than planned ` +
-        `somewhere; in all ${sayCost(cost)}.${without.length ? ` None suits all at step ${without.join(', ')}.` : ''}`,
-    });
   }
   return (
     <div
@@ -49,13 +31,7 @@ export function PlanToolbar({ id, live, state }: { id: string; live: LivePlan; s
         <Undo2 aria-hidden size={18} />
         <span className="max-sm:sr-only">Undo</span>
       </Button>
-      <Button
-        look="quiet"
-
-        disabled={!canRedo}
-        onClick={() => live.redo()}
-        title="Ctrl+Shift+Z"
-      >
+      <Button look="quiet" disabled={!canRedo} onClick={() => live.redo()} title="Ctrl+Shift+Z">
         <Redo2 aria-hidden size={18} />
         <span className="max-sm:sr-only">Redo</span>
       </Button>
@@ -67,15 +43,11 @@ export function PlanToolbar({ id, live, state }: { id: string; live: LivePlan; s
           live.choose((choices) => ({ ...choices, fewerVersions }));
         }}
       />
-      <Button
-        look="quiet"
-
-        disabled={looking || fitting.steps.every(({ versions }) => versions <= 1)}
-        onClick={() => void lookForOne()}
-      >
-        <UsersRound aria-hidden size={18} />
-        {looking ? 'Looking …' : 'One version safe for all'}
-      </Button>
+      <OneForAllButton
+        looking={looking}
+        disabled={fitting.steps.every(({ versions }) => versions <= 1)}
+        onLook={() => void look()}
+      />
       {working && (
         <span role="status" className="text-soft">
           Fitting {working.done} of {working.of} …
@@ -84,40 +56,14 @@ export function PlanToolbar({ id, live, state }: { id: string; live: LivePlan; s
       <span role="status" className="ml-auto text-soft">
         {saySaved(saved)}
       </span>
-      {typeof saved === 'object' && !conflict && (
-        <Button onClick={() => void live.saveNow()}>Try again</Button>
-      )}
-      {conflict && <PlanConflict id={id} mine={plan} theirs={conflict} live={live} />}
+      {error && !theirs && <Button onClick={() => void live.saveNow()}>Try again</Button>}
+      {theirs && <PlanConflict id={id} mine={plan} theirs={theirs} live={live} />}
       {problem && (
         <p role="alert" className="w-full py-1 font-semibold text-clay">
           {problem}
         </p>
       )}
-      {found && (
-        <div role="status" className="flex w-full flex-wrap items-center gap-3 border-t border-line py-2">
-          <p className="flex-1">{found.said}</p>
-          <Button
-            look="main"
-            disabled={!found.swaps.length}
-            onClick={() => {
-              const { swaps } = found;
-              live.choose((choices) => ({
-                ...choices,
-                swaps: [
-                  ...choices.swaps.filter((one) => !swaps.some(({ step }) => step === one.step)),
-                  ...swaps,
-                ],
-              }));
-              setFound(undefined);
-            }}
-          >
-            Apply
-          </Button>
-          <Button look="quiet" onClick={() => setFound(undefined)}>
-            Cancel
-          </Button>
-        </div>
-      )}
+      {found && <OneForAllFound found={found} live={live} onDone={() => setFound(undefined)} />}
     </div>
   );
 }

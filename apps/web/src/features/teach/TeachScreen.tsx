@@ -41,39 +41,14 @@ function Walk({ known }: { known: ClassWhole }) {
   const moments = useMemo(() => momentsOf(known.fitting), [known.fitting]);
   const names = useMemo(() => shortNames(known.people.map((person) => person.name)), [known.people]);
   const [at, setAt] = useState(0);
-  const navigate = useNavigate();
   const now = moments[at]!;
-  const next = moments[at + 1];
-  const { left, runs, toggle } = useCountdown(now.seconds, at);
+  const countdown = useCountdown(now.seconds, at);
   const go = useCallback(
     (by: number) => setAt((i) => Math.max(0, Math.min(moments.length - 1, i + by))),
     [moments.length],
   );
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      if (event.key === ' ') {
-        event.preventDefault();
-        toggle();
-      } else if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1);
-      else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1);
-      else if (event.key === 'Escape') void navigate(`/classes/${known.id}/fitting`);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [go, toggle, navigate, known.id]);
-  useEffect(() => {
-    // The screen stays on while she teaches, where the browser can do that.
-    let lock: WakeLockSentinel | undefined;
-    void navigator.wakeLock
-      ?.request('screen')
-      .then((held) => {
-        lock = held;
-      })
-      .catch(() => undefined);
-    return () => void lock?.release();
-  }, []);
-  const { pose, variant } = variantById(now.step.variant);
-  const part = now.seconds ? left / now.seconds : 0;
+  useTeachingKeys(known.id, go, countdown.toggle);
+  useScreenOn();
   return (
     <div className="flex h-screen flex-col overflow-hidden text-lg">
       <title>{`Teach ${known.title} · Lotus Steady`}</title>
@@ -98,108 +73,172 @@ function Walk({ known }: { known: ClassWhole }) {
           `${now.differing.length ? 'md:grid-cols-[minmax(0,1fr)_24rem]' : ''}`
         }
       >
-        <section aria-label="Now" className="flex min-h-0 flex-col">
-          <div aria-live="polite">
-            <h2 className="text-3xl md:text-[2.75rem]">
-              {now.then ? `After ${pose.name.toLowerCase()}` : pose.name}
-            </h2>
-            {now.then && (
-              <p className="mt-2 text-2xl">Each does what suits; the others rest and follow the breath.</p>
-            )}
-            {now.side && (
-              <p className="mt-2 text-2xl">
-                <b className="font-display text-teal">{SIDES[now.side].theirs}</b>{' '}
-                <span className="text-soft">{SIDES[now.side].yours}</span>
-                <span className="block text-lg text-soft">{pose.side}</span>
-              </p>
-            )}
-          </div>
-          <div className="flex min-h-40 flex-1 items-center justify-center gap-3 py-2">
-            {now.then ? (
-              <Figure
-                variant={now.differing[0]!.entry.variant}
-                width={420}
-                height={330}
-                className="h-full max-h-[46vh] min-w-0 flex-1"
-              />
-            ) : (
-              variant.frames.map((_, i) => (
-                <Figure
-                  key={i}
-                  variant={now.step.variant}
-                  frame={i}
-                  side={now.side}
-                  width={420}
-                  height={330}
-                  className="h-full max-h-[46vh] min-w-0 flex-1"
-                />
-              ))
-            )}
-          </div>
-          <ul className="mb-3 space-y-1 text-xl">
-            {!now.then && variant.cues.map((cue) => <li key={cue}>{cue}</li>)}
-            {!now.then && now.step.note && <li className="italic text-soft">{now.step.note}</li>}
-          </ul>
-          <div className="flex items-center gap-5">
-            <Button look="main" className="min-h-16 w-36 text-xl" onClick={toggle} disabled={left === 0}>
-              {runs ? <Pause aria-hidden /> : <Play aria-hidden />}
-              {runs ? 'Pause' : 'Start'}
-            </Button>
-            <div className="flex-1" role="timer" aria-label={`${Math.ceil(left)} seconds left`}>
-              <div className="flex items-baseline justify-between">
-                <span className="font-display text-[2.75rem] font-semibold tabular-nums">
-                  {left === 0 ? 'Come out slowly' : sayClock(Math.ceil(left))}
-                </span>
-                <span className="text-soft">{now.step.text}</span>
-              </div>
-              <div className="h-3 overflow-hidden rounded-full bg-sunk outline outline-line">
-                <div className="h-full rounded-full bg-teal" style={{ width: `${part * 100}%` }} />
-              </div>
-            </div>
-          </div>
-        </section>
-        {now.differing.length > 0 && (
-          <section
-            aria-label="Who differs"
-            className="flex min-h-0 flex-col gap-2 md:border-l md:border-line md:pl-4"
-          >
-            <h2 className="text-xl">{now.then ? 'Who does what' : 'Who differs, and how'}</h2>
-            <ul className="min-h-0 flex-1 space-y-2 md:overflow-y-auto">
-              {byWay(now).map(({ entry, people }) => (
-                <Way
-                  key={people.join()}
-                  entry={entry}
-                  bare={now.then}
-                  people={people.map((name) => names.get(name) ?? name)}
-                  side={now.side}
-                />
-              ))}
-            </ul>
-          </section>
-        )}
+        <Now now={now} countdown={countdown} />
+        {now.differing.length > 0 && <WhoDiffers now={now} names={names} />}
       </main>
-      <footer className="flex items-center gap-4 border-t border-line bg-paper px-5 py-2">
-        <Button onClick={() => go(-1)} disabled={at === 0}>
-          <ChevronLeft aria-hidden />
-          Back
-        </Button>
-        <p className="min-w-0 flex-1 truncate text-center">
-          {next ? (
-            <>
-              Next: <b>{nameOf(next)}</b> <span className="text-soft">{next.step.text}</span>
-            </>
-          ) : (
-            'The last step'
-          )}
-        </p>
-        <Button onClick={() => go(1)} disabled={!next}>
-          Next
-          <ChevronRight aria-hidden />
-        </Button>
-      </footer>
+      <Steps next={moments[at + 1]} isFirst={at === 0} onGo={go} />
     </div>
   );
 }
+
+/** Space starts and stops the clock, arrows and page keys move, Escape leaves. */
+function useTeachingKeys(id: string, go: (by: number) => void, toggle: () => void): void {
+  const navigate = useNavigate();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (event.key === ' ') {
+        event.preventDefault();
+        toggle();
+      } else if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1);
+      else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1);
+      else if (event.key === 'Escape') void navigate(`/classes/${id}/fitting`);
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [go, toggle, navigate, id]);
+}
+
+/** The screen stays on during the class, where the browser can do that. */
+function useScreenOn(): void {
+  useEffect(() => {
+    let lock: WakeLockSentinel | undefined;
+    void navigator.wakeLock
+      ?.request('screen')
+      .then((held) => {
+        lock = held;
+      })
+      .catch(() => undefined);
+    return () => void lock?.release();
+  }, []);
+}
+
+type Countdown = ReturnType<typeof useCountdown>;
+
+/** What everyone does now: name, side, figure, cues, and how long still. */
+function Now({ now, countdown }: { now: Moment; countdown: Countdown }) {
+  const { pose, variant } = variantById(now.step.variant);
+  return (
+    <section aria-label="Now" className="flex min-h-0 flex-col">
+      <div aria-live="polite">
+        <h2 className="text-3xl md:text-[2.75rem]">
+          {now.then ? `After ${pose.name.toLowerCase()}` : pose.name}
+        </h2>
+        {now.then && (
+          <p className="mt-2 text-2xl">Each does what suits; the others rest and follow the breath.</p>
+        )}
+        {now.side && (
+          <p className="mt-2 text-2xl">
+            <b className="font-display text-teal">{SIDES[now.side].theirs}</b>{' '}
+            <span className="text-soft">{SIDES[now.side].yours}</span>
+            <span className="block text-lg text-soft">{pose.side}</span>
+          </p>
+        )}
+      </div>
+      <div className="flex min-h-40 flex-1 items-center justify-center gap-3 py-2">
+        {(now.then ? [0] : variant.frames.map((_, i) => i)).map((frame) => (
+          <Figure
+            key={frame}
+            variant={now.then ? now.differing[0]!.entry.variant : now.step.variant}
+            frame={frame}
+            side={now.then ? undefined : now.side}
+            width={420}
+            height={330}
+            className="h-full max-h-[46vh] min-w-0 flex-1"
+          />
+        ))}
+      </div>
+      <ul className="mb-3 space-y-1 text-xl">
+        {!now.then && variant.cues.map((cue) => <li key={cue}>{cue}</li>)}
+        {!now.then && now.step.note && <li className="italic text-soft">{now.step.note}</li>}
+      </ul>
+      <Clock countdown={countdown} seconds={now.seconds} text={now.step.text} />
+    </section>
+  );
+}
+
+/** Starts, stops and shows the seconds that are left. */
+function Clock({
+  countdown: { left, runs, toggle },
+  seconds,
+  text,
+}: {
+  countdown: Countdown;
+  seconds: number;
+  text: string;
+}) {
+  const part = seconds ? left / seconds : 0;
+  return (
+    <div className="flex items-center gap-5">
+      <Button look="main" className="min-h-16 w-36 text-xl" onClick={toggle} disabled={left === 0}>
+        {runs ? <Pause aria-hidden /> : <Play aria-hidden />}
+        {runs ? 'Pause' : 'Start'}
+      </Button>
+      <div className="flex-1" role="timer" aria-label={`${Math.ceil(left)} seconds left`}>
+        <div className="flex items-baseline justify-between">
+          <span className="font-display text-[2.75rem] font-semibold tabular-nums">
+            {left === 0 ? 'Come out slowly' : sayClock(Math.ceil(left))}
+          </span>
+          <span className="text-soft">{text}</span>
+        </div>
+        <div className="h-3 overflow-hidden rounded-full bg-sunk outline outline-line">
+          <div className="h-full rounded-full bg-teal" style={{ width: `${part * 100}%` }} />
+        </div>
+      </div>
+    </div>
+  );
+}
+
+/** Whoever does something else now, those who do the same together. */
+const WhoDiffers = ({ now, names }: { now: Moment; names: Map<string, string> }) => (
+  <section
+    aria-label="Who differs"
+    className="flex min-h-0 flex-col gap-2 md:border-l md:border-line md:pl-4"
+  >
+    <h2 className="text-xl">{now.then ? 'Who does what' : 'Who differs, and how'}</h2>
+    <ul className="min-h-0 flex-1 space-y-2 md:overflow-y-auto">
+      {byWay(now).map(({ entry, people }) => (
+        <Way
+          key={people.join()}
+          entry={entry}
+          bare={now.then}
+          people={people.map((name) => names.get(name) ?? name)}
+          side={now.side}
+        />
+      ))}
+    </ul>
+  </section>
+);
+
+/** Back, what comes next, and on. */
+const Steps = ({
+  next,
+  isFirst,
+  onGo,
+}: {
+  next: Moment | undefined;
+  isFirst: boolean;
+  onGo: (by: number) => void;
+}) => (
+  <footer className="flex items-center gap-4 border-t border-line bg-paper px-5 py-2">
+    <Button onClick={() => onGo(-1)} disabled={isFirst}>
+      <ChevronLeft aria-hidden />
+      Back
+    </Button>
+    <p className="min-w-0 flex-1 truncate text-center">
+      {next ? (
+        <>
+          Next: <b>{nameOf(next)}</b> <span className="text-soft">{next.step.text}</span>
+        </>
+      ) : (
+        'The last step'
+      )}
+    </p>
+    <Button onClick={() => onGo(1)} disabled={!next}>
+      Next
+      <ChevronRight aria-hidden />
+    </Button>
+  </footer>
+);
 
 /** People who do the same together. */
 function byWay({ differing }: Moment): { entry: LaneStep; people: string[] }[] {

@@ -1,0 +1,75 @@
+/** A client of the API over real HTTP on a real MariaDB, which the test run starts and throws away. */
+import type { NestFastifyApplication } from '@nestjs/platform-fastify';
+import { createApp } from '../src/app.js';
+
+/** The day that it always is in these tests. */
+export const TODAY = '2026-11-23';
+const databaseUrl = process.env.DATABASE_URL ?? '';
+let app: NestFastifyApplication | undefined;
+let base = '';
+
+/** The server that runs. */
+export const server = (): NestFastifyApplication => app!;
+/** Where it answers. */
+export const baseUrl = (): string => base;
+
+/** Ends the server that runs, if any, and starts it on the same database. */
+export async function start(demo: 'fresh' | 'once', today = TODAY): Promise<void> {
+  await stop();
+  app = await createApp({ databaseUrl, demo, today });
+  await app.listen(0, '127.0.0.1');
+  base = await app.getUrl();
+}
+
+export const stop = async (): Promise<void> => app?.close();
+
+/** A fresh demo hall for the tests of a file. */
+export function withDemoHall(): void {
+  beforeAll(async () => {
+    if (!databaseUrl) throw new Error('DATABASE_URL is missing: run these tests through npm test.');
+    await start('fresh');
+  }, 60_000);
+  afterAll(stop);
+}
+
+/** Where the version stands that a route saves on, and under which name; none where it counts none. */
+export function versionAt(path: string): [path: string, name: 'version' | 'stockVersion'] | undefined {
+  if (path === 'hall/stock') return ['hall', 'stockVersion'];
+  if (path.startsWith('hall/')) return ['hall', 'version'];
+  const one = /^(people|classes)\/[^/]+(?=$|\/(plan|record)$)/.exec(path);
+  return one ? [one[0], 'version'] : undefined;
+}
+
+/** Saves as a page does that has just read: on the version that stands there. */
+export async function ifMatch(path: string): Promise<Record<string, string>> {
+  const at = versionAt(path);
+  if (!at) return {};
+  const { json } = await ask(at[0]);
+  return { 'If-Match': `"${json?.[at[1]] ?? 1}"` };
+}
+
+export async function ask(path: string, method = 'GET', body?: unknown, more: Record<string, string> = {}) {
+  const headers = method === 'PUT' ? { ...(await ifMatch(path)), ...more } : more;
+  const response = await fetch(`${base}/api/${path}`, {
+    method,
+    headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
+    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
+  });
+  const text = await response.text();
+  return { status: response.status, text, json: text ? (JSON.parse(text) as never) : undefined } as {
+    status: number;
+    text: string;
+    json: any; // eslint-disable-line @typescript-eslint/no-explicit-any
+  };
+}
+/** What a draft comes to, not kept. */
+export async function fit(draft: unknown) {
+  const answer = await ask('classes/fit', 'POST', draft);
+  return { ...answer, json: answer.status === 200 ? answer.json.fitting : answer.json };
+}
+export const fieldsOf = (answer: { json: { fields: { field: string }[] } }): string[] =>
+  answer.json.fields.map(({ field }) => field);
+export const peopleByName = async (): Promise<Record<string, string>> =>
+  Object.fromEntries(
+    ((await ask('people')).json as { id: string; name: string }[]).map(({ id, name }) => [name, id]),
+  );

@@ -1,0 +1,169 @@
+import { mirrorMeasures, underFeetCm, type Build, type Pose, type Variant } from '@lotus-steady/core';
+import { useState } from 'react';
+import { catalogue } from '../../data/catalogue.js';
+import { Figure } from '../../domain/figure/Figure.js';
+import { propsAt } from '../../domain/figure/mirrorProps.js';
+import type { Side } from '@lotus-steady/core';
+import { Button } from '../../ui/Button.js';
+import { SelectField } from '../../ui/Field.js';
+import { useShown } from '../../workers/useWork.js';
+import { MeasureBars } from './MeasureBars.js';
+import { TurnableFigure } from './TurnableFigure.js';
+
+const BODIES: readonly (readonly [Build, string, readonly number[]])[] = [
+  ['adult', 'adult', [140, 150, 160, 165, 170, 180, 190]],
+  ['child-9-12', 'child of 9 to 12', [135, 145, 155]],
+  ['child-6-8', 'child of 6 to 8', [115, 125, 130]],
+  ['child-3-5', 'child of 3 to 5', [95, 105, 110]],
+];
+
+/** What the numbers say about props that do not reach: a book under the feet, or more height. */
+function sayGap(gapCm: number, variant: Variant, heightCm: number, build: Build): string | undefined {
+  const feet = underFeetCm(variant, heightCm, build);
+  if (feet)
+    return (
+      `At ${heightCm} cm a 45 cm chair is high: put about ${Math.round(feet)} cm under the feet, a ` +
+      `book or a folded blanket.`
+    );
+  return gapCm < 1
+    ? undefined
+    : `At ${heightCm} cm ${gapCm.toFixed(1)} cm are missing to the props: raise them by as much.`;
+}
+
+/** The figure of a variant, for a side, a part of the movement, a body; and what it asks of that body. */
+export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) {
+  const [side, setSide] = useState<Side>('right');
+  const [body, setBody] = useState<Body>({ build: 'adult', heightCm: 165 });
+  const [frame, setFrame] = useState(0);
+  const { build, heightCm } = body;
+  const { data: shown } = useShown(variant.id, heightCm, build);
+  const at = Math.min(frame, variant.frames.length - 1);
+  const packed = shown?.postures[at];
+  const gap = sayGap(shown?.gapCm ?? 0, variant, heightCm, build);
+  const measures = shown?.measures ?? catalogue().measures(variant.id, heightCm, build);
+  return (
+    <section aria-label="The figure">
+      {packed && shown ? (
+        <TurnableFigure
+          label={`${pose.name}, ${variant.name}${pose.side ? `, ${side} side` : ''}`}
+          packed={packed}
+          heightCm={shown.heightCm}
+          build={shown.build}
+          props={propsAt(variant.props, shown.heightCm)}
+          view={variant.view}
+          mirrored={side === 'left'}
+        />
+      ) : (
+        <Figure
+          variant={variant.id}
+          frame={at}
+          heightCm={catalogue().postures(variant.id, heightCm, build).heightCm}
+          build={build}
+          width={460}
+          height={360}
+          className="w-full rounded-2xl bg-(--fig-paper)"
+        />
+      )}
+      <div className="no-print mt-2 flex flex-wrap items-end gap-3">
+        {variant.frames.length > 1 && (
+          <OneOf
+            label="Part of the movement"
+            of={variant.frames.map((_, i) => [i, String(i + 1)])}
+            value={at}
+            onChange={setFrame}
+          />
+        )}
+        {pose.side && (
+          <OneOf
+            label="Side"
+            of={[
+              ['right', 'right'],
+              ['left', 'left'],
+            ]}
+            value={side}
+            onChange={setSide}
+          />
+        )}
+        <BodyFields body={body} onChange={setBody} />
+      </div>
+      {pose.side && <p className="mt-1 text-sm text-soft">Right and left name {pose.side}.</p>}
+      {gap && <p className="mt-2 rounded-lg bg-clay-wash p-3 font-semibold">{gap}</p>}
+      <h2 className="mt-6 mb-2 text-xl">What it asks of a body</h2>
+      <MeasureBars measures={side === 'left' ? mirrorMeasures(measures) : measures} />
+      <p className="mt-2 text-sm text-soft">
+        Tick: the usual range (AAOS 1965, neck Youdas 1992; wrist, knee and ankle as they are under load).
+        About {variant.declared.met} METs ({variant.declared.metFrom}).
+      </p>
+    </section>
+  );
+}
+
+/** Buttons of which one is pressed. */
+const OneOf = <T extends string | number>({
+  label,
+  of,
+  value,
+  onChange,
+}: {
+  label: string;
+  of: readonly (readonly [T, string])[];
+  value: T;
+  onChange: (value: T) => void;
+}) => (
+  <span role="group" aria-label={label} className="flex gap-1">
+    {of.map(([each, word]) => (
+      <Button
+        key={each}
+        look={each === value ? 'main' : 'plain'}
+        aria-pressed={each === value}
+        onClick={() => onChange(each)}
+      >
+        {word}
+      </Button>
+    ))}
+  </span>
+);
+
+interface Body {
+  build: Build;
+  heightCm: number;
+}
+
+/** Whose body it is: how grown, and how tall among those. */
+function BodyFields({ body: { build, heightCm }, onChange }: { body: Body; onChange: (body: Body) => void }) {
+  const heights = (of: string): readonly number[] => BODIES.find(([key]) => key === of)![2];
+  return (
+    <>
+      <SelectField
+        label="Body"
+        labelLook="small"
+        value={build}
+        onChange={(event) => {
+          const list = heights(event.target.value);
+          onChange({
+            build: event.target.value as Build,
+            heightCm: list[Math.floor(list.length / 2)]!,
+          });
+        }}
+      >
+        {BODIES.map(([key, name]) => (
+          <option key={key} value={key}>
+            {name}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField
+        label="Height"
+        labelLook="small"
+        value={heightCm}
+        onChange={(event) => onChange({ build, heightCm: Number(event.target.value) })}
+      >
+        {heights(build).map((cm) => (
+          <option key={cm} value={cm}>
+            {cm} cm
+          </option>
+        ))}
+      </SelectField>
+    </>
+  );
+}
