@@ -8,6 +8,7 @@ import { AppModule } from './app.module.js';
 import { Clock } from './common/clock.js';
 import { hostCheck } from './common/hostCheck.js';
 import { FieldsException, fieldsOf } from './common/problems.js';
+import { sizeCheck } from './common/sizeCheck.js';
 import { serveWeb } from './common/serveWeb.js';
 import { migrator } from './database/migrator.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
@@ -50,6 +51,7 @@ export async function createApp({
   const { default: compress } = await import('@fastify/compress');
   await app.register(compress as never, { encodings: ['br', 'gzip'] } as never);
   fastify.addHook('onRequest', hostCheck);
+  fastify.addHook('preValidation', sizeCheck);
   fastify.addHook('onSend', async (request, reply) => {
     reply
       .header('X-Content-Type-Options', 'nosniff')

@@ -2,6 +2,7 @@ import { PRONOUNS, PROP_TASKS, type Clearance, type OwnLimit, type Pronoun } fro
 import { ApiProperty, ApiPropertyOptional, OmitType } from '@nestjs/swagger';
 import { Type } from 'class-transformer';
 import {
+  ArrayMaxSize,
   IsArray,
   IsBoolean,
   IsIn,
@@ -28,6 +29,9 @@ export class CanDto {
   @ApiPropertyOptional() @IsOptional() @IsBoolean() kneel?: boolean;
 }
 
+/** So many conditions, limits or clearances one person may have: more than anyone has. */
+const ENTRIES_MOST = 40;
+
 /** The short form of a person. Details of conditions are checked by the core, which knows them. */
 export class PersonDraftDto {
   @ApiProperty() @IsString() @Length(1, 120, { message: 'a name is needed' }) name!: string;
@@ -53,9 +57,18 @@ export class PersonDraftDto {
   @CoreType('WrittenCondition', { list: true, optional: true })
   @IsOptional()
   @IsArray()
+  @ArrayMaxSize(ENTRIES_MOST, { message: `at most ${ENTRIES_MOST} conditions are read` })
   conditions?: unknown[];
-  @CoreType('OwnLimit', { list: true, optional: true }) @IsOptional() @IsArray() limits?: unknown[];
-  @CoreType('Clearance', { list: true, optional: true }) @IsOptional() @IsArray() clearances?: unknown[];
+  @CoreType('OwnLimit', { list: true, optional: true })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(ENTRIES_MOST, { message: `at most ${ENTRIES_MOST} limits are read` })
+  limits?: unknown[];
+  @CoreType('Clearance', { list: true, optional: true })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(ENTRIES_MOST, { message: `at most ${ENTRIES_MOST} clearances are read` })
+  clearances?: unknown[];
 }
 
 /** What someone can do, whole. */

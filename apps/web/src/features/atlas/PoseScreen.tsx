@@ -18,9 +18,11 @@ import { WhoTakesCare } from './WhoTakesCare.js';
 /** One pose: its ladder, its body, its words. */
 export function PoseScreen() {
   const { id = '' } = useParams();
+  // Own variants are part of the catalogue: where they change, so may the pose.
+  const { data: own = [] } = useOwnVariants();
   const pose = catalogue().poses.find((known) => known.id === id);
   return pose ? (
-    <KnownPose pose={pose} />
+    <KnownPose pose={pose} own={own} />
   ) : (
     <Page title="Atlas">
       <Empty action={<ButtonLink to="/atlas">To the atlas</ButtonLink>}>
@@ -30,14 +32,13 @@ export function PoseScreen() {
   );
 }
 
-function KnownPose({ pose }: { pose: Pose }) {
+function KnownPose({ pose, own }: { pose: Pose; own: readonly KeptVariant[] }) {
   const [params, setParams] = useSearchParams();
   const navigate = useNavigate();
-  const { data: own } = useOwnVariants();
   const { remove, restore } = useRemoveOwnVariant();
   const rung = (id: string | null): Variant | undefined => pose.ladder.find((each) => each.id === id);
   const variant = rung(params.get('variant')) ?? rung(pose.usual)!;
-  const mine = own?.find((each) => each.id === variant.id);
+  const mine = own.find((each) => each.id === variant.id);
   const removeMine = ({ key, name, poseName }: KeptVariant): void =>
     remove.mutate(key, {
       onSuccess: () => {
@@ -90,7 +91,7 @@ function KnownPose({ pose }: { pose: Pose }) {
         <Ladder
           pose={pose}
           chosen={variant}
-          own={own ?? []}
+          own={own}
           onChoose={(id) => setParams({ variant: id }, { replace: true })}
         />
         <div className="grid gap-8 lg:grid-cols-[minmax(22rem,1fr)_minmax(24rem,1fr)]">
