@@ -270,7 +270,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
     p(
       'own-choice',
       'Own choice',
-      'Try both.',
+      'Try both, and keep the kinder one.',
       common,
       said('Knees wide or together: try both.', { poses: ['childs-pose', 'supported-childs-pose'], conditions: ['menstruation'] }),
     ),

@@ -1,11 +1,5 @@
 import { Button } from './Button.js';
-
-/** What one of two editors has and the other has not, in words. */
-export interface Difference {
-  label: string;
-  mine: string;
-  theirs: string;
-}
+import type { Difference } from './differences.js';
 
 interface Props {
   /** What was changed: "this person". */
@@ -59,9 +53,3 @@ export const Conflict = ({ what, differences, onMine, onTheirs, takeTheirs = 'Ta
     </div>
   </section>
 );
-
-/** Of rows of two editors only those that differ. */
-export const differing = (rows: readonly (readonly [string, string, string])[]): Difference[] =>
-  rows
-    .filter(([, mine, theirs]) => mine !== theirs)
-    .map(([label, mine, theirs]) => ({ label, mine, theirs }));

@@ -29,6 +29,8 @@ const PERSON_KEYS = [
   'limits',
   'clearances',
 ];
+/** Letters of a name that are looked at for what it may have meant. */
+const NAME_MOST = 120;
 const CAN_KEYS = ['stand', 'floor', 'kneel'];
 const SCREENING_KEYS = ['fallsLastYear', 'tugSeconds', 'chairStands', 'tandemSeconds'];
 const TODAY_KEYS = ['pain', 'bleeding', 'bp', 'dizzy', 'headache', 'fever', 'slept', 'signs'];
@@ -110,7 +112,7 @@ export function readPerson(
       if (!keys.includes(name))
         fail(
           key ? `${key}.${name}` : name,
-          `"${name}" is not known here. Did you mean "${closest(name, keys)}"?`,
+          `"${name}" is not known here. Did you mean "${closest(name.slice(0, NAME_MOST), keys)}"?`,
         );
     }
     return value;
@@ -307,7 +309,7 @@ function readConditions(
         fail(
           key,
           `"${key}" is not known here. Did you mean "${closest(
-            key,
+            key.slice(0, NAME_MOST),
             commonFieldsOf(rulebook).map((field) => field.key),
           )}"?`,
         );

@@ -71,6 +71,10 @@ export const bareName = (text: string): string =>
     .replace(/[,;:()]+/g, ' ')
     .trim();
 
+/** More steps than any class has, and more letters than any name: looking them up would only take time. */
+const STEPS_MOST = 200;
+const NAME_MOST = 160;
+
 /**
  * Reads a sequence: `#` title, `key: value` lines, `##` sections, `-` steps, `>` note to the step above.
  * Lenient about dashes, bullets, case and extra words; a pose that is not known is an error with its
@@ -85,6 +89,8 @@ export function parseSequence(
   let title = 'Untitled class';
   let minutes = USUAL_MINUTES;
   let section: string | undefined;
+  /** The first line that is not looked at any more. */
+  let beyond: number | undefined;
   source
     .replace(/^\uFEFF/, '')
     .split(/\r?\n/)
@@ -109,6 +115,12 @@ export function parseSequence(
       }
       if (BULLET.test(raw)) {
         const text = raw.replace(BULLET, '').trim();
+        if (steps.length >= STEPS_MOST || errors.length >= STEPS_MOST) {
+          beyond ??= i + 1;
+          return;
+        }
+        if (bareName(text).length > NAME_MOST)
+          return fail(`Line ${i + 1}: ${text.length} letters are too long for the name of a pose.`);
         const resolved = resolvePose(bareName(text), poses);
         if ('nearest' in resolved)
           return fail(
@@ -142,6 +154,13 @@ export function parseSequence(
         if (!(value >= 5 && value <= 240)) return fail(`Line ${i + 1}: minutes are between 5 and 240.`);
         minutes = value;
       }
+    });
+  if (beyond)
+    errors.push({
+      line: beyond,
+      text: '',
+      message: `Line ${beyond}: a class has at most ${STEPS_MOST} steps; what follows is not read.`,
+      nearest: [],
     });
   if (!steps.length && !errors.length)
     errors.push({

@@ -204,11 +204,16 @@ export function rankPoses(written: string, poses: readonly Pose[], most = 5): Ra
     }));
 }
 
+const joinedNames = new WeakMap<Pose, string>();
+/** A pose's name as one word, its spelling folded. */
+const joinedName = (pose: Pose): string =>
+  joinedNames.get(pose) ?? keep(joinedNames, pose, words(pose.name).join(''));
+
 /** Names that come nearest by their letters alone, for what nothing answers to. */
 export const nearestNames = (written: string, poses: readonly Pose[], most: number): string[] => {
   const text = words(written).join('');
   return poses
-    .map((pose) => ({ name: pose.name, far: distance(text, words(pose.name).join('')) }))
+    .map((pose) => ({ name: pose.name, far: distance(text, joinedName(pose)) }))
     .sort((a, b) => a.far - b.far || a.name.localeCompare(b.name))
     .slice(0, most)
     .map(({ name }) => name);

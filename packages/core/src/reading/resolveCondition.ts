@@ -1,23 +1,32 @@
 import { distance } from 'fastest-levenshtein';
+import { keep } from '../cache.js';
 import type { Condition } from '../rules/types.js';
 import { fold } from './fold.js';
+
+/** Letters that are looked at for what was meant: no name is longer. */
+const LETTERS_MOST = 120;
+/** So many of the nearest names are told. */
+const NEAREST = 3;
+
+const foldedNames = new WeakMap<Condition, readonly string[]>();
+/** Everything a condition is called, spellings folded; its id too. */
+const namesOf = (condition: Condition): readonly string[] =>
+  foldedNames.get(condition) ??
+  keep(foldedNames, condition, [condition.id, condition.name, ...condition.aliases].map(fold));
 
 /** A condition by id, name or alias; otherwise the names that come nearest. */
 export function resolveCondition(
   written: string,
   conditions: readonly Condition[],
 ): Condition | { nearest: readonly string[] } {
-  const text = fold(written);
-  const found = conditions.find((condition) =>
-    [condition.id, condition.name, ...condition.aliases].some((name) => fold(name) === text),
-  );
+  const text = fold(written.slice(0, LETTERS_MOST));
+  const found = conditions.find((condition) => namesOf(condition).includes(text));
   if (found) return found;
-  const far = (condition: Condition): number =>
-    Math.min(...[condition.name, ...condition.aliases].map((name) => distance(text, fold(name))));
-  return {
-    nearest: [...conditions]
-      .sort((a, b) => far(a) - far(b))
-      .slice(0, 3)
-      .map((condition) => condition.name),
-  };
+  const byDistance = conditions
+    .map((condition) => {
+      const [, ...names] = namesOf(condition);
+      return { name: condition.name, far: Math.min(...names.map((name) => distance(text, name))) };
+    })
+    .sort((a, b) => a.far - b.far);
+  return { nearest: byDistance.slice(0, NEAREST).map(({ name }) => name) };
 }

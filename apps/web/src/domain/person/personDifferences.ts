@@ -1,5 +1,5 @@
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
-import { differing, type Difference } from '../../ui/Conflict.js';
+import { differing, type Difference } from '../../ui/differences.js';
 import { SCREENING, type PersonValues } from './personValues.js';
 
 const conditionName = (id: string): string =>

@@ -1,7 +1,7 @@
 import type { Pronoun } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { PersonDraft, PersonLine } from '../../data/types.js';
-import { readDetails, type TypedDetails } from './StageFields.js';
+import { readDetails, type TypedDetails } from './details.js';
 
 /** A kept detail as its field shows it. */
 function asTyped(value: unknown): string | boolean {

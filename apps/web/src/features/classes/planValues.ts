@@ -10,7 +10,7 @@ import { catalogue } from '../../data/catalogue.js';
 import { today } from '../../data/today.js';
 import type { ClassDraft, ClassWhole } from '../../data/types.js';
 import { sayDate } from '../../domain/words/say.js';
-import { differing, type Difference } from '../../ui/Conflict.js';
+import { differing, type Difference } from '../../ui/differences.js';
 
 /** A class as its form has it: every value as it is typed, people by id with how they are today. */
 export interface PlanValues {

@@ -1,7 +1,8 @@
 import { planRead } from '../../data/classes/planOutbox.js';
 import type { ClassWhole } from '../../data/types.js';
 import type { Plan } from '../../domain/fitting/live.js';
-import { Conflict, differing } from '../../ui/Conflict.js';
+import { Conflict } from '../../ui/Conflict.js';
+import { differing } from '../../ui/differences.js';
 import type { LivePlan } from './LivePlan.js';
 
 const linesOf = (text: string): string[] => text.split('\n').filter((line) => line.trim());

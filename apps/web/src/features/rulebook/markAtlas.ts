@@ -17,7 +17,7 @@ import {
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { catalogue } from '../../data/catalogue.js';
 import { today } from '../../data/today.js';
-import { readDetails, type TypedDetails } from '../../domain/person/StageFields.js';
+import { readDetails, type TypedDetails } from '../../domain/person/details.js';
 
 /** Stages that were chosen, a day and a body; all as typed. */
 export interface Asked {

@@ -1,0 +1,70 @@
+/** The person's form: what goes in comes out, and two forms differ exactly where they were changed. */
+import fc from 'fast-check';
+import { RULEBOOK } from '@lotus-steady/core/built-in';
+import { readPeople } from '@lotus-steady/core';
+import type { PersonLine } from '../../src/data/types.js';
+import { personDifferences } from '../../src/domain/person/personDifferences.js';
+import { valuesOf, writtenOf, type PersonValues } from '../../src/domain/person/personValues.js';
+
+const LINE: PersonLine = {
+  id: '7d1f2c5e-0000-4000-8000-000000000001',
+  version: 3,
+  name: 'Perrin Ashlode',
+  born: '1961-04-02',
+  sex: 'man',
+  pronoun: 'he',
+  heightCm: 176,
+  can: { stand: true, floor: false, kneel: true },
+  ranges: { shoulderFlexionRight: 120 },
+  screening: { fallsLastYear: 1, chairStands: 9 },
+  conditions: [{ condition: 'knee-arthritis', side: 'right' } as PersonLine['conditions'][number]],
+  limits: [{ kind: 'arm-raise', side: 'right', most: 110, by: 'physiotherapist' }],
+  clearances: [{ for: 'knee-arthritis', by: 'doctor', on: '2026-10-01' }],
+};
+
+const written = ({ id: _id, version: _version, ...rest }: PersonLine) => rest;
+
+test('a person goes through the form unchanged', () => {
+  expect(writtenOf(valuesOf(LINE), LINE)).toEqual(written(LINE));
+});
+
+test('an empty form is somebody of whom only the name is missing', () => {
+  const { errors } = readPeople([{ ...writtenOf(valuesOf()), name: 'A' }], RULEBOOK, '2026-12-01');
+  expect(errors).toEqual([]);
+});
+
+test('numbers are read with a point or a comma, whatever was typed stays in the form', () =>
+  fc.assert(
+    fc.property(fc.integer({ min: 0, max: 600 }), fc.constantFrom('.', ','), (tenths, mark) => {
+      const typed = `${Math.floor(tenths / 10)}${mark}${tenths % 10}`;
+      const values = valuesOf(LINE);
+      const { screening } = writtenOf(
+        { ...values, screening: { ...values.screening, tugSeconds: typed } },
+        LINE,
+      );
+      expect(screening!.tugSeconds).toBeCloseTo(tenths / 10, 9);
+    }),
+  ));
+
+const CHANGES: readonly (readonly [string, Partial<PersonValues>])[] = [
+  ['Name', { name: 'Perrin A.' }],
+  ['Date of birth', { born: '1962-04-02' }],
+  ['Height in cm', { heightCm: '175' }],
+  ['Norms for', { sex: '' }],
+  ['Spoken of as', { pronoun: 'they' }],
+  ['What they can do', { floor: true }],
+  ['Conditions and groups', { conditions: [] }],
+  ['Personal limits', { limits: [] }],
+  ['Medical clearances', { clearances: [] }],
+];
+
+test.each(CHANGES)('another %s is told as that and nothing else', (label, change) => {
+  const mine = valuesOf(LINE);
+  expect(personDifferences(mine, { ...mine, ...change }).map((row) => row.label)).toEqual([label]);
+  expect(personDifferences(mine, { ...mine })).toEqual([]);
+});
+
+test('conditions are told by their names, with what is known of them', () => {
+  const [row] = personDifferences(valuesOf(LINE), { ...valuesOf(LINE), conditions: [] });
+  expect(row).toEqual({ label: 'Conditions and groups', mine: 'Knee arthritis: right', theirs: '' });
+});
