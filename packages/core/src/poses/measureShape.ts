@@ -22,6 +22,27 @@ const BENT = 30;
 /** Head contacts that only rest on something bear on the neck no more than lying does. */
 const RESTING_HEAD = 0.085;
 
+/** Measures while they are being taken, all 0 at first. */
+type Taken = Record<(typeof MEASURE_NAMES)[number], number>;
+
+/** A shape, which share of the weight each contact carries, and which way the trunk goes. */
+interface Look {
+  shape: SolvedShape;
+  variant: Pick<Variant, 'declared' | 'level'>;
+  share: Readonly<Record<string, number>>;
+  trunk: readonly [number, number, number];
+}
+
+/** What contacts of some names carry together, share of body weight. */
+const carriedBy = (share: Look['share'], names: RegExp, side = ''): number =>
+  Object.entries(share).reduce(
+    (sum, [name, load]) => sum + (names.test(name) && name.endsWith(side) ? load : 0),
+    0,
+  );
+
+/** The cosine of an angle, kept between -1 and 1 whatever rounding did to it. */
+const cosine = (value: number): number => Math.max(-1, Math.min(1, value));
+
 /**
  * All measures of one solved shape (DESIGN section 4).
  *
@@ -32,17 +53,30 @@ const RESTING_HEAD = 0.085;
  * `lumbarFlexion` is that of somebody with usual hamstrings, see {@link roundedBy}.
  */
 export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declared' | 'level'>): Measures {
-  const { body, posture } = shape;
-  const { points, frames, heightCm } = body;
-  const m = Object.fromEntries(MEASURE_NAMES.map((name) => [name, 0])) as Record<
-    (typeof MEASURE_NAMES)[number],
-    number
-  >;
-  const heart = points.heart![1];
+  const { frames } = shape.body;
+  const m = Object.fromEntries(MEASURE_NAMES.map((name) => [name, 0])) as Taken;
   const { share } = contactLoads(shape);
-  const carried = (names: RegExp): number =>
-    Object.entries(share).reduce((sum, [name, load]) => sum + (names.test(name) ? load : 0), 0);
+  const trunk = unit(sub(frames.C7!.origin, frames.pelvis!.origin));
+  const look: Look = { shape, variant, share, trunk };
+  takeSpine(m, look);
+  takeHeights(m, look);
+  takeLoads(m, look);
+  takeBalance(m, look);
+  takeLowBack(m, look);
+  for (const side of SIDES) takeLimbs(m, look, side);
+  m.lumbarFlexion = roundedBy(
+    shape.posture.lumbar,
+    Math.max(m.hipFlexionWithKneeStraightRight, m.hipFlexionWithKneeStraightLeft),
+  );
+  m.lumbarExtension = m.lumbarFlexion ? 0 : positive(-shape.posture.lumbar);
+  takeDeclared(m, variant);
+  m.contactGap = shape.misfit.contact;
+  for (const name of MEASURE_NAMES) m[name] = Math.round(m[name] * 1000) / 1000;
+  return m;
+}
 
+/** Neck, chest and turning, degrees; the low back's bend comes last, with the hips. */
+function takeSpine(m: Taken, { shape: { posture } }: Look): void {
   m.thoracicFlexion = positive(posture.thorax);
   m.thoracicExtension = positive(-posture.thorax);
   m.neckFlexion = positive(posture.neck);
@@ -52,39 +86,48 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   m.sideBend = Math.abs(posture.side);
   m.lumbarTwist = Math.abs(posture.twist) * LUMBAR_SHARE.twist;
   m.thoracicTwist = Math.abs(posture.twist) * (1 - LUMBAR_SHARE.twist);
+}
 
+/** What lies above and below the heart, cm; how the trunk lies and where the face looks. */
+function takeHeights(m: Taken, { shape: { body }, trunk }: Look): void {
+  const { points, frames } = body;
+  const heart = points.heart![1];
   m.headBelowHeart = heart - points.ear![1];
   m.eyesBelowHeart = positive(heart - points.eyes![1]);
   m.pelvisAboveHeart = positive(frames.pelvis!.origin[1] - heart);
   m.legsAboveHeart = positive(Math.max(points.ankleR![1], points.ankleL![1]) - heart);
   m.armsAboveHeart = positive(Math.max(points.wristR![1], points.wristL![1]) - heart);
-  const trunk = unit(sub(frames.C7!.origin, frames.pelvis!.origin));
-  m.trunkIncline = Math.abs(Math.asin(Math.max(-1, Math.min(1, trunk[1])))) * DEGREES;
+  m.trunkIncline = Math.abs(Math.asin(cosine(trunk[1]))) * DEGREES;
   const faceUp = rotate(frames.T8!.rotation, [1, 0, 0])[1];
   // Reclined 30 degrees and more is not flat (PRACTICE 4).
   m.supine = m.trunkIncline < 30 && faceUp > 0.5 ? 1 : 0;
-
   // Which way the face looks, as the height of its direction: 1 straight up or down, 0 level.
   const gaze = rotate(frames.head!.rotation, [1, 0, 0])[1];
   m.faceUp = positive(gaze);
   m.faceDown = positive(-gaze);
+}
 
-  m.handsShare = carried(HANDS);
-  m.forearmsShare = carried(FOREARMS);
+/** What carries the weight, shares of it; and whether the body is upside down. */
+function takeLoads(m: Taken, { shape: { posture }, variant, share }: Look): void {
+  m.handsShare = carriedBy(share, HANDS);
+  m.forearmsShare = carriedBy(share, FOREARMS);
   m.kneesShare = SIDES.reduce(
     (sum, side) => sum + (posture[`knee${side}`] > BENT && !m.supine ? (share[`knee${side}`] ?? 0) : 0),
     0,
   );
-  m.feetShare = carried(FEET);
-  m.seatShare = carried(SEAT);
-  const neck = carried(NECK);
-  m.neckShare =
-    neck <= RESTING_HEAD || m.supine || variant.level === 'side-lying' || variant.level === 'prone'
-      ? 0
-      : neck;
-  const legs = m.feetShare + carried(/^(knee|thigh)/);
+  m.feetShare = carriedBy(share, FEET);
+  m.seatShare = carriedBy(share, SEAT);
+  const neck = carriedBy(share, NECK);
+  const rests = m.supine || variant.level === 'side-lying' || variant.level === 'prone';
+  m.neckShare = neck <= RESTING_HEAD || rests ? 0 : neck;
+  const legs = m.feetShare + carriedBy(share, /^(knee|thigh)/);
   m.inverted = (m.pelvisAboveHeart > 15 && legs < 0.2) || m.neckShare > 0.1 ? 1 : 0;
+  m.bellyPressed = carriedBy(share, BELLY) > 0.1 ? 1 : 0;
+}
 
+/** How steady the body stands on what, and how high its weight is. */
+function takeBalance(m: Taken, { shape }: Look): void {
+  const { points, heightCm } = shape.body;
   m.balanceMargin = balanceMargin(shape);
   m.supports = shape.contacts.filter((contact) => !contact.weak).length;
   const onFoot = (side: string): boolean =>
@@ -94,66 +137,62 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   const hips = 2 * 0.0955 * heightCm;
   m.feetApart =
     Math.hypot(points.ankleR![0] - points.ankleL![0], points.ankleR![2] - points.ankleL![2]) / hips;
-  m.bellyPressed = carried(BELLY) > 0.1 ? 1 : 0;
-  m.comHeight = centreOfMass(body)[1];
+  m.comHeight = centreOfMass(shape.body)[1];
+}
 
-  // What lies above L5/S1: head, neck, thorax, abdomen and, unless they are propped, the arms.
+/** What lies above L5/S1 (head, neck, thorax, abdomen and, unless they are propped, the arms), and how it leans. */
+function takeLowBack(m: Taken, { variant, share, trunk }: Look): void {
   const above = MASS.headAndNeck.share + MASS.thorax.share + MASS.abdomen.share + 0.1;
   const lean = Math.sqrt(1 - trunk[1] * trunk[1]);
-  const propped =
-    m.supine || variant.level === 'prone' || variant.level === 'side-lying'
-      ? 1
-      : Math.min(1, (m.handsShare + m.forearmsShare + neck) / 0.45);
+  const lies = m.supine || variant.level === 'prone' || variant.level === 'side-lying';
+  const propped = lies ? 1 : Math.min(1, (m.handsShare + m.forearmsShare + carriedBy(share, NECK)) / 0.45);
   m.lowBackMoment = above * lean * 0.15 * (1 - propped);
   m.spineLoad = above * Math.abs(trunk[1]);
+}
 
-  for (const side of SIDES) {
-    const name = side === 'R' ? 'Right' : 'Left';
-    const { hip, shoulder } = jointAngles(body, side);
-    const set = (measure: SidedMeasure, value: number): void => {
-      m[`${measure}${name}`] = positive(value);
-    };
-    const clear = (angle: number): boolean => Math.abs(angle) <= 70;
-    const thigh = unit(sub(points[`knee${side}`]!, points[`hipJ${side}`]!));
-    const down = rotate(frames.pelvis!.rotation, [0, -1, 0]);
-    const elevation =
-      Math.acos(Math.max(-1, Math.min(1, thigh[0] * down[0] + thigh[1] * down[1] + thigh[2] * down[2]))) *
-      DEGREES;
-    set('hipFlexion', clear(hip[1]) ? hip[0] : elevation);
-    set('hipExtension', clear(hip[1]) ? -hip[0] : 0);
-    set('hipAbduction', hip[1]);
-    set('hipAdduction', -hip[1]);
-    set('hipRotationOut', clear(hip[1]) ? hip[2] : 0);
-    set('hipRotationIn', clear(hip[1]) ? -hip[2] : 0);
-    set('kneeFlexion', posture[`knee${side}`]);
-    set('kneeHyperextension', -posture[`knee${side}`]);
-    set('ankleFlexion', posture[`ankle${side}`]);
-    set('shoulderFlexion', clear(shoulder[1]) ? shoulder[0] : 0);
-    set('shoulderExtension', clear(shoulder[1]) ? -shoulder[0] : 0);
-    // Overhead by flexion is read as flexion; abduction counts while the arm is below that.
-    set('shoulderAbduction', shoulder[1]);
-    set('shoulderRotationOut', clear(shoulder[1]) ? shoulder[2] : 0);
-    set('shoulderRotationIn', clear(shoulder[1]) ? -shoulder[2] : 0);
-    set('wristExtension', posture[`wrist${side}`]);
-    set('hipFlexionWithKneeStraight', posture[`knee${side}`] < 20 ? m[`hipFlexion${name}`] : 0);
-    set(
-      'wristLoad',
-      Object.entries(share).reduce((s, [n, load]) => s + (HANDS.test(n) && n.endsWith(side) ? load : 0), 0),
-    );
-    const foot = Object.entries(share).reduce(
-      (s, [n, load]) => s + (FEET.test(n) && n.endsWith(side) ? load : 0),
-      0,
-    );
-    set('kneeLoad', variant.level === 'chair' ? 0 : Math.max(foot, share[`knee${side}`] ?? 0));
-  }
+/** Hip and shoulder angles near the axis say little: past this much to the side, degrees, they are not read. */
+const TO_THE_SIDE = 70;
 
-  m.lumbarFlexion = roundedBy(
-    posture.lumbar,
-    Math.max(m.hipFlexionWithKneeStraightRight, m.hipFlexionWithKneeStraightLeft),
-  );
-  m.lumbarExtension = m.lumbarFlexion ? 0 : positive(-posture.lumbar);
+/** Joints of one side, degrees, and what its hand and knee carry. */
+function takeLimbs(m: Taken, { shape: { body, posture }, variant, share }: Look, side: 'R' | 'L'): void {
+  const name = side === 'R' ? 'Right' : 'Left';
+  const { hip, shoulder } = jointAngles(body, side);
+  const set = (measure: SidedMeasure, value: number): void => {
+    m[`${measure}${name}`] = positive(value);
+  };
+  const clearHip = Math.abs(hip[1]) <= TO_THE_SIDE;
+  const clearShoulder = Math.abs(shoulder[1]) <= TO_THE_SIDE;
+  set('hipFlexion', clearHip ? hip[0] : thighElevation(body, side));
+  set('hipExtension', clearHip ? -hip[0] : 0);
+  set('hipAbduction', hip[1]);
+  set('hipAdduction', -hip[1]);
+  set('hipRotationOut', clearHip ? hip[2] : 0);
+  set('hipRotationIn', clearHip ? -hip[2] : 0);
+  set('kneeFlexion', posture[`knee${side}`]);
+  set('kneeHyperextension', -posture[`knee${side}`]);
+  set('ankleFlexion', posture[`ankle${side}`]);
+  set('shoulderFlexion', clearShoulder ? shoulder[0] : 0);
+  set('shoulderExtension', clearShoulder ? -shoulder[0] : 0);
+  // Overhead by flexion is read as flexion; abduction counts while the arm is below that.
+  set('shoulderAbduction', shoulder[1]);
+  set('shoulderRotationOut', clearShoulder ? shoulder[2] : 0);
+  set('shoulderRotationIn', clearShoulder ? -shoulder[2] : 0);
+  set('wristExtension', posture[`wrist${side}`]);
+  set('hipFlexionWithKneeStraight', posture[`knee${side}`] < 20 ? m[`hipFlexion${name}`] : 0);
+  set('wristLoad', carriedBy(share, HANDS, side));
+  const foot = carriedBy(share, FEET, side);
+  set('kneeLoad', variant.level === 'chair' ? 0 : Math.max(foot, share[`knee${side}`] ?? 0));
+}
 
-  const { declared } = variant;
+/** The angle between the thigh and the way down through the pelvis, degrees. */
+function thighElevation({ points, frames }: SolvedShape['body'], side: 'R' | 'L'): number {
+  const thigh = unit(sub(points[`knee${side}`]!, points[`hipJ${side}`]!));
+  const down = rotate(frames.pelvis!.rotation, [0, -1, 0]);
+  return Math.acos(cosine(thigh[0] * down[0] + thigh[1] * down[1] + thigh[2] * down[2])) * DEGREES;
+}
+
+/** What no body shows, as it is declared. */
+function takeDeclared(m: Taken, { declared }: Look['variant']): void {
   m.abdominalLoad = declared.abdominalLoad;
   m.isometric = declared.isometric;
   m.met = declared.met;
@@ -165,7 +204,4 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   m.eyeContact = declared.eyeContact ? 1 : 0;
   m.closedTwist = declared.closedTwist ? 1 : 0;
   m.jumping = declared.impact === 'jumping' || declared.impact === 'hopping' ? 1 : 0;
-  m.contactGap = shape.misfit.contact;
-  for (const name of MEASURE_NAMES) m[name] = Math.round(m[name] * 1000) / 1000;
-  return m;
 }
