@@ -13,8 +13,8 @@ function sayFree({ asked, planned }: Fitting['minutes']): string {
   return free >= FREE_FROM ? `; ${free} min free for arriving, questions and a longer rest` : '';
 }
 
-/** What to know before class, and the figures of the whole. */
-export function BeforeClass({
+/** What to know before class, and the numbers of the whole. */
+export const BeforeClass = ({
   fitting,
   names,
   live,
@@ -24,103 +24,127 @@ export function BeforeClass({
   names: Map<string, string>;
   live: Live | undefined;
   children: ReactNode;
+}) => (
+  <section
+    aria-label="Before class"
+    className="flex flex-wrap items-start gap-x-8 gap-y-2 border-b border-line bg-paper px-5 py-3"
+  >
+    <ToKnow fitting={fitting} names={names} live={live} />
+    <div className="max-w-2xl">
+      <Numbers fitting={fitting} />
+      {children}
+    </div>
+  </section>
+);
+
+/** What to ask and to stop, what else to know, and what is odd about the order, with what settles it. */
+function ToKnow({
+  fitting,
+  names,
+  live,
+}: {
+  fitting: Fitting;
+  names: Map<string, string>;
+  live: Live | undefined;
 }) {
-  const visits = floorVisits(fitting.steps.map((step) => variantById(step.variant).variant.level));
   const alerts = fitting.lanes.flatMap((lane) =>
     lane.alerts.map((alert) => ({ ...alert, name: names.get(lane.person)! })),
   );
-  const urgent = alerts.filter((alert) => alert.kind !== 'stage');
-  const rest = alerts.filter((alert) => alert.kind === 'stage');
-  const more = rest.map((alert) => (
-    <li key={alert.name + alert.text}>
-      <b>{alert.name}</b>: {alert.text}
-    </li>
-  ));
+  const urgent = alerts.filter(({ kind }) => kind !== 'stage');
+  const rest = alerts
+    .filter(({ kind }) => kind === 'stage')
+    .map(({ name, text }) => (
+      <li key={name + text}>
+        <b>{name}</b>: {text}
+      </li>
+    ));
   return (
-    <section
-      aria-label="Before class"
-      className="flex flex-wrap items-start gap-x-8 gap-y-2 border-b border-line bg-paper px-5 py-3"
-    >
-      <ul className="min-w-72 flex-1 space-y-1">
-        {urgent.map((alert) => (
-          <li key={alert.name + alert.text} className="flex gap-2">
-            <span
-              aria-hidden
-              className="mt-1.5 size-3 shrink-0 rotate-45 rounded-[3px] bg-clay forced-mark"
-            />
-            <span>
-              <b>{alert.name}</b>
-              {alert.kind === 'stop' ? <b className="text-clay"> sits out. </b> : ': '}
-              {alert.text}
-            </span>
-          </li>
-        ))}
-        {!urgent.length && <li className="text-soft">Nothing to ask or stop before this class.</li>}
-        {rest.length > 0 && (
-          <li className="print:hidden">
-            <details>
-              <summary className="min-h-6 content-center text-teal">{rest.length} more to know</summary>
-              <ul className="mt-1 space-y-1">{more}</ul>
-            </details>
-          </li>
-        )}
-        {fitting.notes.map(({ text, step, fix }) => (
-          <li key={text} className="text-soft">
-            {step ? `Step ${step}: ` : ''}
+    <ul className="min-w-72 flex-1 space-y-1">
+      {urgent.map(({ name, kind, text }) => (
+        <li key={name + text} className="flex gap-2">
+          <span aria-hidden className="mt-1.5 size-3 shrink-0 rotate-45 rounded-[3px] bg-clay forced-mark" />
+          <span>
+            <b>{name}</b>
+            {kind === 'stop' ? <b className="text-clay"> sits out. </b> : ': '}
             {text}
-            {fix && live && (
-              <>
-                {' '}
-                <button
-                  type="button"
-                  className="no-print min-h-11 rounded-lg px-2 font-semibold text-teal hover:bg-teal-wash"
-                  onClick={() => live.edit(fix.edit)}
-                >
-                  {fix.says}
-                </button>
-              </>
-            )}
-          </li>
-        ))}
-        {rest.length > 0 && (
-          <li className="hidden print:block">
-            <ul>{more}</ul>
-          </li>
+          </span>
+        </li>
+      ))}
+      {!urgent.length && <li className="text-soft">Nothing to ask or stop before this class.</li>}
+      {rest.length > 0 && (
+        <li className="print:hidden">
+          <details>
+            <summary className="min-h-6 content-center text-teal">{rest.length} more to know</summary>
+            <ul className="mt-1 space-y-1">{rest}</ul>
+          </details>
+        </li>
+      )}
+      {fitting.notes.map((note) => (
+        <Note key={note.text} note={note} live={live} />
+      ))}
+      {rest.length > 0 && (
+        <li className="hidden print:block">
+          <ul>{rest}</ul>
+        </li>
+      )}
+    </ul>
+  );
+}
+
+const Note = ({
+  note: { text, step, fix },
+  live,
+}: {
+  note: Fitting['notes'][number];
+  live: Live | undefined;
+}) => (
+  <li className="text-soft">
+    {step ? `Step ${step}: ` : ''}
+    {text}
+    {fix && live && (
+      <>
+        {' '}
+        <button
+          type="button"
+          className="no-print min-h-11 rounded-lg px-2 font-semibold text-teal hover:bg-teal-wash"
+          onClick={() => live.edit(fix.edit)}
+        >
+          {fix.says}
+        </button>
+      </>
+    )}
+  </li>
+);
+
+/** Minutes, how often down to the floor, and what must be in the room. */
+function Numbers({ fitting: { minutes, steps, room } }: { fitting: Fitting }) {
+  const visits = floorVisits(steps.map((step) => variantById(step.variant).variant.level));
+  const short = room.flatMap(({ prop, short: by }) => (by ? [{ prop, count: by }] : []));
+  return (
+    <dl className="flex flex-wrap gap-x-5 gap-y-1">
+      <div>
+        <dd className="inline font-bold tabular-nums">{Math.round(minutes.planned)}</dd>{' '}
+        <dt className="inline text-soft">
+          of {minutes.asked} min
+          {minutes.written > minutes.planned
+            ? `, shortened from ${Math.round(minutes.written)}`
+            : sayFree(minutes)}
+        </dt>
+        {minutes.over > 0 && (
+          <dd className="font-semibold text-clay">
+            still {Math.ceil(minutes.over)} min over: leave a step out
+          </dd>
         )}
-      </ul>
-      <div className="max-w-2xl">
-        <dl className="flex flex-wrap gap-x-5 gap-y-1">
-          <div>
-            <dd className="inline font-bold tabular-nums">{Math.round(fitting.minutes.planned)}</dd>{' '}
-            <dt className="inline text-soft">
-              of {fitting.minutes.asked} min
-              {fitting.minutes.written > fitting.minutes.planned
-                ? `, shortened from ${Math.round(fitting.minutes.written)}`
-                : sayFree(fitting.minutes)}
-            </dt>
-            {fitting.minutes.over > 0 && (
-              <dd className="font-semibold text-clay">
-                still {Math.ceil(fitting.minutes.over)} min over: leave a step out
-              </dd>
-            )}
-          </div>
-          <div>
-            <dd className="inline font-bold">{visits}</dd>{' '}
-            <dt className="inline text-soft">{visits === 1 ? 'time' : 'times'} down to the floor</dt>
-          </div>
-          <div>
-            <dt className="sr-only">Props in the room</dt>
-            <dd>{sayProps(fitting.room) || 'no props'}</dd>
-            {fitting.room.some(({ short }) => short) && (
-              <dd className="font-semibold text-clay">
-                {sayProps(fitting.room.flatMap(({ prop, short }) => (short ? [{ prop, count: short }] : [])))}{' '}
-                short in the hall
-              </dd>
-            )}
-          </div>
-        </dl>
-        {children}
       </div>
-    </section>
+      <div>
+        <dd className="inline font-bold">{visits}</dd>{' '}
+        <dt className="inline text-soft">{visits === 1 ? 'time' : 'times'} down to the floor</dt>
+      </div>
+      <div>
+        <dt className="sr-only">Props in the room</dt>
+        <dd>{sayProps(room) || 'no props'}</dd>
+        {short.length > 0 && <dd className="font-semibold text-clay">{sayProps(short)} short in the hall</dd>}
+      </div>
+    </dl>
   );
 }

@@ -216,25 +216,20 @@ const PoseCard = memo(function PoseCard({
   );
 });
 
-/** Every pose and movement, to browse, search and choose for cards. */
-export function AtlasScreen() {
-  const [params, setParams] = useSearchParams();
+/** A pose with those of its variants that answer to what is asked. */
+interface Shown {
+  pose: Pose;
+  variants: readonly Variant[];
+}
+
+const FILTERS = ['find', 'action', 'part', 'level', 'prop', 'floor', 'group'] as const;
+
+/** Poses that answer to what is asked, the likeliest first where something is looked for. */
+function useShown(asked: Asked): readonly Shown[] {
   const { poses } = catalogue();
   const staging = useStaging(today());
-  const get = (key: string): string => params.get(key) ?? '';
-  const asked: Asked = {
-    find: get('find'),
-    action: get('action'),
-    part: get('part'),
-    level: get('level'),
-    prop: get('prop'),
-    floor: get('floor'),
-    group: get('group'),
-  };
-  const set = useAsk();
-  const cards = get('cards') ? get('cards').split(',') : [];
   const later = useDeferredValue(JSON.stringify(asked));
-  const shown = useMemo(() => {
+  return useMemo(() => {
     const now = JSON.parse(later) as Asked;
     const staged = now.group ? somebodyWith(now.group, staging) : undefined;
     // What a shorter hold makes fit is not hidden.
@@ -244,76 +239,29 @@ export function AtlasScreen() {
       .map((pose) => ({ pose, variants: answers(pose, now, fits) }))
       .filter(({ variants }) => variants.length);
   }, [later, poses, staging]);
-  const filtered = Object.entries(asked).some(([key, value]) => key !== 'find' && value);
+}
+
+/** Every pose and movement, to browse, search and choose for cards. */
+export function AtlasScreen() {
+  const [params, setParams] = useSearchParams();
+  const set = useAsk();
+  const asked = Object.fromEntries(FILTERS.map((key) => [key, params.get(key) ?? ''])) as unknown as Asked;
+  const cards = params.get('cards')?.split(',').filter(Boolean) ?? [];
+  const shown = useShown(asked);
+  const isFiltered = FILTERS.some((key) => asked[key]);
   const count = shown.reduce((sum, { variants }) => sum + variants.length, 0);
-  const groups = asked.find ? [['', ''] as const] : FAMILIES;
   return (
-    <Page
-      title="Atlas"
-      wide
-      actions={
-        <>
-          <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">
-            Find a pose, however you write it
-            <input
-              type="search"
-              value={asked.find}
-              onChange={(event) => set('find', event.target.value)}
-              placeholder="down dog, vrksasana, legs up the wall …"
-              className="min-h-11 rounded-lg border border-strong-line bg-paper px-3 text-base text-ink"
-            />
-          </label>
-          <Choice
-            label="Purpose"
-            value={asked.action}
-            onChange={(value) => set('action', value)}
-            options={plain(ACTIONS)}
-          />
-          <Choice
-            label="Part of the body"
-            value={asked.part}
-            onChange={(value) => set('part', value)}
-            options={plain(REGIONS)}
-          />
-          <Choice
-            label="Where the body is"
-            value={asked.level}
-            onChange={(value) => set('level', value)}
-            options={plain(LEVELS)}
-          />
-          <Choice
-            label="With"
-            value={asked.prop}
-            onChange={(value) => set('prop', value)}
-            options={[['none', 'nothing'], ...plain(PROPS)]}
-          />
-          <Choice
-            label="Points of contact"
-            value={asked.floor}
-            onChange={(value) => set('floor', value)}
-            options={plain(['1', '2', '3', '4', '5'])}
-          />
-          <ComboboxField
-            label="Suitable for"
-            labelLook="small"
-            placeholder="any"
-            value={asked.group}
-            onChange={(value) => set('group', value)}
-            choices={SUITABLE_FOR}
-          />
-        </>
-      }
-    >
+    <Page title="Atlas" wide actions={<Filters asked={asked} onAsk={set} />}>
       <div className="px-5 py-4">
         <div className="mb-3 flex min-h-11 flex-wrap items-center gap-3">
           <p role="status" className="text-soft">
             {shown.length} poses and movements, {count} versions of them
             {asked.group && ', at the most cautious stage'}.
           </p>
-          {(filtered || asked.find) && (
+          {isFiltered && (
             <Button
               look="quiet"
-              onClick={() => setParams(get('cards') ? { cards: get('cards') } : {}, { replace: true })}
+              onClick={() => setParams(cards.length ? { cards: cards.join(',') } : {}, { replace: true })}
             >
               <X aria-hidden size={18} />
               Clear
@@ -336,32 +284,89 @@ export function AtlasScreen() {
             Nothing answers to that.
           </Empty>
         )}
-        {groups.map(([family, name]) => {
-          const list = family ? shown.filter(({ pose }) => pose.family === family) : shown;
-          return (
-            list.length > 0 && (
-              <section key={family} className="mb-8">
-                {name && (
-                  <h2 className="mb-3 text-xl">
-                    {name} <span className="font-sans text-base font-normal text-soft">{list.length}</span>
-                  </h2>
-                )}
-                <ul className="grid grid-cols-[repeat(auto-fill,minmax(10.5rem,1fr))] gap-3">
-                  {list.map(({ pose, variants }) => (
-                    <PoseCard
-                      key={pose.id}
-                      pose={pose}
-                      first={(variants.find((variant) => variant.id === pose.usual) ?? variants[0]!).id}
-                      ways={variants.length}
-                      marked={cards.includes(pose.id)}
-                    />
-                  ))}
-                </ul>
-              </section>
-            )
-          );
-        })}
+        {(asked.find ? ([['', '']] as const) : FAMILIES).map(([family, name]) => (
+          <Family
+            key={family}
+            name={name}
+            list={family ? shown.filter(({ pose }) => pose.family === family) : shown}
+            cards={cards}
+          />
+        ))}
       </div>
     </Page>
   );
 }
+
+/** What is looked for, and everything that narrows it. */
+const Filters = ({
+  asked,
+  onAsk,
+}: {
+  asked: Asked;
+  onAsk: (key: (typeof FILTERS)[number], value: string) => void;
+}) => (
+  <>
+    <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">
+      Find a pose, however you write it
+      <input
+        type="search"
+        value={asked.find}
+        onChange={(event) => onAsk('find', event.target.value)}
+        placeholder="down dog, vrksasana, legs up the wall …"
+        className="min-h-11 rounded-lg border border-strong-line bg-paper px-3 text-base text-ink"
+      />
+    </label>
+    {CHOICES.map(([key, label, options]) => (
+      <Choice
+        key={key}
+        label={label}
+        value={asked[key]}
+        onChange={(value) => onAsk(key, value)}
+        options={options}
+      />
+    ))}
+    <ComboboxField
+      label="Suitable for"
+      labelLook="small"
+      placeholder="any"
+      value={asked.group}
+      onChange={(value) => onAsk('group', value)}
+      choices={SUITABLE_FOR}
+    />
+  </>
+);
+
+const CHOICES: readonly (readonly [
+  (typeof FILTERS)[number],
+  string,
+  readonly (readonly [string, string])[],
+])[] = [
+  ['action', 'Purpose', plain(ACTIONS)],
+  ['part', 'Part of the body', plain(REGIONS)],
+  ['level', 'Where the body is', plain(LEVELS)],
+  ['prop', 'With', [['none', 'nothing'], ...plain(PROPS)]],
+  ['floor', 'Points of contact', plain(['1', '2', '3', '4', '5'])],
+];
+
+/** The poses of one family under its name; nothing where there are none. */
+const Family = ({ name, list, cards }: { name: string; list: readonly Shown[]; cards: readonly string[] }) =>
+  list.length > 0 && (
+    <section className="mb-8">
+      {name && (
+        <h2 className="mb-3 text-xl">
+          {name} <span className="font-sans text-base font-normal text-soft">{list.length}</span>
+        </h2>
+      )}
+      <ul className="grid grid-cols-[repeat(auto-fill,minmax(10.5rem,1fr))] gap-3">
+        {list.map(({ pose, variants }) => (
+          <PoseCard
+            key={pose.id}
+            pose={pose}
+            first={(variants.find(({ id }) => id === pose.usual) ?? variants[0]!).id}
+            ways={variants.length}
+            marked={cards.includes(pose.id)}
+          />
+        ))}
+      </ul>
+    </section>
+  );
