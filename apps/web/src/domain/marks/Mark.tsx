@@ -1,4 +1,5 @@
 import type { Mark } from '@lotus-steady/core';
+import { Sign } from './Sign.js';
 
 const WORDS: Readonly<Record<Mark, string>> = {
   allowed: 'allowed',
@@ -18,27 +19,19 @@ const INK: Readonly<Record<Mark, string>> = {
  * diamond.
  */
 export const MarkSign = ({ mark, count }: { mark: Mark; count?: number }) => (
-  <span className={`inline-flex items-center gap-1.5 font-semibold ${INK[mark]}`}>
-    <svg
-      viewBox="0 0 16 16"
-      className="size-4 shrink-0"
-      aria-hidden
-      fill="none"
-      stroke="currentColor"
-      strokeWidth="2"
-      strokeLinecap="round"
-    >
-      {mark === 'allowed' && <circle cx="8" cy="8" r="4" />}
-      {mark === 'with-care' && (
-        <>
-          <circle cx="8" cy="8" r="6" />
-          <circle cx="8" cy="8" r="1.6" fill="currentColor" />
-        </>
-      )}
-      {mark === 'limited' && <path d="M3 13V5M13 13V5M3 8h10M3 11h10" />}
-      {mark === 'never' && <path d="M8 1.5 14.5 8 8 14.5 1.5 8Z" fill="currentColor" />}
-    </svg>
-    {WORDS[mark]}
-    {count !== undefined && <span className="font-normal tabular-nums">{count}</span>}
-  </span>
+  <Sign
+    ink={INK[mark]}
+    word={WORDS[mark]}
+    after={count !== undefined && <span className="font-normal tabular-nums">{count}</span>}
+  >
+    {mark === 'allowed' && <circle cx="8" cy="8" r="4" />}
+    {mark === 'with-care' && (
+      <>
+        <circle cx="8" cy="8" r="6" />
+        <circle cx="8" cy="8" r="1.6" fill="currentColor" />
+      </>
+    )}
+    {mark === 'limited' && <path d="M3 13V5M13 13V5M3 8h10M3 11h10" />}
+    {mark === 'never' && <path d="M8 1.5 14.5 8 8 14.5 1.5 8Z" fill="currentColor" />}
+  </Sign>
 );

@@ -1,12 +1,12 @@
 import { useMemo, useState } from 'react';
-import { GraduationCap, LayoutGrid, NotebookPen, NotebookText, Pencil, Printer, Trash2 } from 'lucide-react';
-import { useNavigate } from 'react-router';
+import { GraduationCap, LayoutGrid, NotebookPen, NotebookText, Pencil, Printer } from 'lucide-react';
 import { useClass } from '../../data/classes/useClass.js';
 import { useRemoveClass } from '../../data/classes/useRemoveClass.js';
 import { usePeople } from '../../data/people/usePeople.js';
 import type { ClassWhole } from '../../data/types.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
+import { RemoveButton } from '../../ui/RemoveButton.js';
 import { sayWhen } from '../../domain/words/say.js';
 import { Problem, Reading } from '../../ui/states.js';
 import { bodiesOf } from '../../domain/fitting/bodies.js';
@@ -14,7 +14,6 @@ import { FittingView } from '../../domain/fitting/FittingView.js';
 import { PlanToolbar } from './PlanToolbar.js';
 import { Recheck } from './Recheck.js';
 import { useLivePlan } from './useLivePlan.js';
-import { sayRemoved } from '../../ui/toasts.js';
 
 const KEYS = [
   ['← → ↑ ↓', 'move between what people do'],
@@ -44,7 +43,6 @@ export function FittingScreen({ id }: { id: string }) {
 
 function Kept({ data, id }: { data: ClassWhole; id: string }) {
   const { remove, restore } = useRemoveClass();
-  const navigate = useNavigate();
   return (
     <Page
       wide
@@ -80,22 +78,13 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
             <Printer aria-hidden size={20} />
             Print
           </Button>
-          <Button
-            look="quiet"
-            className="ml-auto"
-            disabled={remove.isPending}
-            onClick={() =>
-              remove.mutate(id, {
-                onSuccess: () => {
-                  void navigate('/classes');
-                  sayRemoved(data.title, () => restore.mutateAsync(id));
-                },
-              })
-            }
-          >
-            <Trash2 aria-hidden size={20} />
-            Remove
-          </Button>
+          <RemoveButton
+            name={data.title}
+            list="/classes"
+            busy={remove.isPending}
+            onRemove={(done) => remove.mutate(id, done)}
+            onRestore={() => restore.mutateAsync(id)}
+          />
         </>
       }
     >

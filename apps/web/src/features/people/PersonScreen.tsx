@@ -1,13 +1,13 @@
 import { nextChanges, stagePerson } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
-import { Trash2 } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import { usePerson } from '../../data/people/usePerson.js';
 import { useRemovePerson } from '../../data/people/useRemovePerson.js';
 import type { PersonWhole } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
+import { RemoveButton } from '../../ui/RemoveButton.js';
 import { sayDate } from '../../domain/words/say.js';
 import { today } from '../../data/today.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
@@ -15,7 +15,6 @@ import { PersonDialog } from '../../domain/person/PersonDialog.js';
 import { ownLimits, personOf, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { PropSizes } from './PropSizes.js';
-import { sayRemoved } from '../../ui/toasts.js';
 
 /** One person: what is known, and how the classes were. */
 export function PersonScreen({ id }: { id: string }) {
@@ -23,7 +22,6 @@ export function PersonScreen({ id }: { id: string }) {
   const { data: person } = reading;
   const [editing, setEditing] = useState(false);
   const { remove, restore } = useRemovePerson();
-  const navigate = useNavigate();
   return (
     <Page
       up={[{ to: '/people', name: 'People' }]}
@@ -34,22 +32,13 @@ export function PersonScreen({ id }: { id: string }) {
             <Button look="main" onClick={() => setEditing(true)}>
               Change
             </Button>
-            <Button
-              look="quiet"
-              className="ml-auto"
-              disabled={remove.isPending}
-              onClick={() =>
-                remove.mutate(id, {
-                  onSuccess: () => {
-                    void navigate('/people');
-                    sayRemoved(person.name, () => restore.mutateAsync(id));
-                  },
-                })
-              }
-            >
-              <Trash2 aria-hidden size={20} />
-              Remove
-            </Button>
+            <RemoveButton
+              name={person.name}
+              list="/people"
+              busy={remove.isPending}
+              onRemove={(done) => remove.mutate(id, done)}
+              onRestore={() => restore.mutateAsync(id)}
+            />
           </>
         )
       }

@@ -1,0 +1,41 @@
+import { Trash2 } from 'lucide-react';
+import { useNavigate } from 'react-router';
+import { Button } from './Button.js';
+import { sayRemoved } from './toasts.js';
+
+/** Removes what a screen is about, goes back to its list, and offers to bring it back. */
+export function RemoveButton({
+  name,
+  list,
+  busy,
+  onRemove,
+  onRestore,
+}: {
+  name: string;
+  /** The address of the list it stood in. */
+  list: string;
+  busy: boolean;
+  /** Told what to do once it is removed. */
+  onRemove: (done: { onSuccess: () => void }) => void;
+  onRestore: () => Promise<unknown>;
+}) {
+  const navigate = useNavigate();
+  return (
+    <Button
+      look="quiet"
+      className="ml-auto"
+      disabled={busy}
+      onClick={() =>
+        onRemove({
+          onSuccess: () => {
+            void navigate(list);
+            sayRemoved(name, onRestore);
+          },
+        })
+      }
+    >
+      <Trash2 aria-hidden size={20} />
+      Remove
+    </Button>
+  );
+}
