@@ -3,9 +3,10 @@ import { spawn } from 'node:child_process';
 import { accessSync, constants, mkdirSync, readFileSync, rmSync, writeFileSync, existsSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
+import { createInterface } from 'node:readline/promises';
 import { parseArgs } from 'node:util';
 import { ensureBuilt, ensurePackages, PlainError, ROOT } from './lib/machine.mjs';
-import { ensureMariaDb, startMariaDb } from './lib/mariadb.mjs';
+import { backUp, ensureMariaDb, startMariaDb } from './lib/mariadb.mjs';
 
 const say = (text) => console.log(text);
 const DATA = process.env.LOTUS_DATA ?? join(ROOT, '.data');
@@ -25,6 +26,18 @@ const portIsFree = (port) =>
       .once('error', () => resolve(false))
       .listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
   });
+
+/** Nobody's people and classes are replaced unasked; where nobody can answer, it must have been said. */
+async function askToReplace() {
+  const loss = process.env.DATABASE_URL
+    ? 'Everything in that database is replaced by the demo, and no copy of it is made.'
+    : `Everything in ${DATA} is replaced by the demo; a copy of it is made first.`;
+  if (!process.stdin.isTTY) throw new PlainError(`${loss} If that is meant: npm start -- --fresh --yes`);
+  const lines = createInterface({ input: process.stdin, output: process.stdout });
+  const answer = await lines.question(`${loss} Go on? (yes or no) `);
+  lines.close();
+  if (!/^y(es)?$/i.test(answer.trim())) throw new PlainError('Nothing was changed.');
+}
 
 function claimFolder() {
   try {
@@ -49,20 +62,25 @@ function claimFolder() {
 async function main() {
   let values;
   try {
-    ({ values } = parseArgs({ options: { fresh: { type: 'boolean' }, 'no-demo': { type: 'boolean' } } }));
+    ({ values } = parseArgs({
+      options: { fresh: { type: 'boolean' }, yes: { type: 'boolean' }, 'no-demo': { type: 'boolean' } },
+    }));
   } catch (error) {
-    throw new PlainError(`${error.message} Known: --fresh, --no-demo.`);
+    throw new PlainError(`${error.message} Known: --fresh, --yes, --no-demo.`);
   }
   const port = Number(process.env.PORT ?? 4310);
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new PlainError(`PORT is a number between 1 and 65535, not "${process.env.PORT}".`);
   if (!(await portIsFree(port)))
     throw new PlainError(`Port ${port} is taken. Choose another: PORT=4311 npm start`);
+  const hasData = existsSync(join(DATA, 'database.json'));
+  if (values.fresh && !values.yes && (hasData || process.env.DATABASE_URL)) await askToReplace();
   claimFolder();
   await ensurePackages(say);
   let url = process.env.DATABASE_URL;
   if (!url) {
     await ensureMariaDb(say);
+    if (values.fresh && hasData) say(`What was there is kept in ${await backUp(DATA)}`);
     const database = await startMariaDb(DATA, say);
     closing.push(database.stop);
     url = database.url;

@@ -4,6 +4,7 @@ import { randomBytes } from 'node:crypto';
 import {
   appendFileSync,
   chmodSync,
+  cpSync,
   existsSync,
   mkdirSync,
   openSync,
@@ -142,6 +143,22 @@ function accountOf(folder, data, say, forTests, log) {
   writeFileSync(secret, JSON.stringify({ password, accounts: ACCOUNTS }), { mode: 0o600 });
   chmodSync(secret, 0o600);
   return password;
+}
+
+/**
+ * Copies the database under a folder, which must not be running, into its `backups`.
+ *
+ * @returns where the copy is
+ */
+export async function backUp(folder) {
+  const data = join(folder, 'mariadb');
+  await clearLeftover(join(folder, 'mariadb.pid'), data);
+  const copy = join(folder, 'backups', new Date().toISOString().replace(/[:.]/g, '-'));
+  mkdirSync(copy, { recursive: true, mode: 0o700 });
+  rmSync(join(data, SOCKET), { force: true });
+  cpSync(data, join(copy, 'mariadb'), { recursive: true });
+  cpSync(join(folder, 'database.json'), join(copy, 'database.json'));
+  return copy;
 }
 
 /**

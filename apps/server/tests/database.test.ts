@@ -12,12 +12,14 @@ interface Started {
 type Start = (folder: string, say?: (words: string) => void) => Promise<Started>;
 
 let startMariaDb: Start;
+let backUp: (folder: string) => Promise<string>;
 let folder = '';
 let database: Started | undefined;
 
 beforeAll(async () => {
-  ({ startMariaDb } = (await import('../../../scripts/lib/mariadb.mjs' as string)) as {
+  ({ startMariaDb, backUp } = (await import('../../../scripts/lib/mariadb.mjs' as string)) as {
     startMariaDb: Start;
+    backUp: typeof backUp;
   });
   folder = join(mkdtempSync(join(tmpdir(), 'lotus-database-')), 'data');
   database = await startMariaDb(folder);
@@ -105,12 +107,13 @@ test('nor does it read files', async () => {
   await sequelize.close();
 });
 
-test('a folder of an earlier version keeps its data and loses its open accounts', async () => {
+test('a folder of an earlier version keeps its data and loses its open accounts; a copy of it starts too', async () => {
   const before = asServer();
   await before.query('CREATE TABLE kept (word VARCHAR(20))');
   await before.query("INSERT INTO kept VALUES ('still here')");
   await before.close();
   await database!.stop();
+  const copy = await backUp(folder);
   // As it was: every account that comes with a server, without a password; nothing said of accounts.
   const { password } = JSON.parse(readFileSync(join(folder, 'database.json'), 'utf8')) as {
     password: string;
@@ -129,4 +132,11 @@ test('a folder of an earlier version keeps its data and loses its open accounts'
   const after = asServer();
   expect(await after.query('SELECT word FROM kept', { plain: true })).toEqual({ word: 'still here' });
   await after.close();
+
+  // The copy made above is a folder that starts by itself, with the same password.
+  await database.stop();
+  database = await startMariaDb(copy);
+  const copied = asServer();
+  expect(await copied.query('SELECT word FROM kept', { plain: true })).toEqual({ word: 'still here' });
+  await copied.close();
 }, 60_000);

@@ -1,6 +1,6 @@
 /** The starting program: what it says, in one line, when something is in the way. */
 import { spawnSync } from 'node:child_process';
-import { chmodSync, existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -54,7 +54,20 @@ test.each(['abc', '0', '70000', '3.5'])('PORT=%s is no port', (value) => {
 test('an option that is not known names those that are', () => {
   const { status, lines } = start({}, '--frsh');
   expect(status).toBe(1);
-  expect(lines[0]).toMatch(/--frsh.*--fresh, --no-demo/);
+  expect(lines[0]).toMatch(/--frsh.*--fresh, --yes, --no-demo/);
+});
+
+test('a fresh start where something is there is not made unasked', () => {
+  const data = join(folder, 'in-use');
+  mkdirSync(data);
+  writeFileSync(join(data, 'database.json'), '{}');
+  const { status, lines } = start({ PORT: '4396', LOTUS_DATA: data }, '--fresh');
+  expect(status).toBe(1);
+  expect(lines).toEqual([
+    `Everything in ${data} is replaced by the demo; a copy of it is made first. ` +
+      `If that is meant: npm start -- --fresh --yes`,
+  ]);
+  expect(readFileSync(join(data, 'database.json'), 'utf8')).toBe('{}');
 });
 
 test('a folder that cannot be written', () => {

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { catalogue } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
 import { sayHoldOf, sayPurpose } from '../../domain/words/poseWords.js';
-import { Terms } from './Terms.js';
+import { Terms } from '../../ui/Terms.js';
 
 /** Ways from a level, or to it; the variant's own where it has one. */
 function sayWays(own: string | undefined, level: Level, direction: 'in' | 'out'): string {

@@ -1,6 +1,7 @@
 import { OWN_JOINTS, type Ball, type OwnAngles, type Posture } from '@lotus-steady/core';
 import { RotateCcw } from 'lucide-react';
 import { useState } from 'react';
+import { OneOf } from '../../ui/OneOf.js';
 import { Button } from '../../ui/Button.js';
 
 const SIDES = [
@@ -55,7 +56,7 @@ export function JointSliders({
   onSet: (key: string, degrees: number) => void;
   onUndo: (() => void) | undefined;
 }) {
-  const [side, setSide] = useState('');
+  const [side, setSide] = useState<(typeof SIDES)[number][0]>('');
   const current = ({ key, sided }: (typeof OWN_JOINTS)[number]): number =>
     sided
       ? (angles[keyed(key, side)] ?? angles[key] ?? angleIn(posture, keyed(key, side || 'R')))
@@ -63,17 +64,8 @@ export function JointSliders({
   return (
     <fieldset>
       <legend className="mb-2 font-display text-xl font-semibold">Joints</legend>
-      <div className="mb-3 flex flex-wrap gap-2" role="group" aria-label="Which side of the limbs">
-        {SIDES.map(([key, word]) => (
-          <Button
-            key={key}
-            look={side === key ? 'main' : 'plain'}
-            aria-pressed={side === key}
-            onClick={() => setSide(key)}
-          >
-            {word}
-          </Button>
-        ))}
+      <div className="mb-3 flex flex-wrap gap-2">
+        <OneOf label="Which side of the limbs" of={SIDES} value={side} onChange={setSide} />
         <Button look="quiet" disabled={!onUndo} onClick={onUndo}>
           <RotateCcw aria-hidden size={18} />
           Undo

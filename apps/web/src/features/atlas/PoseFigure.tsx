@@ -1,10 +1,16 @@
-import { mirrorMeasures, underFeetCm, type Build, type Pose, type Variant } from '@lotus-steady/core';
+import {
+  mirrorMeasures,
+  underFeetCm,
+  type Build,
+  type Pose,
+  type Side,
+  type Variant,
+} from '@lotus-steady/core';
 import { useState } from 'react';
 import { catalogue } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
 import { propsAt } from '../../domain/figure/mirrorProps.js';
-import type { Side } from '@lotus-steady/core';
-import { Button } from '../../ui/Button.js';
+import { OneOf } from '../../ui/OneOf.js';
 import { SelectField } from '../../ui/Field.js';
 import { useShown } from '../../workers/useWork.js';
 import { MeasureBars } from './MeasureBars.js';
@@ -97,32 +103,6 @@ export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) 
     </section>
   );
 }
-
-/** Buttons of which one is pressed. */
-const OneOf = <T extends string | number>({
-  label,
-  of,
-  value,
-  onChange,
-}: {
-  label: string;
-  of: readonly (readonly [T, string])[];
-  value: T;
-  onChange: (value: T) => void;
-}) => (
-  <span role="group" aria-label={label} className="flex gap-1">
-    {of.map(([each, word]) => (
-      <Button
-        key={each}
-        look={each === value ? 'main' : 'plain'}
-        aria-pressed={each === value}
-        onClick={() => onChange(each)}
-      >
-        {word}
-      </Button>
-    ))}
-  </span>
-);
 
 interface Body {
   build: Build;

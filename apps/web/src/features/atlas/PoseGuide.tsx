@@ -1,5 +1,5 @@
 import type { Pose, Variant } from '@lotus-steady/core';
-import { Terms } from './Terms.js';
+import { Terms } from '../../ui/Terms.js';
 
 /** "blanket under the knees", "2 blankets under the seat": each kind and place once. */
 const sayPropsOf = ({ props }: Variant): string =>

@@ -7,6 +7,7 @@ import { useRemovePerson } from '../../data/people/useRemovePerson.js';
 import type { PersonWhole } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
+import { Terms } from '../../ui/Terms.js';
 import { RemoveButton } from '../../ui/RemoveButton.js';
 import { sayDate } from '../../domain/words/say.js';
 import { today } from '../../data/today.js';
@@ -74,16 +75,7 @@ function Known({ person: { records: _records, propNotes: _notes, ...person } }: 
         `${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}`,
     ]),
   ];
-  return (
-    <dl className="mb-8 grid gap-x-6 gap-y-2 rounded-2xl border border-line bg-paper p-5 sm:grid-cols-[8rem_1fr]">
-      {facts.map(([term, text]) => (
-        <div key={term + text} className="contents">
-          <dt className="text-soft">{term}</dt>
-          <dd>{text}</dd>
-        </div>
-      ))}
-    </dl>
-  );
+  return <Terms look="framed" of={facts} />;
 }
 
 /** What to know and ask now, and the next days on which something changes. */

@@ -6,6 +6,7 @@ import { Link, useParams } from 'react-router';
 import { useHall } from '../../data/hall/useHall.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
+import { Terms } from '../../ui/Terms.js';
 import { Empty } from '../../ui/states.js';
 import { OwnRuleDialog } from './OwnRuleDialog.js';
 import { OwnRuleCard, RuleCard } from './RuleCard.js';
@@ -54,17 +55,7 @@ function Whole({ condition }: { condition: Condition }) {
         </>
       }
     >
-      <dl className="mb-6 grid gap-x-6 gap-y-2 rounded-2xl border border-line bg-paper p-5 sm:grid-cols-[8rem_1fr]">
-        {facts.map(
-          ([term, text]) =>
-            text && (
-              <div key={term} className="contents">
-                <dt className="text-soft">{term}</dt>
-                <dd>{text}</dd>
-              </div>
-            ),
-        )}
-      </dl>
+      <Terms look="framed" of={facts} />
       {warnings.length > 0 && (
         <section className="mb-6 rounded-2xl border border-clay bg-clay-wash p-5">
           <h2 className="mb-2 text-xl">Warning signs: no class</h2>
