@@ -61,7 +61,7 @@ test('a fresh start where something is there is not made unasked', () => {
   const data = join(folder, 'in-use');
   mkdirSync(data);
   writeFileSync(join(data, 'database.json'), '{}');
-  const { status, lines } = start({ PORT: '4396', LOTUS_DATA: data }, '--fresh');
+  const { status, lines } = start({ PORT: '4396', LOTUS_DATA: data, DATABASE_URL: '' }, '--fresh');
   expect(status).toBe(1);
   expect(lines).toEqual([
     `Everything in ${data} is replaced by the demo; a copy of it is made first. ` +

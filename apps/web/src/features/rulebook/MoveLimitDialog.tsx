@@ -36,11 +36,14 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
   const hall = useHall();
   const movable = movableBound(rule)!;
   const bound = rule.all[movable.index]!;
+  // A share of a range is typed as it is said: in per cent.
+  const isShare = 'measure' in bound && bound.measure.endsWith('Use');
+  const scale = isShare ? 100 : 1;
   const movedIn = ({ moved }: HallRules): MovedLimit | undefined => moved.find((one) => one.rule === rule.id);
   const valuesIn = (rules: HallRules): Values => {
     const moved = movedIn(rules);
     return {
-      to: String(moved?.to ?? movable.value),
+      to: String(Math.round((moved?.to ?? movable.value) * scale * 1000) / 1000),
       reason: moved?.reason ?? '',
       by: moved?.by ?? hall.teacher,
     };
@@ -50,7 +53,7 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
   });
   const moveOf = ({ to, reason, by }: Values): MovedLimit => ({
     rule: rule.id,
-    to: asNumber(to),
+    to: asNumber(to) / scale,
     reason,
     by,
     on: today(),
@@ -85,7 +88,8 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
     handleSubmit((values) => {
       if (!errors.length) save(moveOf(values), onto);
     });
-  const loosened = Number.isFinite(asNumber(watch('to'))) && isLoosened(rule, asNumber(watch('to')));
+  const typed = asNumber(watch('to')) / scale;
+  const loosened = Number.isFinite(typed) && isLoosened(rule, typed);
   return (
     <RuleDialog
       title="Move this limit"
@@ -111,11 +115,7 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
         inputMode="decimal"
         {...register('to')}
         error={wrong('to')}
-        hint={
-          'measure' in bound && bound.measure.endsWith('Use')
-            ? 'As a share of the usual range: 0.5 is half.'
-            : undefined
-        }
+        hint={isShare ? 'In per cent of the usual range: 50 is half.' : undefined}
       />
       {loosened && (
         <p role="status" className="rounded-lg border border-clay bg-clay-wash px-3 py-2">
