@@ -14,6 +14,7 @@ import { groupLanes } from '../../src/domain/fitting/groupLanes.js';
 import { measureWords } from '../../src/domain/words/measureWords.js';
 import { momentsOf } from '../../src/features/teach/moments.js';
 import { sayClock, sayDate, sayHold, sayOwnHold, sayProps, shortNames } from '../../src/domain/words/say.js';
+import { sayLimit } from '../../src/domain/words/ruleWords.js';
 import { sayWay } from '../../src/domain/words/sayWay.js';
 
 const ON = '2026-12-01';
@@ -195,3 +196,14 @@ describe('measures in words', () => {
   test('an own range reads as the joint it is about', () =>
     expect(measureWords('shoulderFlexionRight', 170, 120).words).toBe('Shoulder flexion right'));
 });
+
+test.each([
+  ['lumbarFlexionUse', 0.6, '60 % of the usual range'],
+  ['handsShare', 0.25, '25 % of body weight'],
+  ['wristLoad', 0.1, '10 % of body weight'],
+  ['abdominalLoad', 2, '2'],
+  ['headBelowHeart', 5, '5 cm'],
+  ['neckRotation', 45, '45°'],
+] as const)('a limit of %s at %d is said as %s', (measure, value, says) =>
+  expect(sayLimit(measure, value)).toBe(says),
+);

@@ -43,13 +43,17 @@ export const LEVEL_WORDS: Readonly<Record<RuleLevel, string>> = {
 const USES = new Set<string>(USE_NAMES);
 const SUPPORTS = { none: 'no support', hand: 'a hand on something', trunk: 'the trunk supported' } as const;
 
+/** What a measure is a share of, where it is one: said and typed in per cent. */
+export function percentOf(measure: Quantity): 'of the usual range' | 'of body weight' | undefined {
+  if (USES.has(measure)) return 'of the usual range';
+  return /Share$|^(wrist|knee|spine)Load$/.test(measure) ? 'of body weight' : undefined;
+}
+
 /** A limit's number with its unit: "120°", "5 cm", "60 % of the usual range". */
 export function sayLimit(measure: Quantity, value: number): string {
-  if (USES.has(measure)) return `${Math.round(value * 100)} % of the usual range`;
-  const { unit } = measureWords(measure, value, value);
-  if (unit) return `${value}${unit}`;
-  if (/Share$|Load$/.test(measure)) return `${Math.round(value * 100)} % of body weight`;
-  return String(value);
+  const share = percentOf(measure);
+  if (share) return `${Math.round(value * 100)} % ${share}`;
+  return `${value}${measureWords(measure, value, value).unit}`;
 }
 
 /** One bound in words: when it bites. */

@@ -14,7 +14,7 @@ import { useHall } from '../../data/hall/useHall.js';
 import { useSaveHallRules } from '../../data/hall/useSaveHallRules.js';
 import { today } from '../../data/today.js';
 import type { Hall } from '../../data/types.js';
-import { sayLimit } from '../../domain/words/ruleWords.js';
+import { percentOf, sayLimit } from '../../domain/words/ruleWords.js';
 import { Button } from '../../ui/Button.js';
 import { Conflict } from '../../ui/Conflict.js';
 import { differing } from '../../ui/differences.js';
@@ -36,9 +36,9 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
   const hall = useHall();
   const movable = movableBound(rule)!;
   const bound = rule.all[movable.index]!;
-  // A share of a range is typed as it is said: in per cent.
-  const isShare = 'measure' in bound && bound.measure.endsWith('Use');
-  const scale = isShare ? 100 : 1;
+  // A share is typed as it is said: in per cent.
+  const share = 'measure' in bound ? percentOf(bound.measure) : undefined;
+  const scale = share ? 100 : 1;
   const movedIn = ({ moved }: HallRules): MovedLimit | undefined => moved.find((one) => one.rule === rule.id);
   const valuesIn = (rules: HallRules): Values => {
     const moved = movedIn(rules);
@@ -115,7 +115,7 @@ export function MoveLimitDialog({ rule, onClose }: { rule: Rule; onClose: () => 
         inputMode="decimal"
         {...register('to')}
         error={wrong('to')}
-        hint={isShare ? 'In per cent of the usual range: 50 is half.' : undefined}
+        hint={share && `In per cent ${share}: 50 is half.`}
       />
       {loosened && (
         <p role="status" className="rounded-lg border border-clay bg-clay-wash px-3 py-2">

@@ -8,6 +8,7 @@ import { useSaveHallRules } from '../../data/hall/useSaveHallRules.js';
 import { today } from '../../data/today.js';
 import type { Hall } from '../../data/types.js';
 import { measureWords } from '../../domain/words/measureWords.js';
+import { percentOf } from '../../domain/words/ruleWords.js';
 import { ComboboxField } from '../../ui/ComboboxField.js';
 import { TextField } from '../../ui/Field.js';
 import { Problem } from '../../ui/states.js';
@@ -91,7 +92,8 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
     defaultValues: { measure: 'headBelowHeart', over: '5', reason: '', by: hall.teacher },
   });
   const values = watch();
-  const over = Number(values.over.replace(',', '.'));
+  const share = percentOf(values.measure);
+  const over = Number(values.over.replace(',', '.')) / (share ? 100 : 1);
   const ruleOf = ({ measure, reason, by }: Values, number: number): OwnRule => ({
     id: idOf(condition, reason, number),
     condition,
@@ -123,6 +125,8 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
       );
     });
   const { unit } = measureWords(values.measure, 1, 1);
+  const inUnit = unit ? `At most, in${unit.replace('°', ' degrees')}` : 'At most';
+  const atMost = share ? `At most, in per cent ${share}` : inUnit;
   return (
     <RuleDialog
       title="A rule of my own"
@@ -145,12 +149,7 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
             />
           )}
         />
-        <TextField
-          label={unit ? `At most, in${unit.replace('°', ' degrees')}` : 'At most'}
-          inputMode="decimal"
-          {...register('over')}
-          error={wrong('over')}
-        />
+        <TextField label={atMost} inputMode="decimal" {...register('over')} error={wrong('over')} />
       </div>
       <p role="status" className="text-soft">
         It would affect {touched} versions in the atlas.
