@@ -139,5 +139,8 @@ test('a limit moved by two: the numbers side by side', async ({ page, browser })
   await expect(both.getByRole('row', { name: 'Limit 3 4' })).toBeVisible();
   await both.getByRole('button', { name: 'Save mine' }).click();
   await expect(page.getByRole('dialog')).toBeHidden();
+  await page.getByRole('button', { name: /take back/ }).click();
+  await page.getByRole('button', { name: 'As the rulebook has it' }).click();
+  await expect(page.getByRole('button', { name: /take back/ })).toBeHidden();
   await other.context().close();
 });

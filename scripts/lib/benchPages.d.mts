@@ -6,4 +6,4 @@ export interface Visit {
 
 export function measurePages(
   classOf: (ids: readonly string[]) => object,
-): Promise<{ list: Visit; fitting: Visit; serverMb: number }>;
+): Promise<{ list: Visit; fitting: Visit; serverMb: number; workerMb: number }>;

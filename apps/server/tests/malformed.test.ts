@@ -93,7 +93,7 @@ test('no body of any shape ends in a 5xx, and every refusal says something', asy
         });
         if (status >= 400) expect((JSON.parse(text) as { message?: unknown }).message).toBeTruthy();
       }),
-      { numRuns: 60 },
+      { numRuns: 40 },
     );
   }
 }, 240_000);

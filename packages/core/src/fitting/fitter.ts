@@ -7,7 +7,7 @@ import { PACE, type Pace } from '../people/pace.js';
 import { assemble } from './assemble.js';
 import { NO_CHOICES, type Choices } from '../plan/choices.js';
 import { COUNTER_NEEDS, laneTable, type LaneTable, type Option, sidesOf } from './person/index.js';
-import { bitOf } from './bitSet.js';
+import { bitOf } from '../bitSet.js';
 import { LaneWork } from './laneWork.js';
 import { oneForAll, type OneForAll, Shared, together } from './together/index.js';
 import { timeline, type Timeline } from './time/index.js';

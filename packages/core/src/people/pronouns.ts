@@ -1,8 +1,8 @@
 import type { Person } from './types.js';
 
 /** How someone wants to be spoken of; they, where nothing is said. */
-export const PRONOUNS = ['she', 'he', 'they'] as const;
-export type Pronoun = (typeof PRONOUNS)[number];
+export type Pronoun = NonNullable<Person['pronoun']>;
+export const PRONOUNS: readonly Pronoun[] = ['she', 'he', 'they'];
 
 /** The forms that sentences need: she can, for her, her right. */
 export interface PronounWords {

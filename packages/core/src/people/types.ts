@@ -1,4 +1,3 @@
-import type { Pronoun } from './pronouns.js';
 import type { SidedMeasure, MidlineMeasure } from '../poses/measures.js';
 import type { Side } from '../side.js';
 
@@ -68,7 +67,7 @@ export interface Person {
   /** Norms of strength and balance are by sex. */
   sex?: 'woman' | 'man';
   /** How they want to be spoken of. */
-  pronoun?: Pronoun;
+  pronoun?: 'she' | 'he' | 'they';
 }
 
 /** Something wrong with what was entered: where, and what to do about it. */

@@ -1,6 +1,6 @@
 /** Sets and outcomes packed into numbers: nothing is lost, and two that differ never share a number. */
 import fc from 'fast-check';
-import { bitOf, hasBit, packSet, SET_MOST, sizeOfSet, unpackSet } from '../../src/fitting/bitSet.js';
+import { bitOf, hasBit, packSet, SET_MOST, sizeOfSet, unpackSet } from '../../src/bitSet.js';
 import {
   COUNTER_NEEDS,
   packOutcome,

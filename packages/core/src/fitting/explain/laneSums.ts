@@ -1,4 +1,4 @@
-import { hasBit } from '../bitSet.js';
+import { hasBit } from '../../bitSet.js';
 import { type BodyTable, COUNTED } from '../person/index.js';
 import { floorVisits } from '../ways/index.js';
 import type { LaneStep, LaneSums, RunAndTotal } from '../types.js';

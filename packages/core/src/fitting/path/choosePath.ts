@@ -13,7 +13,7 @@ import {
   sidesOf,
 } from '../person/index.js';
 import type { Passage } from '../ways/index.js';
-import { bitOf, hasBit, sizeOfSet } from '../bitSet.js';
+import { bitOf, hasBit, sizeOfSet } from '../../bitSet.js';
 import { WEIGHTS } from '../weights.js';
 import { counterPosesFor, type CounterNeed } from '../../poses/counterPoses.js';
 

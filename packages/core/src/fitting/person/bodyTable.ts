@@ -8,7 +8,7 @@ import { ageOn } from '../../calendar/dates.js';
 import { measureTable, type MeasureTable } from '../../rules/measureTable.js';
 import { countsTowards } from '../../rules/sums.js';
 import { SUMS } from '../../rules/types.js';
-import { packSet, SET_MOST } from '../bitSet.js';
+import { packSet, SET_MOST } from '../../bitSet.js';
 import { countedIn } from './counted.js';
 import { deepOf, type Deep } from './deep.js';
 import { propsOf } from './propsOf.js';

@@ -1,7 +1,7 @@
 import type { Measures } from '../../poses/measures.js';
 import type { Level, Pose } from '../../poses/types.js';
 import { countsTowards } from '../../rules/sums.js';
-import { packSet } from '../bitSet.js';
+import { packSet } from '../../bitSet.js';
 import type { LaneSums } from '../types.js';
 
 /**

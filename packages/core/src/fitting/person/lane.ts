@@ -4,7 +4,7 @@ import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
 import { SUMS, type Sum } from '../../rules/types.js';
 import type { Step } from '../../reading/parseSequence.js';
 import { breathSeconds, type Pace } from '../../people/pace.js';
-import { bitOf, packSet } from '../bitSet.js';
+import { bitOf, packSet } from '../../bitSet.js';
 import { bodyTable, type BodyTable } from './bodyTable.js';
 import { LONG_FOLD } from './deep.js';
 import { COUNTER_NEEDS, packRowOutcome } from './outcome.js';

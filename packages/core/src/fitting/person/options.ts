@@ -9,7 +9,7 @@ import {
   type Ask,
   type Candidate,
 } from './candidates.js';
-import { hasBit } from '../bitSet.js';
+import { hasBit } from '../../bitSet.js';
 import { LONG_FOLD } from './deep.js';
 import type { LaneTable } from './lane.js';
 import { packOutcome } from './outcome.js';

@@ -2,7 +2,7 @@ import { LEVELS } from '../../poses/levels.js';
 import type { CounterNeed } from '../../poses/counterPoses.js';
 import type { Level } from '../../poses/types.js';
 import { SUMS } from '../../rules/types.js';
-import { SET_MOST } from '../bitSet.js';
+import { SET_MOST } from '../../bitSet.js';
 
 /** What a deep shape leaves to be answered by a counter-pose. */
 export const COUNTER_NEEDS: readonly CounterNeed[] = ['back-bend', 'fold', 'inversion'];

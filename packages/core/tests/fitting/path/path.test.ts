@@ -15,7 +15,7 @@ import {
   type StagedPerson,
 } from '../../builtIn.js';
 import { asked } from '../../../src/fitting/person/candidates.js';
-import { bitOf } from '../../../src/fitting/bitSet.js';
+import { bitOf } from '../../../src/bitSet.js';
 import { laneTable, type LaneTable } from '../../../src/fitting/person/lane.js';
 import { COUNTER_NEEDS } from '../../../src/fitting/person/outcome.js';
 import { levelDistance } from '../../../src/fitting/ways/levelDistance.js';
