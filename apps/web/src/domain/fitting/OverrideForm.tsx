@@ -1,12 +1,13 @@
 import { type LaneStep, type Override } from '@lotus-steady/core';
-import { useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { lazy, Suspense, useState } from 'react';
+import { Loading } from '../../ui/states.js';
 import { variantById } from '../../data/catalogue.js';
-import { Figure } from '../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
-import { SelectField, TextField } from '../../ui/Field.js';
 import { Alternatives } from './Alternatives.js';
 import { PoseDialog } from './PoseDialog.js';
+
+/** Only who chooses needs the form. */
+const ReasonForm = lazy(async () => ({ default: (await import('./ReasonForm.js')).ReasonForm }));
 
 interface Props {
   person: { id: string; name: string };
@@ -46,12 +47,14 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
       )}
       {!chosen && <Alternatives entry={entry} onTake={setVariant} />}
       {variant && (
-        <ReasonForm
-          name={person.name}
-          variant={variant}
-          onVariant={setVariant}
-          onReason={(reason) => onOverride({ personId: person.id, step: entry.step, variant, reason })}
-        />
+        <Suspense fallback={<Loading />}>
+          <ReasonForm
+            name={person.name}
+            variant={variant}
+            onVariant={setVariant}
+            onReason={(reason) => onOverride({ personId: person.id, step: entry.step, variant, reason })}
+          />
+        </Suspense>
       )}
       {finding && (
         <PoseDialog
@@ -64,66 +67,5 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
         />
       )}
     </section>
-  );
-}
-
-/** The chosen way, which version of it, and why. */
-function ReasonForm({
-  name,
-  variant,
-  onVariant,
-  onReason,
-}: {
-  name: string;
-  variant: string;
-  onVariant: (variant: string | undefined) => void;
-  onReason: (reason: string) => void;
-}) {
-  const chosen = variantById(variant);
-  const { register, handleSubmit, formState } = useForm({ defaultValues: { reason: '' } });
-  return (
-    <form
-      className="mt-2 space-y-3"
-      noValidate
-      onSubmit={(event) => void handleSubmit(({ reason }) => onReason(reason.trim()))(event)}
-    >
-      <div className="flex items-center gap-2">
-        <Figure variant={variant} className="w-24" decorative />
-        <p>
-          <b>{chosen.pose.name}</b>, {chosen.variant.name} for {name}
-        </p>
-      </div>
-      {chosen.pose.ladder.length > 1 && (
-        <SelectField
-          label="Which version"
-          value={variant}
-          onChange={(event) => onVariant(event.target.value)}
-        >
-          {chosen.pose.ladder.map(({ id, name: rung }) => (
-            <option key={id} value={id}>
-              {rung}
-            </option>
-          ))}
-        </SelectField>
-      )}
-      <TextField
-        label="Why"
-        autoFocus
-        placeholder="Has done it this way for years"
-        {...register('reason', {
-          validate: (reason) => Boolean(reason.trim()) || 'Say why, so that it can be understood later.',
-        })}
-        error={formState.errors.reason?.message}
-      />
-      <p className="text-sm text-soft">
-        Limits stay said. What must never be done needs a medical clearance.
-      </p>
-      <div className="flex gap-2">
-        <Button look="main" type="submit">
-          Use this
-        </Button>
-        <Button onClick={() => onVariant(undefined)}>Cancel</Button>
-      </div>
-    </form>
   );
 }
