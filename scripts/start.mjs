@@ -73,7 +73,7 @@ async function main() {
     throw new PlainError(`PORT is a number between 1 and 65535, not "${process.env.PORT}".`);
   if (!(await portIsFree(port)))
     throw new PlainError(`Port ${port} is taken. Choose another: PORT=4311 npm start`);
-  const hasData = existsSync(join(DATA, 'database.json'));
+  const hasData = existsSync(join(DATA, 'database.json')) && existsSync(join(DATA, 'mariadb'));
   if (values.fresh && !values.yes && (hasData || process.env.DATABASE_URL)) await askToReplace();
   claimFolder();
   await ensurePackages(say);

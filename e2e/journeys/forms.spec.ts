@@ -17,7 +17,12 @@ test('errors of a long form are summed up, and each leads to its field', async (
   await expectAccessible(page);
   await summary.getByRole('button', { name: 'Fix the marked line of the sequence.' }).click();
   await expect(page.getByLabel('Sequence', { exact: true })).toBeFocused();
-  await summary.getByRole('button', { name: 'Still needed: who is coming.' }).click();
+  // What is left changes as one types; the hand stays where it types.
+  await page.keyboard.press('Control+A');
+  await page.keyboard.type('- Tree, 5 breaths');
+  await expect(page.getByLabel('Sequence', { exact: true })).toBeFocused();
+  await expect(page.getByLabel('Sequence', { exact: true })).toHaveValue('- Tree, 5 breaths');
+  await page.getByRole('button', { name: 'Still needed: who is coming.' }).click();
   await expect(page.getByText('Still needed: who is coming.').first()).toBeFocused();
   await page.getByRole('checkbox', { name: 'Hollis Penny' }).check();
   await page.getByText('Warning signs').first().click();

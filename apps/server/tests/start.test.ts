@@ -59,7 +59,7 @@ test('an option that is not known names those that are', () => {
 
 test('a fresh start where something is there is not made unasked', () => {
   const data = join(folder, 'in-use');
-  mkdirSync(data);
+  mkdirSync(join(data, 'mariadb'), { recursive: true });
   writeFileSync(join(data, 'database.json'), '{}');
   const { status, lines } = start({ PORT: '4396', LOTUS_DATA: data, DATABASE_URL: '' }, '--fresh');
   expect(status).toBe(1);

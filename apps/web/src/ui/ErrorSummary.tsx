@@ -3,6 +3,8 @@ import { useEffect, useRef } from 'react';
 interface Props {
   /** What is wrong, each as it stands at its field. */
   messages: readonly string[];
+  /** How often the form was sent: only then may the focus be taken, never while somebody types. */
+  attempt: number;
 }
 
 /** Where a message stands in a form: its control, or its own place where it is about several. */
@@ -14,14 +16,18 @@ const fieldSaying = (form: HTMLFormElement, message: string): HTMLElement | unde
 
 /**
  * What is wrong with a long form, in one place beside the button that was pressed: each line leads to its
- * field. New errors take the focus, so that they are heard and seen.
+ * field. After the button it takes the focus, so that it is heard and seen.
  */
-export function ErrorSummary({ messages }: Props) {
+export function ErrorSummary({ messages, attempt }: Props) {
   const box = useRef<HTMLDivElement>(null);
-  const all = messages.join('\n');
+  const told = useRef(0);
+  const isWrong = messages.length > 0;
   useEffect(() => {
-    if (all) box.current?.focus();
-  }, [all]);
+    const types = document.activeElement?.matches('input, textarea, select');
+    if (!isWrong || attempt === told.current || types) return;
+    told.current = attempt;
+    box.current?.focus();
+  }, [attempt, isWrong]);
   if (!messages.length) return null;
   return (
     <div

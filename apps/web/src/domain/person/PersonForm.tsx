@@ -32,7 +32,7 @@ export function PersonForm({
   onCancel: () => void;
 }) {
   const form = useForm<PersonValues>({ defaultValues: valuesOf(person) });
-  const { register, handleSubmit, control, watch, setValue, getValues, reset } = form;
+  const { register, handleSubmit, control, watch, setValue, getValues, reset, formState } = form;
   const conditions = useFieldArray({ control, name: 'conditions' });
   const save = useSavePerson(person?.id);
   // What the core can tell is said at once and all together; the server checks again and knows the namesakes.
@@ -144,7 +144,7 @@ export function PersonForm({
       </fieldset>
       <LimitFields form={form} wrong={wrong} />
       <ClearanceFields form={form} wrong={wrong} />
-      <ErrorSummary messages={fields.map(({ message }) => message)} />
+      <ErrorSummary messages={fields.map(({ message }) => message)} attempt={formState.submitCount} />
       {theirs ? (
         <Conflict
           what="this person"

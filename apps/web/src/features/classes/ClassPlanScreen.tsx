@@ -65,13 +65,12 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
   const [{ known, start }] = useState(read);
   const id = known?.id;
   const form = useForm<PlanValues>({ defaultValues: start });
-  const { register, control, handleSubmit, watch, setValue, reset, getValues } = form;
+  const { register, control, handleSubmit, watch, setValue, reset, getValues, formState } = form;
   const hall = useHall();
   const people = usePeople();
   const fit = useFit();
   const save = useSaveClass(id);
   const navigate = useNavigate();
-  const [asked, setAsked] = useState(false);
   const { reset: forgetFit } = fit;
   const { reset: forgetSave } = save;
   useEffect(() => {
@@ -89,7 +88,7 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
     ? parseSequence(plan.sequenceText, catalogue().poses)
     : { sequence: undefined, errors: [] };
   const title = plan.title.trim() || sequence?.title || '';
-  const missing = asked ? missingIn(plan, lines.length) : {};
+  const missing = formState.isSubmitted ? missingIn(plan, lines.length) : {};
   const problem = fit.error ?? save.error;
   const wrong = (field: string): string | undefined =>
     fieldsOf(problem).find((item) => item.field === field)?.message;
@@ -147,7 +146,6 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
         className="grid gap-x-10 gap-y-6 lg:grid-cols-2"
         noValidate
         onSubmit={(event) => {
-          setAsked(true);
           void handleSubmit((values) => {
             if (!Object.keys(missingIn(values, lines.length)).length)
               fit.mutate(draftOf(values, start, title));
@@ -173,7 +171,7 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
             chosen={plan.houseView}
             onChange={(houseView) => setValue('houseView', houseView, { shouldDirty: true })}
           />
-          <ErrorSummary messages={messages} />
+          <ErrorSummary messages={messages} attempt={formState.submitCount} />
           {problem && !fieldsOf(problem).length && <Problem error={problem} />}
           <Button look="main" type="submit" className="w-full text-lg" disabled={fit.isPending}>
             {fit.isPending ? 'Fitting …' : 'Fit this class'}
