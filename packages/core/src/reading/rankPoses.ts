@@ -21,7 +21,8 @@ interface Entry {
 
 const entryOf = (pose: Pose, name: string, variant?: Variant): Entry => {
   const parts = words(name);
-  return { pose, parts, joined: parts.join(''), ...(variant ? { variant } : {}) };
+  const joined = parts.join('');
+  return { pose, parts, joined, ...(variant ? { variant } : {}) };
 };
 
 /** A rung's own words after a name of its pose also name it: "cobra on the forearms". */
@@ -65,16 +66,17 @@ function makeIndex(poses: readonly Pose[]): Index {
   const owners = new Map<string, Set<Pose>>();
   for (const { pose, parts } of entries)
     for (const part of parts) owners.set(part, (owners.get(part) ?? new Set()).add(pose));
-  return {
-    entries,
-    rarity: (word) =>
-      Math.log(1 + poses.length / (1 + (owners.get(word)?.size ?? 0))) / Math.log(1 + poses.length / 2),
-  };
+  const rarityOf = (shared: number): number =>
+    Math.log(1 + poses.length / (1 + shared)) / Math.log(1 + poses.length / 2);
+  const rarities = new Map([...owners].map(([word, { size }]) => [word, rarityOf(size)]));
+  const unheardOf = rarityOf(0);
+  return { entries, rarity: (word) => rarities.get(word) ?? unheardOf };
 }
 
-const likeness = (a: string, b: string): number => {
+/** How alike two words are, 0 to 1; 0 where they cannot be more alike than `least`. */
+const likeness = (a: string, b: string, least = 0): number => {
   const most = Math.max(a.length, b.length);
-  if (most === 0 || Math.abs(a.length - b.length) > most * 0.45) return 0;
+  if (most === 0 || Math.abs(a.length - b.length) > most * Math.min(0.45, 1 - least) + 1e-9) return 0;
   const far = distance(a, b);
   // Two letters that changed places are one slip.
   return (
@@ -83,43 +85,106 @@ const likeness = (a: string, b: string): number => {
   );
 };
 
+/** Words less alike than this are two words. */
+const LEAST_NEAR = 0.75;
+
 /** Two words that are the same but for a slip of the hand or the ear. */
 const near = (a: string, b: string): number => {
   if (a === b) return 1;
   // "Unsupported" is no slip for "supported".
   if (Math.min(a.length, b.length) < 4 || a.startsWith('un') !== b.startsWith('un')) return 0;
-  const alike = likeness(a, b);
-  return alike >= 0.75 ? alike : 0;
+  const alike = likeness(a, b, LEAST_NEAR);
+  return alike >= LEAST_NEAR ? alike : 0;
 };
+
+/** A name less alike than this to what was written is not meant. */
+const LEAST_ALIKE = 0.55;
 
 /** What words beside the name cost, each as telling as it is: they may name another pose. */
 const LEFT_OVER = 0.16;
-/** Words that some rung of the pose answers to cost nothing. */
-const isOfLadder = (pose: Pose, word: string): boolean =>
-  pose.ladder.some((variant) => rungWords(variant).some((list) => list.some((part) => near(part, word) > 0)));
+
+/**
+ * What was written, and how near each of its words is to a word of the catalogue. Names share their words
+ * and rungs theirs, so each pair of words is compared once.
+ */
+class Asked {
+  readonly words: readonly string[];
+  /** All words in one piece. */
+  readonly joined: string;
+  private readonly nearness = new Map<string, readonly number[]>();
+  private readonly ladders = new Map<Pose, readonly boolean[]>();
+  private readonly runs = new Map<number, readonly Run[]>();
+
+  constructor(written: string) {
+    this.words = words(written);
+    this.joined = this.words.join('');
+  }
+
+  /** How near each of the words is to this one, 0 to 1. */
+  near(part: string): readonly number[] {
+    return (
+      this.nearness.get(part) ??
+      keep(
+        this.nearness,
+        part,
+        this.words.map((word) => near(word, part)),
+      )
+    );
+  }
+
+  /** Of each word, whether some rung of the pose answers to it: beside the name it costs nothing then. */
+  ofLadder(pose: Pose): readonly boolean[] {
+    return this.ladders.get(pose) ?? keep(this.ladders, pose, this.findOfLadder(pose));
+  }
+
+  private findOfLadder(pose: Pose): boolean[] {
+    const parts = pose.ladder.flatMap(rungWords).flat();
+    return this.words.map((_, i) => parts.some((part) => this.near(part)[i]! > 0));
+  }
+
+  /** The pieces of up to this many words beside each other. */
+  pieces(most: number): readonly Run[] {
+    return this.runs.get(most) ?? keep(this.runs, most, this.cut(most));
+  }
+
+  private cut(most: number): Run[] {
+    return this.words.flatMap((_, from) =>
+      this.words.slice(from, from + most).map((_, at) => {
+        const count = at + 1;
+        const text = this.words.slice(from, from + count).join('');
+        return { from, count, text };
+      }),
+    );
+  }
+}
+
+/** Some words beside each other, written as one. */
+interface Run {
+  from: number;
+  count: number;
+  text: string;
+}
 
 /** A name written in one piece, anywhere among the words. */
-function inOnePiece(
-  asked: readonly string[],
-  { joined, parts }: Entry,
-): { alike: number; used: readonly number[] } {
-  let best = { alike: 0, used: [] as number[] };
-  for (let from = 0; from < asked.length; from++) {
-    let run = '';
-    if (best.alike === 1) break;
-    for (let to = from; to < Math.min(asked.length, from + parts.length + 2); to++) {
-      run += asked[to]!;
-      const alike = run.length < 5 && run !== joined ? 0 : likeness(run, joined);
-      if (alike > best.alike || (alike === best.alike && to - from + 1 > best.used.length))
-        best = { alike, used: Array.from({ length: to - from + 1 }, (_, i) => from + i) };
-    }
+function inOnePiece(asked: Asked, { joined, parts }: Entry): { alike: number; used: readonly number[] } {
+  let best: Run | undefined;
+  let most = LEAST_ALIKE;
+  for (const run of asked.pieces(parts.length + 2)) {
+    if (best && most === 1 && run.from > best.from) break;
+    if (run.text.length < 5 && run.text !== joined) continue;
+    const alike = likeness(run.text, joined, most);
+    if (alike < most || (best && alike === most && run.count <= best.count)) continue;
+    most = alike;
+    best = run;
   }
-  return best;
+  if (!best) return { alike: 0, used: [] };
+  const { from, count } = best;
+  return { alike: most, used: Array.from({ length: count }, (_, i) => from + i) };
 }
 
 /** The name's words in any order. */
 function inAnyOrder(
-  asked: readonly string[],
+  asked: Asked,
   { parts }: Entry,
   rarity: Index['rarity'],
 ): { alike: number; used: readonly number[] } {
@@ -131,12 +196,10 @@ function inAnyOrder(
     all += weight;
     let best = 0;
     let at = -1;
-    asked.forEach((word, i) => {
-      const alike = used.includes(i) ? 0 : near(word, part);
-      if (alike > best) {
-        best = alike;
-        at = i;
-      }
+    asked.near(part).forEach((alike, i) => {
+      if (alike <= best || used.includes(i)) return;
+      best = alike;
+      at = i;
     });
     if (at >= 0) {
       used.push(at);
@@ -147,11 +210,11 @@ function inAnyOrder(
 }
 
 /** The rung that the words ask for; the usual one if none is named. */
-function rungFor(pose: Pose, asked: readonly string[]): { variant: Variant; named: number } {
+function rungFor(pose: Pose, asked: Asked): { variant: Variant; named: number } {
   let best = { variant: pose.ladder.find((variant) => variant.id === pose.usual)!, named: 0 };
   for (const variant of pose.ladder)
     for (const list of rungWords(variant)) {
-      if (!list.length || !list.every((part) => asked.some((word) => near(part, word) > 0))) continue;
+      if (!list.length || !list.every((part) => asked.near(part).some((alike) => alike > 0))) continue;
       const named = list.reduce((sum, part) => sum + part.length, 0);
       if (named > best.named) best = { variant, named };
     }
@@ -170,23 +233,21 @@ function rungFor(pose: Pose, asked: readonly string[]): { variant: Variant; name
  */
 export function rankPoses(written: string, poses: readonly Pose[], most = 5): Ranked[] {
   const { entries, rarity } = indexOf(poses);
-  const asked = words(written);
+  const asked = new Asked(written);
   const best = new Map<Pose, { sure: number; entry: Entry }>();
-  if (!asked.length) return [];
-  const full = asked.join('');
   for (const entry of entries) {
     for (const { alike, used } of [inOnePiece(asked, entry), inAnyOrder(asked, entry, rarity)]) {
-      if (alike < 0.55) continue;
-      const left = asked.filter((_, i) => !used.includes(i));
-      const cost = left.reduce(
-        (sum, word) => sum + (isOfLadder(entry.pose, word) ? 0.02 : LEFT_OVER * Math.min(1, rarity(word))),
-        0,
-      );
+      if (alike < LEAST_ALIKE) continue;
+      const ofLadder = asked.ofLadder(entry.pose);
+      const cost = asked.words.reduce((sum, word, i) => {
+        if (used.includes(i)) return sum;
+        return sum + (ofLadder[i] ? 0.02 : LEFT_OVER * Math.min(1, rarity(word)));
+      }, 0);
       // Of two names that are both there, the one that explains more of what was written.
-      const explained = used.reduce((sum, i) => sum + asked[i]!.length, 0) / full.length;
+      const explained = used.reduce((sum, i) => sum + asked.words[i]!.length, 0) / asked.joined.length;
       const sure =
         Math.max(0, alike - Math.min(0.5, cost) - 0.02 * (1 - explained)) *
-        (entry.joined === full ? 1.02 : 1);
+        (entry.joined === asked.joined ? 1.02 : 1);
       const known = best.get(entry.pose);
       if (!known || sure > known.sure) best.set(entry.pose, { sure, entry });
     }
