@@ -1,7 +1,7 @@
 const shared = {
   testEnvironment: 'node',
   extensionsToTreatAsEsm: ['.ts'],
-  transform: { '^.+\\.ts$': '@swc/jest' },
+  transform: { '^.+\\.ts$': '<rootDir>/../../scripts/lib/jestTransform.mjs' },
   moduleNameMapper: {
     '^@lotus-steady/core/solving$': '<rootDir>/../../packages/core/src/solving.ts',
     '^@lotus-steady/core/built-in$': '<rootDir>/../../packages/core/builtIn/index.ts',

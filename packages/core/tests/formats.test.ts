@@ -5,6 +5,7 @@ import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Ajv } from 'ajv';
+import { fitCommand, UsageError } from '../../../scripts/lib/fitCommand.js';
 
 const ROOT = join(dirname(fileURLToPath(import.meta.url)), '../../..');
 const folder = mkdtempSync(join(tmpdir(), 'lotus-fit-'));
@@ -16,28 +17,33 @@ const file = (name: string, text: string): string => {
   writeFileSync(join(folder, name), text);
   return join(folder, name);
 };
-const fit = (sequence: string, people: string, on = '2026-11-26', out = 'json') =>
-  spawnSync(
-    'npx',
-    [
-      'tsx',
-      '--conditions=source',
-      'scripts/fit.ts',
-      '--sequence',
-      sequence,
-      '--people',
-      people,
-      '--on',
-      on,
-      '--out',
-      out,
-    ],
-    {
-      cwd: ROOT,
-      encoding: 'utf8',
-      env: { ...process.env, NODE_OPTIONS: '' },
-    },
-  );
+const words = (sequence: string, people: string, on = '2026-11-26', out = 'json') => [
+  '--sequence',
+  sequence,
+  '--people',
+  people,
+  '--on',
+  on,
+  '--out',
+  out,
+];
+const script = (name: string, ...args: readonly string[]) =>
+  spawnSync('npx', ['tsx', '--conditions=source', `scripts/${name}.ts`, ...args], {
+    cwd: ROOT,
+    encoding: 'utf8',
+    maxBuffer: 1 << 26,
+    env: { ...process.env, NODE_OPTIONS: '' },
+  });
+/** Why a command line is refused. */
+const refusal = (...of: Parameters<typeof words>): string => {
+  try {
+    fitCommand(words(...of));
+  } catch (error) {
+    if (error instanceof UsageError) return error.message;
+    throw error;
+  }
+  return '';
+};
 const EXAMPLES = join(ROOT, 'docs/examples');
 
 test('the example people and the result keep to their schemas, and the same input gives the same output', () => {
@@ -45,23 +51,19 @@ test('the example people and the result keep to their schemas, and the same inpu
   const validPeople = ajv.compile(schema('people'));
   const validFitting = ajv.compile(schema('fitting'));
   expect([validPeople(JSON.parse(people)), validPeople.errors]).toEqual([true, null]);
-  const first = fit(join(EXAMPLES, 'thursday-mixed.txt'), join(EXAMPLES, 'people.json'));
-  expect(first.status).toBe(0);
-  const result: unknown = JSON.parse(first.stdout);
+  const asked = words(join(EXAMPLES, 'thursday-mixed.txt'), join(EXAMPLES, 'people.json'));
+  const first = fitCommand(asked);
+  const result: unknown = JSON.parse(first);
   expect([validFitting(result), validFitting.errors]).toEqual([true, null]);
-  expect(fit(join(EXAMPLES, 'thursday-mixed.txt'), join(EXAMPLES, 'people.json')).stdout).toBe(first.stdout);
+  expect(script('fit', ...asked)).toMatchObject({ status: 0, stdout: `${first}\n` });
 });
 
 test('text output tells who does what', () => {
-  const { stdout, status } = fit(
-    join(EXAMPLES, 'thursday-mixed.txt'),
-    join(EXAMPLES, 'people.json'),
-    '2026-11-26',
-    'text',
+  const text = fitCommand(
+    words(join(EXAMPLES, 'thursday-mixed.txt'), join(EXAMPLES, 'people.json'), '2026-11-26', 'text'),
   );
-  expect(status).toBe(0);
-  expect(stdout).toContain('as written: Ines');
-  expect(stdout).toContain('doctor, midwife or physiotherapist');
+  expect(text).toContain('as written: Ines');
+  expect(text).toContain('doctor, midwife or physiotherapist');
 });
 
 const good = '- Tree\n';
@@ -85,26 +87,18 @@ test.each([
   ],
   ['an impossible date', good, nobody, '2026-02-30', /real date/],
   ['two of one name', good, '{"people": [{"name": "A"}, {"name": "A"}]}', '2026-11-26', /two people named/],
-])(
-  '%s: exit 2, the reason on standard error, nothing on standard output',
-  (_what, sequence, people, on, reason) => {
-    const { status, stdout, stderr } = fit(file('s.txt', sequence), file('p.json', people), on);
-    expect(status).toBe(2);
-    expect(stdout).toBe('');
-    expect(stderr).toMatch(reason);
-  },
+])('%s: refused, and the reason said', (_what, sequence, people, on, reason) =>
+  expect(refusal(file('s.txt', sequence), file('p.json', people), on)).toMatch(reason),
 );
 
-test('a file that is not there', () =>
-  expect(fit('/nowhere.txt', '/nobody.json')).toMatchObject({ status: 2, stdout: '' }));
+test('a file that is not there: exit 2, the reason on standard error, nothing on standard output', () => {
+  const { status, stdout, stderr } = script('fit', ...words('/nowhere.txt', '/nobody.json'));
+  expect([status, stdout]).toEqual([2, '']);
+  expect(stderr).toContain('/nowhere.txt cannot be read');
+});
 
 test('the catalogue is printed as JSON that keeps to its schema, every variant with its measures', () => {
-  const printed = spawnSync('npx', ['tsx', '--conditions=source', 'scripts/export.ts', 'catalogue'], {
-    cwd: ROOT,
-    encoding: 'utf8',
-    maxBuffer: 1 << 26,
-    env: { ...process.env, NODE_OPTIONS: '' },
-  });
+  const printed = script('export', 'catalogue');
   const catalogue = JSON.parse(printed.stdout) as {
     poses: { id: string; usual: string; variants: { id: string; measures: object }[] }[];
   };
@@ -115,10 +109,6 @@ test('the catalogue is printed as JSON that keeps to its schema, every variant w
 });
 
 test('asked for something else, the export says what there is', () => {
-  const { status, stderr } = spawnSync(
-    'npx',
-    ['tsx', '--conditions=source', 'scripts/export.ts', 'recipes'],
-    { cwd: ROOT, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } },
-  );
+  const { status, stderr } = script('export', 'recipes');
   expect([status, stderr.includes('catalogue')]).toEqual([2, true]);
 });
