@@ -27,7 +27,7 @@ export function Differences({
       className="no-print flex flex-wrap items-start gap-3 border-b border-clay bg-clay-wash px-5 py-3"
     >
       <details className="min-w-72 flex-1">
-        <summary className="font-semibold">{says}</summary>
+        <summary className="min-h-6 content-center font-semibold">{says}</summary>
         <ul className="mt-2 space-y-1">
           {differences.map((one, i) => (
             <li key={i}>
