@@ -68,6 +68,8 @@ async function main() {
   } catch (error) {
     throw new PlainError(`${error.message} Known: --fresh, --yes, --no-demo.`);
   }
+  if (values.fresh && values['no-demo'])
+    throw new PlainError('--fresh puts the demo in place of what is there; it cannot go with --no-demo.');
   const port = Number(process.env.PORT ?? 4310);
   if (!Number.isInteger(port) || port < 1 || port > 65535)
     throw new PlainError(`PORT is a number between 1 and 65535, not "${process.env.PORT}".`);

@@ -57,6 +57,12 @@ test('an option that is not known names those that are', () => {
   expect(lines[0]).toMatch(/--frsh.*--fresh, --yes, --no-demo/);
 });
 
+test('a fresh start and no demo do not go together', () => {
+  const { status, lines } = start({}, '--fresh', '--no-demo', '--yes');
+  expect(status).toBe(1);
+  expect(lines).toEqual(['--fresh puts the demo in place of what is there; it cannot go with --no-demo.']);
+});
+
 test('a fresh start where something is there is not made unasked', () => {
   const data = join(folder, 'in-use');
   mkdirSync(join(data, 'mariadb'), { recursive: true });

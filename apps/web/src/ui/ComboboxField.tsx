@@ -1,14 +1,7 @@
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/react';
 import { useMemo, useState, type FocusEventHandler, type Ref } from 'react';
+import { matchingChoices, groupedChoices, type Choice } from './choices.js';
 import { BOX, edge, FieldFrame, type LabelLook } from './Field.js';
-
-/** One of many to choose from. `words`: what it may also be called; `group`: the heading it stands under. */
-export interface Choice {
-  value: string;
-  label: string;
-  group?: string;
-  words?: readonly string[];
-}
 
 interface Props {
   label: string;
@@ -31,24 +24,6 @@ interface Props {
 /** So many are shown at once; a few letters find the rest. */
 const SHOWN = 100;
 
-const plain = (text: string): string => text.toLowerCase().normalize('NFD').replace(/\p{M}/gu, '');
-
-/** Every typed word is found somewhere in what a choice is called. */
-function matches({ label, words = [] }: Choice, typed: readonly string[]): boolean {
-  const names = [label, ...words].map(plain);
-  return typed.every((word) => names.some((name) => name.includes(word)));
-}
-
-/** Headings in the order in which they first come, each with its choices. */
-function grouped(choices: readonly Choice[]): (readonly [string, readonly Choice[]])[] {
-  const groups = new Map<string, Choice[]>();
-  for (const choice of choices) {
-    const group = choice.group ?? '';
-    groups.set(group, [...(groups.get(group) ?? []), choice]);
-  }
-  return [...groups];
-}
-
 /** A field for one of many: typing finds, arrow keys look, Enter or a click picks, Escape leaves it as it was. */
 export function ComboboxField({
   label,
@@ -66,8 +41,7 @@ export function ComboboxField({
   ref,
 }: Props) {
   const [typed, setTyped] = useState('');
-  const words = plain(typed).split(/\s+/).filter(Boolean);
-  const found = words.length ? choices.filter((choice) => matches(choice, words)) : choices;
+  const found = matchingChoices(choices, typed);
   const shown = found.slice(0, SHOWN);
   const labels = useMemo(() => new Map(choices.map((choice) => [choice.value, choice.label])), [choices]);
   return (
@@ -104,7 +78,7 @@ export function ComboboxField({
         }
       >
         {!shown.length && <p className="p-3 text-soft">{nothing}</p>}
-        {grouped(shown).map(([group, here]) => (
+        {groupedChoices(shown).map(([group, here]) => (
           <div key={group} {...(group ? { role: 'group', 'aria-label': group } : {})}>
             {group && (
               <p aria-hidden className="px-3 pt-2 text-sm text-soft">

@@ -83,6 +83,115 @@ const FRAME_PARTS = Object.fromEntries(BODY_POINTS.map(({ frame }) => [frame, pa
 
 const turned = (m: Rotation, turn?: Vec3): Rotation => (turn ? multiply(m, rotationAbout(turn)) : m);
 
+/** A body while its frames are put together. */
+interface Skeleton {
+  posture: Posture;
+  turns: Turns;
+  heightCm: number;
+  part: (typeof BUILDS)[Build];
+  frames: Record<string, Frame>;
+}
+
+/** A place from a frame's origin by shares of the height along its axes. */
+const along = (
+  { rotation, origin }: Frame,
+  heightCm: number,
+  [x, y, z]: readonly [number, number, number],
+): Vec3 => add(origin, rotate(rotation, [x * heightCm, y * heightCm, z * heightCm]));
+
+function placePelvis({ posture, turns, heightCm, part, frames }: Skeleton): void {
+  const root = rootRotation(posture.pitch, posture.roll, posture.yaw);
+  const rotation = turns.root ? multiply(rotationAbout(turns.root), root) : root;
+  frames.pelvis = { rotation, origin: [posture.x, posture.y, posture.z] };
+  frames.L5 = { rotation, origin: along(frames.pelvis, heightCm, [0, LENGTH.pelvis * part.trunk, 0]) };
+}
+
+/** A run of the spine on top of `below`; what it bends is shared among its frames. `total`: of the height. */
+function placeSpine(
+  { heightCm, frames }: Skeleton,
+  below: string,
+  names: readonly string[],
+  total: number,
+  { flexion, side, twist }: { flexion: number; side: number; twist: number },
+): void {
+  const n = names.length;
+  const step = multiply(multiply(rotationY(-twist / n), rotationZ(-flexion / n)), rotationX(side / n));
+  let { rotation, origin } = frames[below]!;
+  for (const name of names) {
+    rotation = multiply(rotation, step);
+    origin = along({ rotation, origin }, heightCm, [0, total / n, 0]);
+    frames[name] = { rotation, origin };
+  }
+}
+
+function placeLeg({ posture, turns, heightCm, part, frames }: Skeleton, side: SideLetter): void {
+  const k = signOf(side);
+  const pelvis = frames.pelvis!;
+  const thigh: Frame = {
+    rotation: turned(
+      multiply(pelvis.rotation, ballRotation(side, posture[`hip${side}`])),
+      turns[`hip${side}`],
+    ),
+    origin: along(pelvis, heightCm, [0, 0, k * LENGTH.hipHalf]),
+  };
+  const shank: Frame = {
+    rotation: multiply(thigh.rotation, rotationZ(-posture[`knee${side}`])),
+    origin: along(thigh, heightCm, [0, -LENGTH.thigh * part.leg, 0]),
+  };
+  const foot: Frame = {
+    rotation: multiply(
+      multiply(shank.rotation, rotationZ(posture[`ankle${side}`])),
+      rotationX(k * posture[`inversion${side}`]),
+    ),
+    origin: along(shank, heightCm, [0, -LENGTH.shank * part.leg, 0]),
+  };
+  frames[`thigh${side}`] = thigh;
+  frames[`shank${side}`] = shank;
+  frames[`foot${side}`] = foot;
+}
+
+/**
+ * Where a shoulder is from the base of the neck, as shares of the height: the girdle follows the arm, up and in
+ * when it rises, forward when it reaches.
+ *
+ * @param arm the way the upper arm points, in the chest's axes
+ */
+function shoulderPlace(posture: Posture, side: SideLetter, arm: Vec3): [number, number, number] {
+  const raised = (1 + arm[1]) / 2;
+  return [
+    0.018 * arm[0] * (1 - raised) + 0.001 * posture[`protraction${side}`],
+    -LENGTH.shoulderDrop + 0.035 * raised * raised + 0.001 * posture[`girdle${side}`],
+    // A blade that slides forward round the ribs takes the shoulder inwards too.
+    signOf(side) *
+      (LENGTH.shoulderHalf - 0.022 * raised * raised - 0.0008 * Math.max(0, posture[`protraction${side}`])),
+  ];
+}
+
+function placeArm({ posture, turns, heightCm, part, frames }: Skeleton, side: SideLetter): void {
+  const k = signOf(side);
+  const chest = frames.C7!;
+  const shoulder = turned(
+    multiply(chest.rotation, ballRotation(side, posture[`shoulder${side}`])),
+    turns[`shoulder${side}`],
+  );
+  const arm = unrotate(chest.rotation, rotate(shoulder, [0, -1, 0]));
+  const upperArm: Frame = {
+    rotation: shoulder,
+    origin: along(chest, heightCm, shoulderPlace(posture, side, arm)),
+  };
+  const elbow = multiply(shoulder, rotationZ(posture[`elbow${side}`]));
+  const forearm: Frame = {
+    rotation: multiply(elbow, rotationY(k * posture[`forearm${side}`])),
+    origin: along(upperArm, heightCm, [0, -LENGTH.upperArm * part.arm, 0]),
+  };
+  frames[`upperArm${side}`] = upperArm;
+  frames[`forearm${side}`] = forearm;
+  frames[`hand${side}`] = {
+    rotation: multiply(forearm.rotation, rotationX(-k * posture[`wrist${side}`])),
+    origin: along(forearm, heightCm, [0, -LENGTH.forearm * part.arm, 0]),
+  };
+}
+
 /**
  * Forward kinematics: a posture to a body in space.
  *
@@ -98,109 +207,33 @@ export function buildBody(
   turns: Turns = {},
   build: Build = 'adult',
 ): Body {
-  const frames: Record<string, Frame> = {};
   const part = BUILDS[build];
-  let rotation = rootRotation(posture.pitch, posture.roll, posture.yaw);
-  if (turns.root) rotation = multiply(rotationAbout(turns.root), rotation);
-  let origin: Vec3 = [posture.x, posture.y, posture.z];
-  const along = (r: Rotation, from: Vec3, x: number, y: number, z: number): Vec3 =>
-    add(from, rotate(r, [x * heightCm, y * heightCm, z * heightCm]));
-  frames.pelvis = { rotation, origin };
-  origin = along(rotation, origin, 0, LENGTH.pelvis * part.trunk, 0);
-  frames.L5 = { rotation, origin };
-
-  const spine = (
-    names: readonly string[],
-    total: number,
-    flexion: number,
-    side: number,
-    twist: number,
-  ): void => {
-    const n = names.length;
-    const step = multiply(multiply(rotationY(-twist / n), rotationZ(-flexion / n)), rotationX(side / n));
-    for (const name of names) {
-      rotation = multiply(rotation, step);
-      origin = along(rotation, origin, 0, total / n, 0);
-      frames[name] = { rotation, origin };
-    }
-  };
-  spine(
-    ['L3', 'T12'],
-    LENGTH.lumbar * part.trunk,
-    posture.lumbar,
-    posture.side * LUMBAR_SHARE.sideBend,
-    posture.twist * LUMBAR_SHARE.twist,
-  );
-  spine(
-    ['T8', 'T3', 'C7'],
-    LENGTH.thorax * part.trunk,
-    posture.thorax,
-    posture.side * (1 - LUMBAR_SHARE.sideBend),
-    posture.twist * (1 - LUMBAR_SHARE.twist),
-  );
-  const chest = frames.C7!;
-  spine(['C4', 'head'], LENGTH.neck * part.neck, posture.neck, posture.neckSide, posture.neckTwist);
-
+  const frames: Record<string, Frame> = {};
+  const skeleton: Skeleton = { posture, turns, heightCm, part, frames };
+  placePelvis(skeleton);
+  placeSpine(skeleton, 'L5', ['L3', 'T12'], LENGTH.lumbar * part.trunk, {
+    flexion: posture.lumbar,
+    side: posture.side * LUMBAR_SHARE.sideBend,
+    twist: posture.twist * LUMBAR_SHARE.twist,
+  });
+  placeSpine(skeleton, 'T12', ['T8', 'T3', 'C7'], LENGTH.thorax * part.trunk, {
+    flexion: posture.thorax,
+    side: posture.side * (1 - LUMBAR_SHARE.sideBend),
+    twist: posture.twist * (1 - LUMBAR_SHARE.twist),
+  });
+  placeSpine(skeleton, 'C7', ['C4', 'head'], LENGTH.neck * part.neck, {
+    flexion: posture.neck,
+    side: posture.neckSide,
+    twist: posture.neckTwist,
+  });
   for (const side of SIDES) {
-    const k = signOf(side);
-    const pelvis = frames.pelvis;
-    const hip = turned(
-      multiply(pelvis.rotation, ballRotation(side, posture[`hip${side}`])),
-      turns[`hip${side}`],
-    );
-    frames[`thigh${side}`] = {
-      rotation: hip,
-      origin: along(pelvis.rotation, pelvis.origin, 0, 0, k * LENGTH.hipHalf),
-    };
-    const knee = multiply(hip, rotationZ(-posture[`knee${side}`]));
-    frames[`shank${side}`] = {
-      rotation: knee,
-      origin: along(hip, frames[`thigh${side}`]!.origin, 0, -LENGTH.thigh * part.leg, 0),
-    };
-    const ankle = multiply(
-      multiply(knee, rotationZ(posture[`ankle${side}`])),
-      rotationX(k * posture[`inversion${side}`]),
-    );
-    frames[`foot${side}`] = {
-      rotation: ankle,
-      origin: along(knee, frames[`shank${side}`]!.origin, 0, -LENGTH.shank * part.leg, 0),
-    };
-
-    const shoulder = turned(
-      multiply(chest.rotation, ballRotation(side, posture[`shoulder${side}`])),
-      turns[`shoulder${side}`],
-    );
-    // The shoulder girdle follows the arm: up and in when it rises, forward when it reaches.
-    const arm = unrotate(chest.rotation, rotate(shoulder, [0, -1, 0]));
-    const raised = (1 + arm[1]) / 2;
-    frames[`upperArm${side}`] = {
-      rotation: shoulder,
-      origin: along(
-        chest.rotation,
-        chest.origin,
-        0.018 * arm[0] * (1 - raised) + 0.001 * posture[`protraction${side}`],
-        -LENGTH.shoulderDrop + 0.035 * raised * raised + 0.001 * posture[`girdle${side}`],
-        // A blade that slides forward round the ribs takes the shoulder inwards too.
-        k *
-          (LENGTH.shoulderHalf -
-            0.022 * raised * raised -
-            0.0008 * Math.max(0, posture[`protraction${side}`])),
-      ),
-    };
-    const elbow = multiply(shoulder, rotationZ(posture[`elbow${side}`]));
-    const elbowAt = along(shoulder, frames[`upperArm${side}`]!.origin, 0, -LENGTH.upperArm * part.arm, 0);
-    const forearm = multiply(elbow, rotationY(k * posture[`forearm${side}`]));
-    frames[`forearm${side}`] = { rotation: forearm, origin: elbowAt };
-    frames[`hand${side}`] = {
-      rotation: multiply(forearm, rotationX(-k * posture[`wrist${side}`])),
-      origin: along(forearm, elbowAt, 0, -LENGTH.forearm * part.arm, 0),
-    };
+    placeLeg(skeleton, side);
+    placeArm(skeleton, side);
   }
-
   const points: Record<string, Vec3> = {};
   for (const { name, frame, offset } of BODY_POINTS) {
-    const { rotation: m, origin: o } = frames[frame]!;
-    points[name] = add(o, rotate(m, scale(offset, heightCm * part[FRAME_PARTS[frame]!])));
+    const { rotation, origin } = frames[frame]!;
+    points[name] = add(origin, rotate(rotation, scale(offset, heightCm * part[FRAME_PARTS[frame]!])));
   }
   return { frames, points, heightCm, build };
 }

@@ -3,7 +3,8 @@ import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Plus, X } from 'lucide-react';
 import { Controller, useFieldArray, type UseFormReturn } from 'react-hook-form';
 import { Button } from '../../ui/Button.js';
-import { ComboboxField, type Choice } from '../../ui/ComboboxField.js';
+import type { Choice } from '../../ui/choices.js';
+import { ComboboxField } from '../../ui/ComboboxField.js';
 import { SelectField, TextField } from '../../ui/Field.js';
 import type { PersonValues } from './personValues.js';
 
