@@ -101,7 +101,11 @@ async function main() {
     lint: () => check('lint', 'npm', ['run', '--silent', 'lint']),
     core: () => jest('core', database.url),
     web: () => jest('web', database.url),
-    server: () => jest('server', database.url),
+    server: async () => {
+      // Its threads run what was built.
+      await ensureBuilt(say);
+      await jest('server', database.url);
+    },
   };
   const asked = process.argv.slice(2);
   const wants = (stage) => !asked.length || asked.includes(stage);

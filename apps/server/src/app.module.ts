@@ -15,14 +15,15 @@ import { HealthController } from './health/health.controller.js';
 import { OwnVariantModule } from './own-variants/ownVariant.module.js';
 import { PersonModule } from './people/person.module.js';
 import { SequenceModule } from './sequences/sequence.module.js';
+import { WorkPool } from './work/workPool.js';
 
 export const SUBJECTS = [HallModule, PersonModule, SequenceModule, OwnVariantModule, ClassModule];
 
 @Global()
 @Module({})
 export class AppModule {
-  /** @param clock the one clock */
-  static on(databaseUrl: string, clock: Clock): DynamicModule {
+  /** @param clock the one clock @param work the threads that work */
+  static on(databaseUrl: string, clock: Clock, work: WorkPool): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -34,10 +35,11 @@ export class AppModule {
       controllers: [HealthController],
       providers: [
         { provide: Clock, useValue: clock },
+        { provide: WorkPool, useValue: work },
         { provide: APP_GUARD, useClass: AccessGuard },
         RemovedRows,
       ],
-      exports: [Clock],
+      exports: [Clock, WorkPool],
     };
   }
 }

@@ -14,6 +14,7 @@ import { migrator } from './database/migrator.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
 import { openApiOf } from './openApi.js';
 import { OwnVariantService } from './own-variants/ownVariant.service.js';
+import { WorkPool, type WorkLimits } from './work/workPool.js';
 
 export interface AppOptions {
   databaseUrl: string;
@@ -22,6 +23,9 @@ export interface AppOptions {
   today?: string;
   /** Folder of the built web application, if it is to be served. */
   web?: string;
+  /** The built file of what threads do, and what it may take. */
+  tasks?: URL;
+  workLimits?: Partial<WorkLimits>;
 }
 
 /** The largest request that is read, bytes. */
@@ -41,9 +45,11 @@ export async function createApp({
   demo,
   today,
   web,
+  tasks = new URL('./work/tasks.js', import.meta.url),
+  workLimits,
 }: AppOptions): Promise<NestFastifyApplication> {
   const app = await NestFactory.create<NestFastifyApplication>(
-    AppModule.on(databaseUrl, new Clock(today)),
+    AppModule.on(databaseUrl, new Clock(today), new WorkPool(tasks, workLimits)),
     new FastifyAdapter({ bodyLimit: BODY_MOST }),
     { logger: ['error', 'fatal'], abortOnError: false },
   );

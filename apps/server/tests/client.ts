@@ -5,6 +5,8 @@ import { createApp } from '../src/app.js';
 /** The day that it always is in these tests. */
 export const TODAY = '2026-11-23';
 const databaseUrl = process.env.DATABASE_URL ?? '';
+/** Threads do not run TypeScript: they are given what was built. */
+export const BUILT_TASKS = new URL('../dist/work/tasks.js', import.meta.url);
 let app: NestFastifyApplication | undefined;
 let base = '';
 
@@ -16,7 +18,7 @@ export const baseUrl = (): string => base;
 /** Ends the server that runs, if any, and starts it on the same database. */
 export async function start(demo: 'fresh' | 'once', today = TODAY): Promise<void> {
   await stop();
-  app = await createApp({ databaseUrl, demo, today });
+  app = await createApp({ databaseUrl, demo, today, tasks: BUILT_TASKS });
   await app.listen(0, '127.0.0.1');
   base = await app.getUrl();
 }

@@ -2,6 +2,7 @@
 import { readFileSync } from 'node:fs';
 import { Sequelize } from 'sequelize-typescript';
 import { createApp } from '../src/app.js';
+import { BUILT_TASKS } from './client.js';
 import { migrator } from '../src/database/migrator.js';
 
 const databaseUrl = process.env.DATABASE_URL ?? '';
@@ -45,7 +46,12 @@ test('each can be taken back and made again', async () => {
 test('a database of before keeps what is in it, and its class opens as it was', async () => {
   const dump = readFileSync(new URL('./fixtures/database-0006.sql', import.meta.url), 'utf8');
   await sequelize.query(`SET FOREIGN_KEY_CHECKS = 0; ${dump.replace(/^\/\*M!999999.*$/m, '')}`);
-  const app = await createApp({ databaseUrl: url.href, demo: 'once', today: '2026-11-23' });
+  const app = await createApp({
+    databaseUrl: url.href,
+    demo: 'once',
+    today: '2026-11-23',
+    tasks: BUILT_TASKS,
+  });
   await app.listen(0, '127.0.0.1');
   const base = await app.getUrl();
   const read = async (path: string) => (await fetch(`${base}/api/${path}`)).json() as never;

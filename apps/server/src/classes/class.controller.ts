@@ -1,8 +1,20 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Header,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+} from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow, Context, type RequestContext } from '../common/context.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
+import { Gone } from '../work/gone.js';
 import {
   ClassDraftDto,
   ClassDto,
@@ -15,6 +27,8 @@ import {
 } from './class.dto.js';
 import { ClassService } from './class.service.js';
 import { AfterClassDto } from './record.dto.js';
+
+const JSON_TYPE = 'application/json; charset=utf-8';
 
 @ApiTags('classes')
 @Allow('owner')
@@ -30,17 +44,20 @@ export class ClassController {
 
   @Get(':id')
   @ApiOkResponse({ type: ClassDto })
-  one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
-    return this.classes.one(context, id);
+  @Header('Content-Type', JSON_TYPE)
+  async one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<string> {
+    const { bare, fitting } = await this.classes.one(context, id);
+    // The fitting is kept as JSON: it is not read and written again to be passed on.
+    return `${JSON.stringify(bare).slice(0, -1)},"fitting":${fitting}}`;
   }
 
   /** A fitting for what is on the form, without keeping it. */
   @Post('fit')
   @HttpCode(200)
   @ApiOkResponse({ type: FittedDto })
-  async fit(@Context() context: RequestContext, @Body() draft: FitDto): Promise<FittedDto> {
-    const { fitting } = await this.classes.fit(context, draft);
-    return { fitting };
+  @Header('Content-Type', JSON_TYPE)
+  fit(@Context() context: RequestContext, @Body() draft: FitDto, @Gone() gone: AbortSignal): Promise<string> {
+    return this.classes.fit(context, draft, gone);
   }
 
   @Post()
@@ -74,8 +91,9 @@ export class ClassController {
   async recheck(
     @Context() context: RequestContext,
     @Param('id', ParseUUIDPipe) id: string,
+    @Gone() gone: AbortSignal,
   ): Promise<RecheckDto> {
-    return { comparison: await this.classes.recheck(context, id) };
+    return { comparison: await this.classes.recheck(context, id, gone) };
   }
 
   /** Keeps an edit, fitted with what is known today. */

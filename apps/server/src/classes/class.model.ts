@@ -1,4 +1,4 @@
-import type { Choices, Fitting, HouseView, Today } from '@lotus-steady/core';
+import type { Choices, HouseView, Today } from '@lotus-steady/core';
 import {
   BelongsTo,
   Column,
@@ -38,6 +38,8 @@ export class ClassRow extends Model {
   @Column(DataType.STRING) declare place: string | null;
   @Column(jsonColumn('sequenceText')) declare sequenceText: string;
   @Column(jsonColumn('people')) declare people: ClassPerson[];
+  /** How many are down for it. */
+  @Column(DataType.INTEGER) declare heads: number;
   @Column(jsonColumn('houseView')) declare houseView: HouseView;
   /** Positions that the class takes for itself, whatever the hall's are. */
   @Column(jsonColumn('ownView')) declare ownView: Record<string, string>;
@@ -56,8 +58,14 @@ export class FittingRow extends Model {
   @BelongsTo(() => ClassRow) declare class: ClassRow;
   @Column(DataType.STRING) declare rulebook: string;
   @Column(DataType.STRING) declare catalogue: string;
-  @Column(jsonColumn('input')) declare input: unknown;
-  @Column(jsonColumn('output')) declare output: Fitting;
+  /** How it is written: see `packedFitting.ts`. */
+  @Column(DataType.INTEGER) declare format: number;
+  @Column(DataType.INTEGER) declare steps: number;
+  /** Own variants that it uses. */
+  @Column(jsonColumn('ownVariants')) declare ownVariants: readonly string[];
+  /** The fitting, and what it was made from, packed. */
+  @Column(DataType.BLOB('long')) declare fitting: Buffer;
+  @Column(DataType.BLOB('long')) declare madeFrom: Buffer;
 }
 
 /** How a class was for one person. */

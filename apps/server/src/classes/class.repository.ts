@@ -1,15 +1,32 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import type { Transaction } from 'sequelize';
+import { literal, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import type { RequestContext } from '../common/context.js';
 import { ClassRow, FittingRow, RecordRow } from './class.model.js';
 
 export type ClassColumns = Pick<
   ClassRow,
-  'title' | 'on' | 'time' | 'place' | 'sequenceText' | 'people' | 'houseView' | 'ownView' | 'choices'
+  | 'title'
+  | 'on'
+  | 'time'
+  | 'place'
+  | 'sequenceText'
+  | 'people'
+  | 'heads'
+  | 'houseView'
+  | 'ownView'
+  | 'choices'
 >;
-export type FittingColumns = Pick<FittingRow, 'rulebook' | 'catalogue' | 'input' | 'output'>;
+export type FittingColumns = Pick<
+  FittingRow,
+  'rulebook' | 'catalogue' | 'format' | 'steps' | 'ownVariants' | 'fitting' | 'madeFrom'
+>;
+
+/** A class in the list. */
+export type ClassLine = Pick<ClassRow, 'id' | 'title' | 'on' | 'time' | 'place' | 'heads'> & {
+  recorded: 0 | 1;
+};
 export type RecordColumns = Pick<
   RecordRow,
   'personId' | 'came' | 'painBefore' | 'painAfter' | 'changes' | 'word'
@@ -24,16 +41,18 @@ export class ClassRepository {
     private readonly sequelize: Sequelize,
   ) {}
 
-  /** Every class of the hall, with whether it was recorded. */
-  async all({ hallId }: RequestContext): Promise<ClassRow[]> {
-    return this.classes.findAll({
+  /** Every class of the hall, with no more than the list shows. */
+  async lines({ hallId }: RequestContext): Promise<ClassLine[]> {
+    const recorded = literal('EXISTS (SELECT 1 FROM records WHERE records.classId = ClassRow.id)');
+    return (await this.classes.findAll({
+      attributes: ['id', 'title', 'on', 'time', 'place', 'heads', [recorded, 'recorded']],
       where: { hallId },
-      include: [{ model: RecordRow, attributes: ['id'] }],
       order: [
         ['on', 'ASC'],
         ['time', 'ASC'],
       ],
-    });
+      raw: true,
+    })) as unknown as ClassLine[];
   }
 
   /** Without fitting and records. @throws NotFoundException */

@@ -1,21 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import {
-  compareFittings,
-  fitClass,
-  isDate,
-  paceOf,
-  parseSequence,
-  readChoices,
-  readFitting,
-  readHouseView,
-  readPeople,
-  type Choices,
-  type Comparison,
-  type Fitting,
-  type HouseView,
-  type InputError,
-} from '@lotus-steady/core';
-import { RULEBOOK } from '@lotus-steady/core/built-in';
+import type { Comparison, InputError, Today } from '@lotus-steady/core';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
@@ -24,22 +8,20 @@ import { HallRepository } from '../halls/hall.repository.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
 import { PersonService } from '../people/person.service.js';
 import { writtenPerson } from '../people/writtenPerson.js';
+import { plain } from '../work/plain.js';
+import { WorkPool } from '../work/workPool.js';
 import type { ClassDraftDto, ClassDto, ClassInputsDto, ClassLineDto, FitDto, PlanDto } from './class.dto.js';
-import type { ClassPerson, ClassRow } from './class.model.js';
+import type { ClassRow } from './class.model.js';
 import { ClassRepository, type ClassColumns, type FittingColumns } from './class.repository.js';
+import type { FitTask } from './fitDraft.js';
+import { FITTING_FORMAT, unpackedJson } from './packedFitting.js';
 import type { AfterClassDto } from './record.dto.js';
-
-/** A fitting with what it was made from. */
-interface Fitted {
-  people: ClassPerson[];
-  houseView: HouseView;
-  choices: Choices;
-  fitting: Fitting;
-  input: unknown;
-}
 
 const stockOf = (stock: Record<string, number>): { stock?: Record<string, number> } =>
   Object.keys(stock).length ? { stock } : {};
+
+/** A class without its fitting. */
+export type BareClass = Omit<ClassDto, 'fitting'>;
 
 const namesOf = ({ people }: ClassRow) => people.map(({ id, person: { name } }) => ({ id, name }));
 
@@ -50,25 +32,23 @@ export class ClassService {
     private readonly people: PersonService,
     private readonly halls: HallRepository,
     private readonly ownVariants: OwnVariantService,
+    private readonly work: WorkPool,
   ) {}
 
   async list(context: RequestContext): Promise<ClassLineDto[]> {
-    const rows = await this.classes.all(context);
-    return rows.map(({ id, title, on, time, place, people, records }) => ({
-      id,
-      title,
-      on,
-      time,
-      place,
-      people: people.length,
-      recorded: records.length > 0,
+    const lines = await this.classes.lines(context);
+    return lines.map(({ heads, recorded, ...line }) => ({
+      ...line,
+      people: heads,
+      recorded: Boolean(recorded),
     }));
   }
 
-  async one(context: RequestContext, id: string): Promise<ClassDto> {
+  /** A class, and its fitting as JSON. */
+  async one(context: RequestContext, id: string): Promise<{ bare: BareClass; fitting: string }> {
     const row = await this.classes.whole(context, id);
     const { title, on, time, place, sequenceText, houseView, choices, version } = row;
-    return {
+    const bare = {
       id,
       title,
       on,
@@ -77,7 +57,6 @@ export class ClassService {
       sequenceText,
       houseView,
       choices,
-      fitting: row.fitting ? readFitting(row.fitting.output, namesOf(row)) : null,
       people: row.people.map(({ id: personId, person, today }) => ({
         id: personId,
         name: person.name,
@@ -93,58 +72,47 @@ export class ClassService {
       })),
       version,
     };
+    return { bare, fitting: await this.fittingOf(row) };
   }
 
-  /** Fits without keeping anything. @throws FieldsException for what cannot be read */
-  async fit(context: RequestContext, draft: FitDto): Promise<Fitted> {
-    const errors: InputError[] = [];
-    const on = isDate(draft.on) ? draft.on : undefined;
-    if (!on) errors.push({ field: 'on', message: 'The date is a real date, YYYY-MM-DD.' });
-    const catalogue = await this.ownVariants.catalogue(context);
-    const { sequence, errors: lines } = parseSequence(draft.sequenceText, catalogue.poses);
-    errors.push(...lines.map(({ line, message }) => ({ field: `sequenceText:${line}`, message })));
-    const hall = await this.halls.of(context);
-    const view = readHouseView({ ...hall.houseView, ...draft.houseView }, RULEBOOK);
-    errors.push(...view.errors);
+  /** The kept fitting of a class as JSON; `null` where there is none. */
+  private async fittingOf(row: ClassRow): Promise<string> {
+    if (!row.fitting) return 'null';
+    const { format, fitting } = row.fitting;
+    if (format === FITTING_FORMAT) return unpackedJson(fitting);
+    return JSON.stringify(await this.work.run('unpackedFitting', { bytes: fitting, people: namesOf(row) }));
+  }
+
+  /** Fits without keeping anything. @returns the answer as JSON @throws FieldsException for what cannot be read */
+  async fit(context: RequestContext, draft: FitDto, gone: AbortSignal): Promise<string> {
+    const task = await this.taskFor(context, draft);
+    const done = await this.work.run('fitDraft', { ...task, keep: false }, gone);
+    if ('errors' in done) throw new FieldsException(done.errors);
+    return 'answer' in done ? done.answer : 'null';
+  }
+
+  /** What a draft is fitted from. @throws FieldsException for someone who is no longer in the list */
+  private async taskFor(context: RequestContext, draft: FitDto): Promise<FitTask> {
+    const { houseView, rules, pace, stock } = await this.halls.of(context);
     const rows = await this.people.byIds(
       context,
       draft.people.map(({ id }) => id),
     );
-    const coming = rows.map((row, i) => ({
-      id: row.id,
-      person: writtenPerson(row),
-      today: draft.people[i]!.today ?? {},
-    }));
-    const read = readPeople(
-      coming.map(({ person, today }) => ({ ...person, today })),
-      RULEBOOK,
-      on,
-    );
-    errors.push(...read.errors);
-    const { choices, errors: choiceErrors } = readChoices(
-      draft.choices,
-      catalogue,
-      sequence.steps.length,
-      read.people,
-    );
-    errors.push(...choiceErrors);
-    if (errors.length) throw new FieldsException(errors);
-    const { houseView } = view;
-    const fitting = fitClass({
-      sequence,
-      people: read.people,
-      on: draft.on,
-      houseView,
-      catalogue,
-      rulebook: RULEBOOK,
-      hall: hall.rules,
-      choices,
-      pace: paceOf(hall.pace),
-      ...stockOf(hall.stock),
+    return plain({
+      draft: {
+        on: draft.on,
+        sequenceText: draft.sequenceText,
+        houseView: draft.houseView,
+        choices: draft.choices,
+      },
+      coming: rows.map((row, i) => ({
+        id: row.id,
+        person: writtenPerson(row),
+        today: draft.people[i]!.today ?? {},
+      })),
+      hall: { houseView, rules, pace, stock },
+      own: await this.ownVariants.all(context),
     });
-    const { sequenceText } = draft;
-    const input = { on, sequenceText, people: coming, houseView, hall: hall.rules, choices };
-    return { people: coming, houseView, choices, fitting, input };
   }
 
   /**
@@ -172,12 +140,13 @@ export class ClassService {
    * How a kept class would differ if it were fitted today: people, the rulebook, the house view or the date
    * may have changed.
    */
-  async recheck(context: RequestContext, id: string): Promise<Comparison> {
+  async recheck(context: RequestContext, id: string, gone: AbortSignal): Promise<Comparison> {
     const row = await this.classes.whole(context, id);
-    const { fitting } = await this.fit(context, draftOf(row));
-    return row.fitting
-      ? compareFittings(readFitting(row.fitting.output, namesOf(row)), fitting)
-      : { differences: [], steps: 0, says: '' };
+    const task = await this.taskFor(context, draftOf(row));
+    const kept = row.fitting ? { bytes: row.fitting.fitting, people: namesOf(row) } : undefined;
+    const done = await this.work.run('compareWithToday', { ...task, kept }, gone);
+    if ('errors' in done) throw new FieldsException(done.errors);
+    return done.comparison;
   }
 
   async create(context: RequestContext, draft: ClassDraftDto): Promise<SavedDto> {
@@ -190,7 +159,7 @@ export class ClassService {
     await this.classes.bare(context, id);
     const { columns, fitting } = await this.columnsFor(context, draft);
     const version = await this.classes.update(context, id, columns, fitting, read);
-    if (version === undefined) throw new VersionConflict(await this.one(context, id));
+    if (version === undefined) throw await this.conflict(context, id);
     return { id, version };
   }
 
@@ -222,7 +191,7 @@ export class ClassService {
   ): Promise<SavedDto> {
     const row = await this.classes.whole(context, id);
     const known = new Set(row.people.map((person) => person.id));
-    const steps = row.fitting?.output.steps.length ?? 0;
+    const steps = row.fitting?.steps ?? 0;
     const errors = records.flatMap((record, i): InputError[] => [
       ...(known.has(record.personId)
         ? []
@@ -238,8 +207,14 @@ export class ClassService {
       painAfter: record.painAfter ?? null,
     }));
     const version = await this.classes.saveRecords(context, id, kept, read);
-    if (version === undefined) throw new VersionConflict(await this.one(context, id));
+    if (version === undefined) throw await this.conflict(context, id);
     return { id, version };
+  }
+
+  /** 409 with how the class stands now. */
+  private async conflict(context: RequestContext, id: string): Promise<VersionConflict> {
+    const { bare, fitting } = await this.one(context, id);
+    return new VersionConflict({ ...bare, fitting: JSON.parse(fitting) as unknown });
   }
 
   /** Fits a draft to be kept. @throws FieldsException where a choice must not be done without a medical clearance */
@@ -247,13 +222,17 @@ export class ClassService {
     context: RequestContext,
     draft: ClassDraftDto,
   ): Promise<{ columns: ClassColumns; fitting: FittingColumns }> {
-    const { people, houseView, choices, fitting, input } = await this.fit(context, draft);
-    const refused = fitting.refused.map(({ personId, person, step, reason }): InputError => {
+    const task = await this.taskFor(context, draft);
+    const done = await this.work.run('fitDraft', { ...task, keep: true });
+    if ('errors' in done) throw new FieldsException(done.errors);
+    if (!('keep' in done)) throw new Error('A fitting to be kept was answered.');
+    const { houseView, choices, refused, rulebook, catalogue, steps, ownVariants, output, input } = done.keep;
+    const problems = refused.map(({ personId, person, step, reason }): InputError => {
       const at = choices.overrides.findIndex((one) => one.personId === personId && one.step === step);
       const message = `${person}, step ${step}: ${reason} It needs a medical clearance on file.`;
       return { field: `choices.overrides[${at}]`, message };
     });
-    if (refused.length) throw new FieldsException(refused);
+    if (problems.length) throw new FieldsException(problems);
     return {
       columns: {
         title: draft.title,
@@ -261,12 +240,21 @@ export class ClassService {
         time: draft.time ?? null,
         place: draft.place ?? null,
         sequenceText: draft.sequenceText,
-        people,
+        people: task.coming.map(({ id, person, today }) => ({ id, person, today: today as Today })),
+        heads: task.coming.length,
         houseView,
         ownView: draft.houseView ?? {},
         choices,
       },
-      fitting: { rulebook: fitting.rulebook, catalogue: fitting.catalogue, input, output: fitting },
+      fitting: {
+        rulebook,
+        catalogue,
+        format: FITTING_FORMAT,
+        steps,
+        ownVariants,
+        fitting: Buffer.from(output),
+        madeFrom: Buffer.from(input),
+      },
     };
   }
 }

@@ -27,5 +27,5 @@ export async function dropColumns(
   columns: readonly (readonly [table: string, column: string])[],
 ): Promise<void> {
   for (const [table, column] of columns)
-    await query.sequelize.query(`ALTER TABLE ${table} DROP COLUMN ${column}`);
+    await query.sequelize.query(`ALTER TABLE ${table} DROP COLUMN IF EXISTS ${column}`);
 }

@@ -12,6 +12,8 @@ import { migration as m0008 } from './migrations/0008-versions.js';
 import { migration as m0009 } from './migrations/0009-people-by-id.js';
 import { migration as m0011 } from './migrations/0011-pronouns.js';
 import { migration as m0010 } from './migrations/0010-removed.js';
+import { migration as m0012 } from './migrations/0012-compact-fittings.js';
+import { migration as m0013 } from './migrations/0013-heads.js';
 
 /** Every change to the tables, in order. */
 const MIGRATIONS: readonly Migration[] = [
@@ -26,6 +28,8 @@ const MIGRATIONS: readonly Migration[] = [
   m0009,
   m0010,
   m0011,
+  m0012,
+  m0013,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

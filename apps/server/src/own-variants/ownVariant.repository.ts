@@ -13,6 +13,16 @@ export class OwnVariantRepository {
     @InjectModel(FittingRow) private readonly fittings: typeof FittingRow,
   ) {}
 
+  /** Which there are, and when each was last written: another text whenever any of them is another. */
+  async print({ hallId }: Pick<RequestContext, 'hallId'>): Promise<string> {
+    const rows = await this.rows.findAll({
+      attributes: ['id', 'updatedAt'],
+      where: { hallId },
+      order: [['createdAt', 'ASC']],
+    });
+    return JSON.stringify(rows.map(({ id, updatedAt }) => [id, updatedAt as Date]));
+  }
+
   async all({ hallId }: Pick<RequestContext, 'hallId'>): Promise<OwnVariantRow[]> {
     return this.rows.findAll({ where: { hallId }, order: [['createdAt', 'ASC']] });
   }
@@ -45,8 +55,9 @@ export class OwnVariantRepository {
   /** A class of the hall whose fitting uses a variant. */
   async usedBy({ hallId }: RequestContext, variantId: string): Promise<ClassRow | undefined> {
     const used = await this.fittings.findOne({
-      where: { output: { [Op.like]: `%"${variantId}"%` } },
-      include: [{ model: ClassRow, where: { hallId } }],
+      attributes: ['id'],
+      where: { ownVariants: { [Op.like]: `%"${variantId}"%` } },
+      include: [{ model: ClassRow, attributes: ['title', 'on'], where: { hallId } }],
     });
     return used?.class;
   }

@@ -1,9 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { measuredAnew, readOwnVariant, type Catalogue, type ReadOwnVariant } from '@lotus-steady/core';
+import { measuredAnew, type ReadOwnVariant } from '@lotus-steady/core';
 import { BUILT_IN } from '@lotus-steady/core/built-in';
 import type { RequestContext } from '../common/context.js';
 import { FieldsException } from '../common/problems.js';
+import { WorkPool } from '../work/workPool.js';
+import type { OwnVariants } from './ownCatalogue.js';
 import type { OwnVariantDraftDto, OwnVariantDto, SavedOwnVariantDto } from './ownVariant.dto.js';
 import type { OwnVariantRow } from './ownVariant.model.js';
 import { OwnVariantRepository } from './ownVariant.repository.js';
@@ -35,10 +37,10 @@ const ownOf = ({
 
 @Injectable()
 export class OwnVariantService {
-  /** By hall; made anew when an own variant comes or goes: indexing is not done for every request. */
-  private readonly catalogues = new Map<string, Catalogue>();
-
-  constructor(private readonly rows: OwnVariantRepository) {}
+  constructor(
+    private readonly rows: OwnVariantRepository,
+    private readonly work: WorkPool,
+  ) {}
 
   async list(context: RequestContext): Promise<OwnVariantDto[]> {
     return (await this.rows.all(context)).map((row) => {
@@ -54,29 +56,22 @@ export class OwnVariantService {
       const now = measuredAnew(own, BUILT_IN);
       if (now !== own) await row.update({ solved: now.solved, print: now.print });
     }
-    this.catalogues.clear();
   }
 
-  /** The built-in catalogue with this hall's own variants. */
-  async catalogue(context: RequestContext): Promise<Catalogue> {
-    let catalogue = this.catalogues.get(context.hallId);
-    if (!catalogue) {
-      catalogue = BUILT_IN.withOwn((await this.rows.all(context)).map(ownOf));
-      this.catalogues.set(context.hallId, catalogue);
-    }
-    return catalogue;
+  /** This hall's own variants, as work on a class needs them. */
+  async all(context: RequestContext): Promise<OwnVariants> {
+    return { print: await this.rows.print(context), list: (await this.rows.all(context)).map(ownOf) };
   }
 
   /** Keeps an own variant once it stands: solved for every height, or refused with what is wrong. */
   async create(context: RequestContext, draft: OwnVariantDraftDto): Promise<SavedOwnVariantDto> {
-    const { own, errors } = readOwnVariant(draft, {
-      builtIn: BUILT_IN,
-      catalogue: await this.catalogue(context),
+    const { own, errors } = await this.work.run('checkOwnVariant', {
+      draft: { ...draft },
+      own: await this.all(context),
       mark: randomUUID().slice(0, 6),
     });
     if (!own) throw new FieldsException(errors);
     await this.rows.create(context, own);
-    this.catalogues.delete(context.hallId);
     return { id: own.id };
   }
 
@@ -94,11 +89,9 @@ export class OwnVariantService {
         },
       ]);
     await this.rows.remove(row);
-    this.catalogues.delete(context.hallId);
   }
 
   async restore(context: RequestContext, key: string): Promise<void> {
     await this.rows.restore(context, key);
-    this.catalogues.delete(context.hallId);
   }
 }

@@ -58,7 +58,7 @@ export class PersonRepository {
   async whole(context: RequestContext, id: string): Promise<PersonRow> {
     return this.find(context, id, [
       PersonConditionRow,
-      { model: RecordRow, include: [ClassRow] },
+      { model: RecordRow, include: [{ model: ClassRow, attributes: ['title', 'on'] }] },
       PropNoteRow,
     ]);
   }

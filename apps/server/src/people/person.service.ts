@@ -1,10 +1,11 @@
 import { Injectable } from '@nestjs/common';
-import { readPerson, type InputError, type Person } from '@lotus-steady/core';
-import { RULEBOOK } from '@lotus-steady/core/built-in';
+import type { Person } from '@lotus-steady/core';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
 import { HallService } from '../halls/hall.service.js';
+import { plain } from '../work/plain.js';
+import { WorkPool } from '../work/workPool.js';
 import type { PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
 import type { PersonRow } from './person.model.js';
 import { PersonRepository } from './person.repository.js';
@@ -15,6 +16,7 @@ export class PersonService {
   constructor(
     private readonly people: PersonRepository,
     private readonly halls: HallService,
+    private readonly work: WorkPool,
   ) {}
 
   async list(context: RequestContext): Promise<PersonLineDto[]> {
@@ -78,8 +80,8 @@ export class PersonService {
   }
 
   private async check(context: RequestContext, draft: PersonDraftDto, except?: string): Promise<Person> {
-    const errors: InputError[] = [];
-    const person = readPerson({ ...draft }, '', errors, RULEBOOK, await this.halls.today(context));
+    const today = await this.halls.today(context);
+    const { person, errors } = await this.work.run('checkPerson', { draft: plain(draft), today });
     if (person.name && (await this.people.named(context, person.name, except)))
       errors.push({
         field: 'name',

@@ -1,8 +1,8 @@
 import { Injectable } from '@nestjs/common';
-import { parseSequence } from '@lotus-steady/core';
 import type { RequestContext } from '../common/context.js';
 import { FieldsException } from '../common/problems.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
+import { WorkPool } from '../work/workPool.js';
 import type { SavedSequenceDto, SequenceDraftDto, SequenceDto } from './sequence.dto.js';
 import { SequenceRepository } from './sequence.repository.js';
 
@@ -11,6 +11,7 @@ export class SequenceService {
   constructor(
     private readonly sequences: SequenceRepository,
     private readonly ownVariants: OwnVariantService,
+    private readonly work: WorkPool,
   ) {}
 
   async list(context: RequestContext): Promise<SequenceDto[]> {
@@ -29,10 +30,9 @@ export class SequenceService {
 
   /** @throws FieldsException for lines that cannot be read */
   private async titleOf(context: RequestContext, source: string): Promise<string> {
-    const { poses } = await this.ownVariants.catalogue(context);
-    const { sequence, errors } = parseSequence(source, poses);
-    if (errors.length)
-      throw new FieldsException(errors.map(({ message, line }) => ({ field: `source:${line}`, message })));
-    return sequence.title;
+    const own = await this.ownVariants.all(context);
+    const { title, errors } = await this.work.run('checkSequence', { source, own });
+    if (errors.length) throw new FieldsException(errors);
+    return title;
   }
 }

@@ -29,6 +29,12 @@ function pareto(labels: Label[]): Label[] {
   return kept;
 }
 
+/** A step's cheapest option where a second costs `price`. */
+const cheapest = ({ options }: TimeStage, price: number): TimeOption =>
+  options.reduce((best, option) =>
+    option.cost + price * option.seconds < best.cost + price * best.seconds - 1e-12 ? option : best,
+  );
+
 /**
  * The cheapest way from each step to the end where a second costs `price`: its price, seconds and cost.
  * Step -1 is the start.
@@ -42,11 +48,7 @@ function backwards(
   const total = new Array<number>(n + 1).fill(Infinity);
   const seconds = new Array<number>(n + 1).fill(0);
   const cost = new Array<number>(n + 1).fill(0);
-  const own = stages.map(({ options }) =>
-    options.reduce((best, option) =>
-      option.cost + price * option.seconds < best.cost + price * best.seconds - 1e-12 ? option : best,
-    ),
-  );
+  const own = stages.map((stage) => cheapest(stage, price));
   for (let from = n - 1; from >= -1; from--) {
     let left = 0;
     for (let to = from + 1; to <= n; to++) {
@@ -66,6 +68,39 @@ function backwards(
     }
   }
   return { total, seconds: seconds[0]!, cost: cost[0]! };
+}
+
+/** Fewer seconds, or as many at less cost. */
+const isLess = (a: TimeOption, b: TimeOption): boolean =>
+  a.seconds < b.seconds || (a.seconds === b.seconds && a.cost < b.cost - 1e-9);
+
+/** The choices of the shortest class there is, and of those the cheapest. */
+function shortest(stages: readonly TimeStage[], gap: (from: number, to: number) => number): number[] {
+  const n = stages.length;
+  const own = stages.map(({ options }) =>
+    options.reduce((best, option, i) => (isLess(option, options[best]!) ? i : best), 0),
+  );
+  // From each step to the end: what it takes, and which step comes next.
+  const onward: (TimeOption & { to: number })[] = [];
+  for (let from = n - 1; from >= -1; from--) {
+    let best: (TimeOption & { to: number }) | undefined;
+    let left = 0;
+    for (let to = from + 1; to <= n; to++) {
+      const stage = stages[to];
+      const step = stage?.options[own[to]!] ?? { seconds: 0, cost: 0 };
+      const after = stage ? onward[to + 1]! : { seconds: 0, cost: 0 };
+      const between = stage ? tenth(gap(from, to)) : 0;
+      const seconds = tenth(between + step.seconds + after.seconds);
+      const here = { seconds, cost: left + step.cost + after.cost, to };
+      if (!best || isLess(here, best)) best = here;
+      if (stage?.leaveOut === undefined) break;
+      left += stage.leaveOut;
+    }
+    onward[from + 1] = best!;
+  }
+  const chosen = stages.map(() => -1);
+  for (let { to } = onward[0]!; to < n; { to } = onward[to + 1]!) chosen[to] = own[to]!;
+  return chosen;
 }
 
 /**
@@ -89,8 +124,7 @@ export function fitMinutes(
 ): number[] {
   let price = 0;
   let { total, seconds, cost: known } = backwards(stages, gap, price);
-  let fits = seconds <= budget + EPSILON;
-  if (!fits) {
+  if (seconds > budget + EPSILON) {
     let low = 0;
     let high = 1;
     for (let tries = 0; tries < 40 && backwards(stages, gap, high).seconds > budget + EPSILON; tries++)
@@ -102,24 +136,28 @@ export function fitMinutes(
     }
     price = high;
     ({ total, seconds, cost: known } = backwards(stages, gap, price));
-    fits = seconds <= budget + EPSILON;
+    if (seconds > budget + EPSILON) return shortest(stages, gap);
   }
-  const worthIt = (label: Label): boolean =>
-    !fits || label.cost + total[label.step + 1]! - price * (budget - label.seconds) <= known + EPSILON;
+  /** Whether the cheapest way on may still cost no more than what is known. @param onward its price */
+  const mayBeBest = (cost: number, spent: number, onward: number): boolean =>
+    cost + onward - price * (budget - spent) <= known + EPSILON;
+  // What it costs at least to come to a step and go on to the end.
+  const arriving = stages.map((stage, i) => {
+    const { cost, seconds: taken } = cheapest(stage, price);
+    return cost + price * taken + total[i + 1]!;
+  });
   const at: Label[][] = [[{ seconds: 0, cost: 0, choice: -1, step: -1 }]];
   const reach = (to: number): Label[] => {
     let labels: Label[] = [];
     let left = 0;
     for (let from = to - 1; from >= -1; from--) {
       const between = to < stages.length ? tenth(gap(from, to)) : 0;
-      for (const back of at[from + 1]!)
-        labels.push({
-          seconds: tenth(back.seconds + between),
-          cost: back.cost + left,
-          choice: -1,
-          step: to,
-          back,
-        });
+      for (const back of at[from + 1]!) {
+        const spent = tenth(back.seconds + between);
+        const cost = back.cost + left;
+        if (mayBeBest(cost, spent, arriving[to] ?? 0))
+          labels.push({ seconds: spent, cost, choice: -1, step: to, back });
+      }
       const skipped = from >= 0 ? stages[from]!.leaveOut : undefined;
       if (skipped === undefined) break;
       left += skipped;
@@ -137,7 +175,7 @@ export function fitMinutes(
                 choice,
               })),
             )
-            .filter(worthIt),
+            .filter((label) => mayBeBest(label.cost, label.seconds, total[to + 1]!)),
         );
   };
   for (let step = 0; step < stages.length; step++) at.push(reach(step));

@@ -1,0 +1,10 @@
+/**
+ * What is worked out in threads of its own: everything whose time depends on what somebody sends. Plain values
+ * go in and come out; {@link WorkPool} loads this file.
+ */
+export { compareWithToday } from '../classes/compareWithToday.js';
+export { fitDraft } from '../classes/fitDraft.js';
+export { unpackedFitting } from '../classes/unpackedFitting.js';
+export { checkOwnVariant } from '../own-variants/checkOwnVariant.js';
+export { checkPerson } from '../people/checkPerson.js';
+export { checkSequence } from '../sequences/checkSequence.js';
