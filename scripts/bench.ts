@@ -295,7 +295,7 @@ downward-facing dog put on its contacts, from the author's angles and from the s
 \`heap-after\`: what this process still holds, measures of hundreds of bodies among it;
 \`server-after-30x24\`: all of the server's memory after fitting thirty steps and twenty-four people, and
 \`worker-after-30x24\` the heap of the browser's worker, catalogue included.
-\`class-list-*\`, \`fitting-*\`: a first visit with an empty cache (the middle one of three),
+\`class-list-*\`, \`fitting-*\`: a first visit with an empty cache (the quickest of five),
 compressed as it is served, on a
 processor four times slower; past ${MOST.listScriptKb} kB of script and ${MOST.listReadyMs} ms for the class
 list, ${MOST.fittingAllKb} kB for a fitting with everything, or ${MOST.heapMb} MB of heap the run fails.

@@ -83,7 +83,7 @@ async function main() {
   if (!url) {
     await ensureMariaDb(say);
     if (values.fresh && hasData) say(`What was there is kept in ${await backUp(DATA)}`);
-    const database = await startMariaDb(DATA, say);
+    const database = await startMariaDb(DATA, say, { onGone: () => stop(1) });
     closing.push(database.stop);
     url = database.url;
   }

@@ -20,15 +20,22 @@ const smallTargets = (page: Page): Promise<string[]> =>
 /** Every screen twice through axe takes its time, and longer on a busy machine, ms. */
 const ALL_SCREENS = 300_000;
 
-test('every screen is accessible, light and dark, and its targets can be hit', async ({ page }) => {
+test('every screen is accessible, light and dark, its targets can be hit, and it keeps to our own files', async ({
+  page,
+}) => {
   test.setTimeout(ALL_SCREENS);
   const small: string[] = [];
+  const refused: string[] = [];
+  page.on('console', (said) => {
+    if (said.text().includes('Content Security Policy')) refused.push(said.text());
+  });
   for (const address of await everyAddress(page)) {
     await settled(page, address);
     await expectAccessible(page);
     small.push(...(await smallTargets(page)).map((target) => `${address}: ${target}`));
   }
   expect(small).toEqual([]);
+  expect(refused).toEqual([]);
 });
 
 test('with forced colours every mark and state is still told', async ({ page }) => {

@@ -1,5 +1,5 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
-import { APP_GUARD } from '@nestjs/core';
+import { APP_FILTER, APP_GUARD } from '@nestjs/core';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { ClassRow } from './classes/class.model.js';
 import { OwnVariantRow } from './own-variants/ownVariant.model.js';
@@ -7,8 +7,10 @@ import { PersonRow } from './people/person.model.js';
 import { ClassModule } from './classes/class.module.js';
 import { AccessGuard } from './common/access.guard.js';
 import { Clock } from './common/clock.js';
+import { ProblemFilter } from './common/problem.filter.js';
 import { connectionTo } from './database/connection.js';
 import { RemovedRows } from './database/removed.js';
+import { Transactions } from './database/transactions.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HealthController } from './health/health.controller.js';
@@ -37,9 +39,11 @@ export class AppModule {
         { provide: Clock, useValue: clock },
         { provide: WorkPool, useValue: work },
         { provide: APP_GUARD, useClass: AccessGuard },
+        Transactions,
         RemovedRows,
+        { provide: APP_FILTER, useClass: ProblemFilter },
       ],
-      exports: [Clock, WorkPool],
+      exports: [Clock, WorkPool, Transactions],
     };
   }
 }

@@ -1,6 +1,7 @@
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app.js';
+import { placeOf } from './common/placeOf.js';
 import type { DemoMode } from './demo/demo.service.js';
 
 const problem = (text: string): never => {
@@ -20,6 +21,13 @@ function whyNot({ code, name, message }: NodeJS.ErrnoException): string {
   if (code === 'EADDRINUSE') return `Port ${port} is taken.`;
   return name.startsWith('Sequelize') ? `The database cannot be used: ${message.split('\n')[0]}` : message;
 }
+
+// What nobody expected ends the server, and is written down by where it happened alone.
+for (const event of ['uncaughtException', 'unhandledRejection'] as const)
+  process.on(event, (error) => {
+    console.error(`The server has failed: ${placeOf(error)}`);
+    process.exit(1);
+  });
 
 try {
   const app = await createApp({ databaseUrl, demo, ...(today ? { today } : {}), web });

@@ -32,4 +32,37 @@ describe('privacy', () => {
     expect(answer.status).toBe(400);
     expect(answer.text).not.toContain('secret-detail');
   });
+  test.each([
+    ['cross-site', 403],
+    ['same-site', 403],
+    ['same-origin', 200],
+    ['none', 200],
+  ])('data is given to our own pages alone: Sec-Fetch-Site %s is %i', async (site, status) => {
+    expect((await ask('people', 'GET', undefined, { 'Sec-Fetch-Site': site })).status).toBe(status);
+  });
+  test('of two Host headers none is believed', async () => {
+    const { connect } = await import('node:net');
+    const { port, host } = new URL(baseUrl());
+    const answer = await new Promise<string>((resolve) => {
+      let text = '';
+      const socket = connect(Number(port), '127.0.0.1', () =>
+        socket.write(
+          `GET /api/people HTTP/1.1\r\nHost: ${host}\r\nHost: evil.example\r\nConnection: close\r\n\r\n`,
+        ),
+      );
+      socket.on('data', (chunk) => {
+        text += chunk.toString();
+      });
+      socket.on('close', () => resolve(text));
+    });
+    expect(answer).toMatch(/^HTTP\/1\.1 40[03] /);
+    expect(answer).not.toContain('Ines');
+  });
+  test('what a browser is told not to do', async () => {
+    const { headers } = await fetch(`${baseUrl()}/api/hall`);
+    expect(headers.get('cross-origin-opener-policy')).toBe('same-origin');
+    expect(headers.get('cross-origin-resource-policy')).toBe('same-origin');
+    expect(headers.get('permissions-policy')).toContain('camera=()');
+    expect(headers.get('cache-control')).toBe('no-store');
+  });
 });

@@ -1,8 +1,8 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { literal, type Transaction } from 'sequelize';
-import { Sequelize } from 'sequelize-typescript';
 import type { RequestContext } from '../common/context.js';
+import { Transactions } from '../database/transactions.js';
 import { ClassRow, FittingRow, RecordRow } from './class.model.js';
 
 export type ClassColumns = Pick<
@@ -38,7 +38,7 @@ export class ClassRepository {
     @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
     @InjectModel(FittingRow) private readonly fittings: typeof FittingRow,
     @InjectModel(RecordRow) private readonly records: typeof RecordRow,
-    private readonly sequelize: Sequelize,
+    private readonly transactions: Transactions,
   ) {}
 
   /** Every class of the hall, with no more than the list shows. */
@@ -70,7 +70,7 @@ export class ClassRepository {
     columns: ClassColumns,
     fitting: FittingColumns,
   ): Promise<ClassRow> {
-    return this.sequelize.transaction(async (transaction) => {
+    return this.transactions.run(async (transaction) => {
       const row = await this.classes.create({ hallId, version: 1, ...columns }, { transaction });
       await this.fittings.create({ classId: row.id, ...fitting }, { transaction });
       return row;
@@ -89,7 +89,7 @@ export class ClassRepository {
     fitting: FittingColumns,
     read: number,
   ): Promise<number | undefined> {
-    return this.sequelize.transaction(async (transaction) => {
+    return this.transactions.run(async (transaction) => {
       const row = await this.locked(hallId, id, transaction);
       if (row.version !== read) return undefined;
       await row.update({ ...columns, version: read + 1 }, { transaction });
@@ -116,7 +116,7 @@ export class ClassRepository {
     records: readonly RecordColumns[],
     read: number,
   ): Promise<number | undefined> {
-    return this.sequelize.transaction(async (transaction) => {
+    return this.transactions.run(async (transaction) => {
       const row = await this.locked(hallId, id, transaction);
       if (row.version !== read) return undefined;
       await row.update({ version: read + 1 }, { transaction });

@@ -15,6 +15,8 @@ export function connectionTo(url: string) {
     // SQL carries health data: it is never logged.
     logging: false,
     retryAttempts: 1,
+    // Who waits longer than this for the database is told so, milliseconds.
+    pool: { max: 10, acquire: 8000 },
     synchronize: false,
     autoLoadModels: false,
   });

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { dateAfter, NO_HALL_RULES, readPerson } from '@lotus-steady/core';
-import { RULEBOOK } from '@lotus-steady/core/built-in';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { ClassService } from '../classes/class.service.js';
 import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';

@@ -1,7 +1,7 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { Sequelize } from 'sequelize-typescript';
 import type { RequestContext } from '../common/context.js';
+import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
 import { HallRow } from './hall.model.js';
 
@@ -9,7 +9,7 @@ import { HallRow } from './hall.model.js';
 export class HallRepository {
   constructor(
     @InjectModel(HallRow) private readonly halls: typeof HallRow,
-    private readonly sequelize: Sequelize,
+    private readonly transactions: Transactions,
   ) {}
 
   /** The one hall that this installation serves; null in an empty database. */
@@ -35,7 +35,7 @@ export class HallRepository {
     read: number,
     counter: 'version' | 'stockVersion' = 'version',
   ): Promise<number> {
-    return this.sequelize.transaction(async (transaction) => {
+    return this.transactions.run(async (transaction) => {
       const hall = await this.halls.findByPk(hallId, { transaction, lock: transaction.LOCK.UPDATE });
       if (!hall) throw new NotFoundException('There is no hall yet.');
       if (hall[counter] !== read) {

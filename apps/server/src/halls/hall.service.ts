@@ -1,6 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import { readHallRules, readHouseView, readPace, readStock, type InputError } from '@lotus-steady/core';
-import { RULEBOOK } from '@lotus-steady/core/built-in';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
 import { FieldsException } from '../common/problems.js';

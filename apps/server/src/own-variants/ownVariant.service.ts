@@ -1,7 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
-import { measuredAnew, type ReadOwnVariant } from '@lotus-steady/core';
-import { BUILT_IN } from '@lotus-steady/core/built-in';
+import type { ReadOwnVariant } from '@lotus-steady/core';
 import type { RequestContext } from '../common/context.js';
 import { FieldsException } from '../common/problems.js';
 import { WorkPool } from '../work/workPool.js';
@@ -52,9 +51,8 @@ export class OwnVariantService {
   /** Solves again what was solved when bodies were measured in another way. Done once, at the start. */
   async measureAnew(): Promise<void> {
     for (const row of await this.rows.everywhere()) {
-      const own = ownOf(row);
-      const now = measuredAnew(own, BUILT_IN);
-      if (now !== own) await row.update({ solved: now.solved, print: now.print });
+      const now = await this.work.run('measureAnew', ownOf(row));
+      if (now) await row.update({ solved: now.solved, print: now.print });
     }
   }
 

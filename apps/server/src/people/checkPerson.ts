@@ -1,5 +1,5 @@
 import { readPerson, type InputError, type Person } from '@lotus-steady/core';
-import { RULEBOOK } from '@lotus-steady/core/built-in';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { PersonDraftDto } from './person.dto.js';
 
 /** Reads a person as they are written down. @param today `YYYY-MM-DD` where the hall is */

@@ -2,9 +2,9 @@ import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Person } from '@lotus-steady/core';
 import { Op, type Transaction } from 'sequelize';
-import { Sequelize } from 'sequelize-typescript';
 import { ClassRow, RecordRow } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
+import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from './person.model.js';
 import { lineOf } from './writtenPerson.js';
@@ -30,7 +30,7 @@ export class PersonRepository {
     @InjectModel(PersonRow) private readonly people: typeof PersonRow,
     @InjectModel(PersonConditionRow) private readonly conditions: typeof PersonConditionRow,
     @InjectModel(PropNoteRow) private readonly propNotes: typeof PropNoteRow,
-    private readonly sequelize: Sequelize,
+    private readonly transactions: Transactions,
   ) {}
 
   async all({ hallId }: RequestContext): Promise<PersonRow[]> {
@@ -68,7 +68,7 @@ export class PersonRepository {
   }
 
   async create({ hallId }: RequestContext, person: Person): Promise<PersonRow> {
-    return this.sequelize.transaction(async (transaction) => {
+    return this.transactions.run(async (transaction) => {
       await this.makeRoom(hallId, person.name, transaction);
       const row = await this.people.create({ hallId, version: 1, ...columnsOf(person) }, { transaction });
       await this.writeConditions(row.id, person, transaction);
@@ -78,7 +78,7 @@ export class PersonRepository {
 
   /** @throws VersionConflict where it is no longer the version that was read */
   async update(context: RequestContext, id: string, person: Person, read: number): Promise<number> {
-    return this.sequelize.transaction(async (transaction) => {
+    return this.transactions.run(async (transaction) => {
       const row = await this.one(context, id, transaction);
       if (row.version !== read) throw new VersionConflict(lineOf(row));
       await this.makeRoom(context.hallId, person.name, transaction);
@@ -94,7 +94,7 @@ export class PersonRepository {
     id: string,
     note: Pick<PropNoteRow, 'task' | 'heightCm' | 'words' | 'on'>,
   ): Promise<void> {
-    await this.sequelize.transaction(async (transaction) => {
+    await this.transactions.run(async (transaction) => {
       const { id: personId } = await this.one(context, id, transaction);
       await this.propNotes.destroy({ where: { personId, task: note.task }, transaction });
       await this.propNotes.create({ personId, ...note }, { transaction });

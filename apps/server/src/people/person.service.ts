@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
-import type { Person } from '@lotus-steady/core';
+import type { InputError, Person } from '@lotus-steady/core';
+import { UniqueConstraintError } from 'sequelize';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
@@ -10,6 +11,19 @@ import type { PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './pe
 import type { PersonRow } from './person.model.js';
 import { PersonRepository } from './person.repository.js';
 import { lineOf } from './writtenPerson.js';
+
+const nameIsTaken = ({ name }: Person): InputError => ({
+  field: 'name',
+  message: `There is already someone named "${name}". Add a letter to tell them apart.`,
+});
+
+/** Of two who take a name at the same moment the later is told as if she had come later. */
+const sameName =
+  (person: Person) =>
+  (error: unknown): never => {
+    if (error instanceof UniqueConstraintError) throw new FieldsException([nameIsTaken(person)]);
+    throw error;
+  };
 
 @Injectable()
 export class PersonService {
@@ -57,13 +71,15 @@ export class PersonService {
   }
 
   async create(context: RequestContext, draft: PersonDraftDto): Promise<SavedDto> {
-    const { id, version } = await this.people.create(context, await this.check(context, draft));
+    const person = await this.check(context, draft);
+    const { id, version } = await this.people.create(context, person).catch(sameName(person));
     return { id, version };
   }
 
   async update(context: RequestContext, id: string, draft: PersonDraftDto, read: number): Promise<SavedDto> {
     const person = await this.check(context, draft, id);
-    return { id, version: await this.people.update(context, id, person, read) };
+    const version = await this.people.update(context, id, person, read).catch(sameName(person));
+    return { id, version };
   }
 
   /** Keeps what worked for someone: one height a task. */
@@ -83,10 +99,7 @@ export class PersonService {
     const today = await this.halls.today(context);
     const { person, errors } = await this.work.run('checkPerson', { draft: plain(draft), today });
     if (person.name && (await this.people.named(context, person.name, except)))
-      errors.push({
-        field: 'name',
-        message: `There is already someone named "${person.name}". Add a letter to tell them apart.`,
-      });
+      errors.push(nameIsTaken(person));
     if (errors.length) throw new FieldsException(errors);
     return person;
   }

@@ -6,5 +6,6 @@ export { compareWithToday } from '../classes/compareWithToday.js';
 export { fitDraft } from '../classes/fitDraft.js';
 export { unpackedFitting } from '../classes/unpackedFitting.js';
 export { checkOwnVariant } from '../own-variants/checkOwnVariant.js';
+export { measureAnew } from '../own-variants/measureAnew.js';
 export { checkPerson } from '../people/checkPerson.js';
 export { checkSequence } from '../sequences/checkSequence.js';

@@ -21,7 +21,7 @@ export interface WorkLimits {
   memoryMb: number;
 }
 
-const LIMITS: WorkLimits = { ms: 20_000, waiting: 64, memoryMb: 512 };
+const LIMITS: WorkLimits = { ms: 30_000, waiting: 64, memoryMb: 512 };
 
 const THREADS = Math.max(2, availableParallelism() - 1);
 

@@ -391,6 +391,18 @@ export interface components {
     HealthDto: {
       ok: boolean;
     };
+    FieldProblemDto: {
+      field: string;
+      message: string;
+    };
+    ProblemDto: {
+      statusCode: number;
+      message: string;
+      fields?: components['schemas']['FieldProblemDto'][];
+      current?: {
+        [key: string]: unknown;
+      };
+    };
     HallDto: {
       name: string;
       teacher: string;
@@ -412,18 +424,6 @@ export interface components {
     };
     VersionDto: {
       version: number;
-    };
-    FieldProblemDto: {
-      field: string;
-      message: string;
-    };
-    ProblemDto: {
-      statusCode: number;
-      message: string;
-      fields?: components['schemas']['FieldProblemDto'][];
-      current?: {
-        [key: string]: unknown;
-      };
     };
     StockDto: {
       stock: {
@@ -734,6 +734,14 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['HealthDto'];
+        };
+      };
+      503: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
         };
       };
     };
