@@ -6,7 +6,7 @@ import { defineConfig } from 'vite';
 const stylesAsFile = {
   name: 'toast-styles-as-file',
   transform(code: string, id: string): string | undefined {
-    if (!id.includes('/sonner/dist/')) return undefined;
+    if (!id.endsWith('/sonner/dist/index.mjs')) return undefined;
     const without = code.replace(/^__insertCSS\(".*"\);$/m, '');
     if (without === code) throw new Error('The toasts no longer write their styles as they did.');
     return without;

@@ -38,8 +38,8 @@ interface FigureSize {
 /** A colour that shifts by percent towards another; both are CSS variables, so light, dark and print agree. */
 const shade = (tone: string, towards: string, percent: number): string =>
   percent < 0.5
-    ? `fill:var(--fig-${tone})`
-    : `fill:color-mix(in srgb,var(--fig-${tone}) ${Math.round(100 - percent)}%,var(--fig-${towards}))`;
+    ? `fill="var(--fig-${tone})"`
+    : `fill="color-mix(in srgb,var(--fig-${tone}) ${Math.round(100 - percent)}%,var(--fig-${towards}))"`;
 
 /**
  * Draws a posture as SVG markup for a frame of `width` by `height`, without perspective.
@@ -110,11 +110,11 @@ export function drawFigure(
   let markup = '';
   if (wall.length)
     markup +=
-      `<path d="M${path(wall.map(project))}Z" style="fill:var(--fig-wall)"/><path ` +
+      `<path d="M${path(wall.map(project))}Z" fill="var(--fig-wall)"/><path ` +
       `d="M${path([wall[0]!, wall[3]!].map(project))}" ` +
-      `style="fill:none;stroke:var(--fig-edge);stroke-width:1.2"/>`;
+      `fill="none" stroke="var(--fig-edge)" stroke-width="1.2"/>`;
   const seated = props.some((prop) => prop.kind === 'chair');
-  markup += `<path d="M${path(mat.map(project))}Z" style="${shade('mat', 'paper', seated ? 55 : 0)}"/>`;
+  markup += `<path d="M${path(mat.map(project))}Z" ${shade('mat', 'paper', seated ? 55 : 0)}/>`;
   markup += shadow();
   const line = short(Math.max(0.7, Math.min(1.9, pixels * 1.3)));
   for (const part of depthOrder(seen, towards)) markup += partMarkup(part);
@@ -137,8 +137,8 @@ export function drawFigure(
       .flatMap((part) => part.samples.filter((_, i) => i % 2 === 0).map(([v, r]) => blob(v, r + 1)));
     // One path each, however many blobs: a page of figures stays light.
     return (
-      `<path d="${all.join('')}" style="fill:var(--fig-shadow);opacity:.1"/><path ` +
-      `d="${low.join('')}" style="fill:var(--fig-shadow);opacity:.2"/>`
+      `<path d="${all.join('')}" fill="var(--fig-shadow)" opacity=".1"/><path ` +
+      `d="${low.join('')}" fill="var(--fig-shadow)" opacity=".2"/>`
     );
   }
 
@@ -157,8 +157,8 @@ export function drawFigure(
           sides += sidePath(from, to, ra * pixels, rb * pixels);
         }
         return (
-          (sides && `<path d="${sides}" style="fill:none;stroke:var(--fig-paper);stroke-width:${line}"/>`) +
-          `<path d="${shape}" style="${colour}"/>`
+          (sides && `<path d="${sides}" fill="none" stroke="var(--fig-paper)" stroke-width="${line}"/>`) +
+          `<path d="${shape}" ${colour}/>`
         );
       }
       case 'hulls': {
@@ -169,14 +169,14 @@ export function drawFigure(
           .join('');
         return (
           `<path d="${shape}" ` +
-          `style="${colour};stroke:var(--fig-paper);stroke-width:${line};stroke-linejoin:round;paint-order:stroke"/>`
+          `${colour} stroke="var(--fig-paper)" stroke-width="${line}" stroke-linejoin="round" paint-order="stroke"/>`
         );
       }
       case 'rings': {
         let shape = '';
         for (let i = 0; i + 1 < part.rings.length; i++)
           shape += `M${path(outline([...part.rings[i]!, ...part.rings[i + 1]!].map(project)))}Z`;
-        return `<path d="${shape}" style="${colour}"/>`;
+        return `<path d="${shape}" ${colour}/>`;
       }
       case 'head':
         return headMarkup({
@@ -213,8 +213,8 @@ export function drawFigure(
       .map(
         ([points, , dark]) =>
           `<path d="M${path(points.map(project))}Z" ` +
-          `style="${shade(tone, 'edge', dark + (layer % 2 ? 6 : 0))};stroke:color-mix(in ` +
-          `srgb,var(--fig-${tone}) 55%,var(--fig-edge));stroke-width:.7;stroke-linejoin:round"/>`,
+          `${shade(tone, 'edge', dark + (layer % 2 ? 6 : 0))} stroke="color-mix(in ` +
+          `srgb,var(--fig-${tone}) 55%,var(--fig-edge))" stroke-width=".7" stroke-linejoin="round"/>`,
       )
       .join('');
   }

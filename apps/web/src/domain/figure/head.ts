@@ -49,11 +49,11 @@ export function headMarkup({ frame, heightCm: h, towards, project, pixels, skin,
       return add(scale(normal, height), add(scale(e, r * Math.cos(t)), scale(f, r * Math.sin(t))));
     });
   };
-  const area = (points: readonly Vec3[], style: string): string =>
-    `<path d="M${path(points.map((q) => project(onSkull(q))))}Z" style="${style}"/>`;
-  const spot = (v: Vec3, r: number, style: string): string => {
+  const area = (points: readonly Vec3[], colour: string): string =>
+    `<path d="M${path(points.map((q) => project(onSkull(q))))}Z" ${colour}/>`;
+  const spot = (v: Vec3, r: number, colour: string): string => {
     const [x, y] = project(at(v));
-    return `<circle cx="${short(x)}" cy="${short(y)}" r="${short(r * h * pixels)}" style="${style}"/>`;
+    return `<circle cx="${short(x)}" cy="${short(y)}" r="${short(r * h * pixels)}" ${colour}/>`;
   };
   const silhouette = circle(seen, 0);
   const faceTowards = dot(seen, FACE) > 0;
@@ -66,7 +66,7 @@ export function headMarkup({ frame, heightCm: h, towards, project, pixels, skin,
         [0.045, -0.034, 0],
       ].flatMap((v) => circlePoints(project(at(v as Vec3)), 0.022 * h * pixels, 14)),
     ),
-  )}Z" style="${skin}"/>`;
+  )}Z" ${skin}/>`;
   const profile = jaw + spot([0.066, -0.004, 0], 0.011, skin);
 
   let markup = bunBehind ? bun : '';
@@ -80,7 +80,7 @@ export function headMarkup({ frame, heightCm: h, towards, project, pixels, skin,
   for (const k of [1, -1]) {
     const eye: Vec3 = [0.053, 0.012, k * 0.021];
     if (dot(view, unit([eye[0] / AXES[0], 0, eye[2] / AXES[2]])) > 0.25)
-      markup += spot(eye, 0.0058, 'fill:var(--fig-eye)');
+      markup += spot(eye, 0.0058, 'fill="var(--fig-eye)"');
     if (k * view[2] > 0.3) markup += spot([0, 0, k * 0.05], 0.012, skin);
   }
   return bunBehind ? markup : markup + bun;
