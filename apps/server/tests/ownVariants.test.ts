@@ -108,6 +108,7 @@ describe('own variants', () => {
       {
         pose: 'downward-facing-dog',
         base: 'downward-facing-dog.full',
+        after: '',
         angles: { 'hip.flexion': 0, knee: 120 },
       },
       'angles',

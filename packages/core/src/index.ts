@@ -99,7 +99,9 @@ export type { Way } from './poses/ways.js';
 
 // Heights of props for a person.
 export { USUAL_STOCK, fromStock, type Stock } from './props/fromStock.js';
+export { PROP_NAMES } from './props/propNames.js';
 export { readStock } from './props/readStock.js';
+export { isLine } from './reading/isLine.js';
 export { PROP_TASKS, sizeProp, type Fits, type PropSize, type PropTask } from './props/sizeProp.js';
 export { underFeetCm } from './props/underFeet.js';
 

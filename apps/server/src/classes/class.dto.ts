@@ -13,6 +13,7 @@ import {
   MaxLength,
   ValidateNested,
 } from 'class-validator';
+import { IsLine, IsRealDate } from '../common/checks.js';
 import { CoreType, TableOf } from '../common/coreType.js';
 import { WrittenPersonDto } from '../people/person.dto.js';
 import { RecordDto } from './record.dto.js';
@@ -26,7 +27,7 @@ export class ComingDto {
 /** All that a class is fitted from. */
 export class FitDto {
   @ApiProperty({ format: 'date' })
-  @Matches(/^\d{4}-\d{2}-\d{2}$/, { message: 'the date is a date, YYYY-MM-DD' })
+  @IsRealDate('the date')
   on!: string;
   @ApiProperty()
   @IsString()
@@ -53,12 +54,16 @@ export class PlanDto {
 }
 
 export class ClassDraftDto extends FitDto {
-  @ApiProperty() @IsString() @Length(1, 160, { message: 'a title is needed' }) title!: string;
+  @ApiProperty()
+  @IsString()
+  @IsLine('a title')
+  @Length(1, 160, { message: 'a title is needed' })
+  title!: string;
   @ApiPropertyOptional()
   @IsOptional()
   @Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'the time is like 18:00' })
   time?: string;
-  @ApiPropertyOptional() @IsOptional() @IsString() @MaxLength(120) place?: string;
+  @ApiPropertyOptional() @IsOptional() @IsString() @IsLine('a place') @MaxLength(120) place?: string;
 }
 
 /** A class in the list. `people`: how many. */

@@ -193,6 +193,9 @@ export class ClassService {
     const known = new Set(row.people.map((person) => person.id));
     const steps = row.fitting?.steps ?? 0;
     const errors = records.flatMap((record, i): InputError[] => [
+      ...(records.findIndex(({ personId }) => personId === record.personId) === i
+        ? []
+        : [{ field: `records[${i}].personId`, message: 'This person is there twice.' }]),
       ...(known.has(record.personId)
         ? []
         : [{ field: `records[${i}].personId`, message: 'This person was not down for the class.' }]),

@@ -29,8 +29,14 @@ export class HouseViewDto {
 
 /** What a hall changes about the rulebook. The core, which knows the rules, checks each change. */
 export class HallRulesDto {
-  @IsArray() @ArrayMaxSize(300) @CoreType('MovedLimit', { list: true }) moved!: unknown[];
-  @IsArray() @ArrayMaxSize(300) @CoreType('OwnRule', { list: true }) own!: unknown[];
+  @IsArray()
+  @ArrayMaxSize(300, { message: 'a list of at most 300 is needed' })
+  @CoreType('MovedLimit', { list: true })
+  moved!: unknown[];
+  @IsArray()
+  @ArrayMaxSize(300, { message: 'a list of at most 300 is needed' })
+  @CoreType('OwnRule', { list: true })
+  own!: unknown[];
 }
 
 /** What the hall owns, by prop. */

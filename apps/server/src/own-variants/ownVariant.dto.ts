@@ -1,12 +1,14 @@
 import type { OwnVariant } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsObject, IsOptional, IsString, Length, MaxLength } from 'class-validator';
+import { IsLine } from '../common/checks.js';
 import { CoreType, TableOf } from '../common/coreType.js';
 
 /** A teacher's own variant as she made it. */
 export class OwnVariantDraftDto {
   @ApiProperty()
   @IsString()
+  @IsLine('a name')
   @Length(1, 80, { message: 'a name is needed, up to 80 letters' })
   name!: string;
   @ApiProperty() @IsString() @MaxLength(120) pose!: string;
@@ -14,6 +16,7 @@ export class OwnVariantDraftDto {
   @ApiPropertyOptional()
   @IsOptional()
   @IsString()
+  @IsLine('a name')
   @Length(1, 80, { message: 'a name for the pose is needed, up to 80 letters' })
   poseName?: string;
   @ApiProperty() @IsString() @MaxLength(160) base!: string;

@@ -11,16 +11,14 @@ import {
   IsOptional,
   IsString,
   Length,
-  Matches,
   Max,
   MaxLength,
   Min,
   ValidateNested,
 } from 'class-validator';
 import { StepChangeDto } from '../classes/record.dto.js';
+import { IsRealDate } from '../common/checks.js';
 import { CoreType, TableOf } from '../common/coreType.js';
-
-const DATE = /^\d{4}-\d{2}-\d{2}$/;
 
 /** What someone can do. */
 export class CanDto {
@@ -34,10 +32,10 @@ const ENTRIES_MOST = 40;
 
 /** The short form of a person. Details of conditions are checked by the core, which knows them. */
 export class PersonDraftDto {
-  @ApiProperty() @IsString() @Length(1, 120, { message: 'a name is needed' }) name!: string;
+  @ApiProperty() @IsString() @Length(1, 120, { message: 'a name has 1 to 120 letters' }) name!: string;
   @ApiPropertyOptional()
   @IsOptional()
-  @Matches(DATE, { message: 'date of birth is a date, YYYY-MM-DD' })
+  @IsRealDate('date of birth')
   born?: string;
   @ApiPropertyOptional({ enum: ['woman', 'man'] })
   @IsOptional()
@@ -116,7 +114,7 @@ export class PropNoteDto {
   @Max(90, { message: 'a height is at most 90 cm' })
   heightCm!: number;
   @ApiProperty() @IsString() @MaxLength(300) words!: string;
-  @ApiProperty({ format: 'date' }) @Matches(DATE) on!: string;
+  @ApiProperty({ format: 'date' }) @IsRealDate('the date') on!: string;
 }
 
 /** A person in the list. */

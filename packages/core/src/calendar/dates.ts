@@ -3,9 +3,16 @@ import { addDays, differenceInCalendarDays, format, isValid, parse } from 'date-
 const FORM = 'yyyy-MM-dd';
 const read = (date: string): Date => parse(date, FORM, new Date(2000, 0, 1));
 
-/** Whether a text is a real calendar date `YYYY-MM-DD`: 2027-02-30 is not. */
+/** Nobody who comes was born before, and nothing is planned after; years. */
+const YEARS = { from: 1900, to: 2200 };
+
+/** Whether a text is a real calendar date `YYYY-MM-DD` of the years 1900 to 2200: 2027-02-30 is not. */
 export const isDate = (text: unknown): text is string =>
-  typeof text === 'string' && /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(read(text));
+  typeof text === 'string' &&
+  /^\d{4}-\d{2}-\d{2}$/.test(text) &&
+  isValid(read(text)) &&
+  Number(text.slice(0, 4)) >= YEARS.from &&
+  Number(text.slice(0, 4)) <= YEARS.to;
 
 /** Whole calendar days from `from` to `to`; negative if `to` is earlier. */
 export const daysBetween = (from: string, to: string): number =>

@@ -1,3 +1,4 @@
+import { isLine } from '../reading/isLine.js';
 import { closest } from 'fastest-levenshtein';
 import { resolveCondition } from '../reading/resolveCondition.js';
 import { MIDLINE_MEASURES, SIDED_MEASURES } from '../poses/measures.js';
@@ -29,7 +30,7 @@ const PERSON_KEYS = [
   'limits',
   'clearances',
 ];
-/** Letters of a name that are looked at for what it may have meant. */
+/** Letters of a name; of what may have been meant for one no more are looked at. */
 const NAME_MOST = 120;
 const CAN_KEYS = ['stand', 'floor', 'kneel'];
 const SCREENING_KEYS = ['fallsLastYear', 'tugSeconds', 'chairStands', 'tandemSeconds'];
@@ -132,6 +133,8 @@ export function readPerson(
   };
   const name = typeof source.name === 'string' ? source.name.trim() : '';
   if (!name) fail('name', 'A name is needed.');
+  else if (name.length > NAME_MOST) fail('name', `A name has at most ${NAME_MOST} letters.`);
+  else if (!isLine(name)) fail('name', 'A name has no line breaks or hidden marks in it.');
   if (source.id !== undefined && (typeof source.id !== 'string' || !source.id))
     fail('id', 'An id is a text, or left out.');
   let born: string | undefined;

@@ -91,6 +91,13 @@ function nameErrors({ name, pose, poseName }: OwnVariantDraft, { poses }: Catalo
   return errors;
 }
 
+/** It comes after a rung of its pose, or first. */
+function placeErrors({ pose, after }: OwnVariantDraft, { poses }: Catalogue): InputError[] {
+  const rungs = poses.find((known) => known.id === pose)?.ladder ?? [];
+  if (!after || rungs.some((variant) => variant.id === after)) return [];
+  return [{ field: 'after', message: 'The version that it is to come after is not one of this pose.' }];
+}
+
 /** An own variant with what its solutions were made from: see `variantPrint`. */
 export type ReadOwnVariant = OwnVariant & { print: string };
 
@@ -109,7 +116,7 @@ export function readOwnVariant(
   const errors: InputError[] = base
     ? []
     : [{ field: 'base', message: 'The version it starts from is not in the catalogue.' }];
-  errors.push(...angleErrors(angles), ...nameErrors(trimmed, catalogue));
+  errors.push(...angleErrors(angles), ...nameErrors(trimmed, catalogue), ...placeErrors(trimmed, catalogue));
   if (errors.length || !base) return { errors };
   const poseId = poseName ? `own-${slug(poseName)}-${mark}` : draft.pose;
   const id = `${poseId}.own-${slug(name)}-${mark}`;

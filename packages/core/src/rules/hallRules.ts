@@ -125,8 +125,19 @@ export function readHallRules(
   const moved: MovedLimit[] = [];
   const own: OwnRule[] = [];
   const source = isTable(input) ? input : {};
-  const list = (key: string): Record<string, unknown>[] =>
-    Array.isArray(source[key]) ? (source[key] as unknown[]).filter(isTable) : [];
+  if (input !== undefined && !isTable(input))
+    errors.push({ field: 'rules', message: 'A table of what the hall changes is needed.' });
+  /** Goes through a list; what is no list, and entries that are no tables, are refused. */
+  const each = (key: string, read: (raw: Record<string, unknown>, at: string) => unknown): void => {
+    const entries = source[key] ?? [];
+    if (!Array.isArray(entries)) errors.push({ field: key, message: 'A list is needed.' });
+    else
+      entries.forEach((raw: unknown, i) => {
+        const at = `${key}[${i}]`;
+        if (isTable(raw)) read(raw, at);
+        else errors.push({ field: at, message: 'Each entry is a table.' });
+      });
+  };
   const signed = (raw: Record<string, unknown>, at: string): { reason: string; by: string; on: string } => {
     const said = { reason: text(raw.reason), by: text(raw.by), on: text(raw.on) };
     if (said.reason.length < 5) errors.push({ field: `${at}.reason`, message: 'A reason is needed.' });
@@ -135,8 +146,7 @@ export function readHallRules(
       errors.push({ field: `${at}.on`, message: 'The day of the decision is a date, YYYY-MM-DD.' });
     return said;
   };
-  list('moved').forEach((raw, i) => {
-    const at = `moved[${i}]`;
+  each('moved', (raw, at) => {
     const known = rulebook.rule(text(raw.rule));
     const movable = known && movableBound(known.rule);
     const to = raw.to;
@@ -158,8 +168,7 @@ export function readHallRules(
       return errors.push({ field: `${at}.rule`, message: 'This rule is moved twice.' });
     return moved.push(move);
   });
-  list('own').forEach((raw, i) => {
-    const at = `own[${i}]`;
+  each('own', (raw, at) => {
     const id = text(raw.id);
     if (!rulebook.conditions.some((condition) => condition.id === text(raw.condition)))
       return errors.push({

@@ -1,4 +1,4 @@
-import type { Fitting } from '@lotus-steady/core';
+import { PROP_NAMES, type Fitting } from '@lotus-steady/core';
 import { useForm } from 'react-hook-form';
 import { useBase } from '../../data/useBase.js';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
@@ -9,9 +9,6 @@ import { differing } from '../../ui/differences.js';
 import { Problem } from '../../ui/states.js';
 import type { Hall } from '../../data/types.js';
 import { useHall } from '../../data/hall/useHall.js';
-
-/** What classes may ask for; whatever else a hall has is kept too. */
-const PROPS = ['chair', 'block', 'blanket', 'bolster', 'cushion', 'strap', 'roll', 'table', 'mat'] as const;
 
 interface Props {
   needed: Fitting['room'];
@@ -31,7 +28,7 @@ const stockOf = (counts: Counts): Record<string, number> =>
 export function StockTable({ needed, stock }: Props) {
   const { stockVersion } = useHall();
   const saving = useSaveStock();
-  const rows = [...new Set([...PROPS, ...Object.keys(stock), ...needed.map(({ prop }) => prop)])];
+  const rows = [...new Set([...PROP_NAMES, ...Object.keys(stock), ...needed.map(({ prop }) => prop)])];
   const countsOf = (of: Props['stock']): Counts =>
     Object.fromEntries(rows.map((prop) => [prop, String(of[prop] ?? '')]));
   const { register, handleSubmit, watch, reset, formState } = useForm<Counts>({

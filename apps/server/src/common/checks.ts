@@ -1,0 +1,19 @@
+import { isDate, isLine } from '@lotus-steady/core';
+import { ValidateBy } from 'class-validator';
+
+/** A name or title: something to see, in one line. @param what how it is called, like "a title" */
+export const IsLine = (what: string) =>
+  ValidateBy({
+    name: 'isLine',
+    validator: {
+      validate: (value: unknown) => typeof value === 'string' && isLine(value),
+      defaultMessage: () => `${what} has no line breaks or hidden marks in it`,
+    },
+  });
+
+/** A real date of the years 1900 to 2200. @param what how it is called, like "the date" */
+export const IsRealDate = (what: string) =>
+  ValidateBy({
+    name: 'isRealDate',
+    validator: { validate: isDate, defaultMessage: () => `${what} is a real date, YYYY-MM-DD` },
+  });
