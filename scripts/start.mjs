@@ -13,6 +13,9 @@ const DATA = process.env.LOTUS_DATA ?? join(ROOT, '.data');
 const closing = [];
 let stopping = false;
 
+/** A server that does not stop by itself is stopped after so many milliseconds; so is the database, after 5 s. */
+const SERVER_STOPS_WITHIN = 4000;
+
 async function stop(code) {
   if (stopping) return;
   stopping = true;
@@ -103,10 +106,11 @@ async function main() {
   });
   const gone = new Promise((resolve) => server.once('exit', resolve));
   closing.push(async () => {
-    if (server.exitCode === null) {
-      server.kill('SIGTERM');
-      await gone;
-    }
+    if (server.exitCode !== null) return;
+    server.kill('SIGTERM');
+    const late = setTimeout(() => server.kill('SIGKILL'), SERVER_STOPS_WITHIN);
+    await gone;
+    clearTimeout(late);
   });
   const answer = await Promise.race([new Promise((resolve) => server.once('message', resolve)), gone]);
   if (answer !== 'ready')

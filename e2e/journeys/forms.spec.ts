@@ -56,6 +56,7 @@ test('of two who change one person the later is shown both, and neither loses a 
   await other.getByLabel('Height in cm').fill('169');
   await other.getByRole('button', { name: 'Save person' }).click();
   await expect(other.getByRole('dialog')).toBeHidden();
+  await expect(other.getByText('169 cm')).toBeVisible();
 
   await page.getByRole('button', { name: 'Save person' }).click();
   const both = page.getByRole('alert').filter({ hasText: 'Someone else has changed this person' });

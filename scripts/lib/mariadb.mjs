@@ -241,7 +241,7 @@ export async function startMariaDb(folder, say = () => {}, { forTests = false, o
     stopping = true;
     const { process: last } = server;
     if (!server.ended) last.kill('SIGTERM');
-    for (let i = 0; i < 200 && !server.ended; i++) await wait(50);
+    for (let i = 0; i < 100 && !server.ended; i++) await wait(50);
     if (!server.ended) last.kill('SIGKILL');
   };
   if (!(await begin())) {

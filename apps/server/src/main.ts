@@ -14,6 +14,8 @@ const databaseUrl = process.env.DATABASE_URL ?? problem('DATABASE_URL is missing
 const port = Number(process.env.PORT ?? 4310);
 const demo = (process.env.LOTUS_DEMO ?? 'once') as DemoMode;
 const today = process.env.LOTUS_TODAY;
+/** Whoever is still being answered then is not waited for any longer, milliseconds. */
+const STOPS_WITHIN = 3000;
 const web = join(dirname(fileURLToPath(import.meta.url)), '../../web/dist');
 
 /** Why the server cannot start, in one line. */
@@ -33,6 +35,7 @@ try {
   const app = await createApp({ databaseUrl, demo, ...(today ? { today } : {}), web });
   await app.listen(port, '127.0.0.1');
   const stop = (): void => {
+    setTimeout(() => process.exit(1), STOPS_WITHIN).unref();
     void app.close().finally(() => process.exit(0));
   };
   process.on('SIGTERM', stop);

@@ -1,5 +1,5 @@
 /** The starting program: what it says, in one line, when something is in the way. */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
@@ -106,3 +106,41 @@ test('a database folder that is broken says where to look', () => {
   expect(lines[0]).toMatch(/^The database did not come up; .*mariadb\.log says why\.$/);
   expect(readFileSync(join(data, 'mariadb.log'), 'utf8').length).toBeGreaterThan(0);
 }, 130_000);
+
+test('a busy server stops within ten seconds, and leaves nothing running', async () => {
+  const data = join(folder, 'busy');
+  const started = spawn(process.execPath, [join(ROOT, 'scripts/start.mjs')], {
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, NODE_OPTIONS: '', DATABASE_URL: '', LOTUS_DATA: data, PORT: '4398' },
+  });
+  let said = '';
+  started.stdout.on('data', (chunk: Buffer) => {
+    said += chunk.toString();
+  });
+  const ended = new Promise((resolve) => started.once('exit', resolve));
+  while (!said.includes('is ready') && started.exitCode === null)
+    await new Promise((resolve) => setTimeout(resolve, 200));
+  const base = 'http://127.0.0.1:4398/api';
+  const people = (await (await fetch(`${base}/people`)).json()) as { id: string }[];
+  const lines = Array.from(
+    { length: 200 },
+    (_, i) => `- ${['Tree', 'Cobra', 'Bridge', 'Boat'][i % 4]!}, 30 s`,
+  );
+  const coming = people.map(({ id }) => ({ id }));
+  const large = JSON.stringify({ on: '2026-12-01', sequenceText: lines.join('\n'), people: coming });
+  const fits = Array.from({ length: 8 }, () =>
+    fetch(`${base}/classes/fit`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: large,
+    }).catch(() => undefined),
+  );
+  await new Promise((resolve) => setTimeout(resolve, 1000));
+  const asked = performance.now();
+  started.kill('SIGINT');
+  await ended;
+  expect(performance.now() - asked).toBeLessThan(10_000);
+  await Promise.all(fits);
+  expect(existsSync(join(data, 'running.pid'))).toBe(false);
+  await expect(fetch(`${base}/health`)).rejects.toThrow();
+}, 120_000);

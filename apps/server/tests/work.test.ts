@@ -9,7 +9,7 @@ const poolWith = (limits: Partial<WorkLimits>): WorkPool => {
   return pool;
 };
 afterEach(async () => {
-  for (const pool of pools.splice(0)) await pool.onApplicationShutdown();
+  for (const pool of pools.splice(0)) await pool.beforeApplicationShutdown();
 });
 
 const own = { print: '', list: [] };
@@ -54,6 +54,16 @@ test('more than a thread may hold is refused, and the next is done', async () =>
   const pool = poolWith({ memoryMb: 8 });
   await expect(pool.run('checkSequence', short)).rejects.toMatchObject({ status: 503 });
   expect(await poolWith({}).run('checkSequence', short)).toMatchObject({ title: 'Short' });
+});
+
+test('what is running when the server stops is not waited for, and that is said', async () => {
+  const pool = poolWith({});
+  const running = expect(pool.run('checkSequence', long)).rejects.toMatchObject({
+    status: 503,
+    message: 'The server is being stopped.',
+  });
+  await pool.beforeApplicationShutdown();
+  await running;
 });
 
 describe('beside a large class that is being fitted', () => {

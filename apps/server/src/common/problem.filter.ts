@@ -53,11 +53,11 @@ export class ProblemFilter implements ExceptionFilter {
     const http = host.switchToHttp();
     const reply = http.getResponse<FastifyReply>();
     const problem = known(error);
-    if (!problem) {
+    const status = problem?.getStatus() ?? statusOf(error);
+    if (!problem && status >= 500) {
       const { method, routeOptions } = http.getRequest<FastifyRequest>();
       this.log.error(`${method} ${routeOptions.url ?? '?'} failed: ${placeOf(error)}`);
     }
-    const status = problem?.getStatus() ?? statusOf(error);
     const body = problem?.getResponse() ?? {
       message: status < 500 ? 'This cannot be read.' : 'Something went wrong here. It was not your doing.',
     };

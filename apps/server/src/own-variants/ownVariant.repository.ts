@@ -13,16 +13,6 @@ export class OwnVariantRepository {
     @InjectModel(FittingRow) private readonly fittings: typeof FittingRow,
   ) {}
 
-  /** Which there are, and when each was last written: another text whenever any of them is another. */
-  async print({ hallId }: Pick<RequestContext, 'hallId'>): Promise<string> {
-    const rows = await this.rows.findAll({
-      attributes: ['id', 'updatedAt'],
-      where: { hallId },
-      order: [['createdAt', 'ASC']],
-    });
-    return JSON.stringify(rows.map(({ id, updatedAt }) => [id, updatedAt as Date]));
-  }
-
   async all({ hallId }: Pick<RequestContext, 'hallId'>): Promise<OwnVariantRow[]> {
     return this.rows.findAll({ where: { hallId }, order: [['createdAt', 'ASC']] });
   }

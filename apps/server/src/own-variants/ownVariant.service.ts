@@ -58,7 +58,9 @@ export class OwnVariantService {
 
   /** This hall's own variants, as work on a class needs them. */
   async all(context: RequestContext): Promise<OwnVariants> {
-    return { print: await this.rows.print(context), list: (await this.rows.all(context)).map(ownOf) };
+    const rows = await this.rows.all(context);
+    const print = JSON.stringify(rows.map(({ id, updatedAt }) => [id, updatedAt as Date]));
+    return { print, list: rows.map(ownOf) };
   }
 
   /** Keeps an own variant once it stands: solved for every height, or refused with what is wrong. */

@@ -79,8 +79,8 @@ export class PersonRepository {
   /** @throws VersionConflict where it is no longer the version that was read */
   async update(context: RequestContext, id: string, person: Person, read: number): Promise<number> {
     return this.transactions.run(async (transaction) => {
-      const row = await this.one(context, id, transaction);
-      if (row.version !== read) throw new VersionConflict(lineOf(row));
+      const row = await this.locked(context, id, transaction);
+      if (row.version !== read) throw new VersionConflict(lineOf(await this.one(context, id, transaction)));
       await this.makeRoom(context.hallId, person.name, transaction);
       await row.update({ ...columnsOf(person), version: read + 1 }, { transaction });
       await this.conditions.destroy({ where: { personId: id }, transaction });
@@ -95,7 +95,7 @@ export class PersonRepository {
     note: Pick<PropNoteRow, 'task' | 'heightCm' | 'words' | 'on'>,
   ): Promise<void> {
     await this.transactions.run(async (transaction) => {
-      const { id: personId } = await this.one(context, id, transaction);
+      const { id: personId } = await this.locked(context, id, transaction);
       await this.propNotes.destroy({ where: { personId, task: note.task }, transaction });
       await this.propNotes.create({ personId, ...note }, { transaction });
     });
@@ -128,13 +128,20 @@ export class PersonRepository {
     include: NonNullable<Parameters<typeof PersonRow.findOne>[0]>['include'],
     transaction?: Transaction,
   ): Promise<PersonRow> {
-    const row = await this.people.findOne({
-      where: { hallId, id },
-      include,
-      ...(transaction ? { transaction, lock: { level: transaction.LOCK.UPDATE, of: PersonRow } } : {}),
-    });
-    if (!row) throw new NotFoundException('This person is not in the list.');
-    return row;
+    return found(
+      await this.people.findOne({
+        where: { hallId, id },
+        include,
+        ...(transaction ? { transaction } : {}),
+      }),
+    );
+  }
+
+  /** Held until the transaction ends: the row alone, for a lock does not reach through what is joined to it. */
+  private async locked({ hallId }: RequestContext, id: string, transaction: Transaction): Promise<PersonRow> {
+    return found(
+      await this.people.findOne({ where: { hallId, id }, transaction, lock: transaction.LOCK.UPDATE }),
+    );
   }
 
   private async writeConditions(personId: string, person: Person, transaction: Transaction): Promise<void> {
@@ -148,4 +155,9 @@ export class PersonRepository {
       { transaction },
     );
   }
+}
+
+function found(row: PersonRow | null): PersonRow {
+  if (!row) throw new NotFoundException('This person is not in the list.');
+  return row;
 }

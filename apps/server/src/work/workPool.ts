@@ -3,7 +3,7 @@ import {
   HttpException,
   Injectable,
   ServiceUnavailableException,
-  type OnApplicationShutdown,
+  type BeforeApplicationShutdown,
 } from '@nestjs/common';
 import { Piscina } from 'piscina';
 import type * as tasks from './tasks.js';
@@ -27,11 +27,12 @@ const THREADS = Math.max(2, availableParallelism() - 1);
 
 /** Threads that load the catalogue once and work while the server goes on answering. */
 @Injectable()
-export class WorkPool implements OnApplicationShutdown {
+export class WorkPool implements BeforeApplicationShutdown {
   private readonly pool: Piscina;
   private readonly limits: WorkLimits;
   /** Pieces of work that run or wait. The pool counts none that can be called off. */
   private asked = 0;
+  private ending = false;
 
   /** @param file the built `tasks.js` */
   constructor(file: URL, limits: Partial<WorkLimits> = {}) {
@@ -73,12 +74,15 @@ export class WorkPool implements OnApplicationShutdown {
     }
   }
 
-  async onApplicationShutdown(): Promise<void> {
+  /** Before the server waits for who is still to be answered: work is not waited for. */
+  async beforeApplicationShutdown(): Promise<void> {
+    this.ending = true;
     await this.pool.destroy();
   }
 
   /** What is answered to work that was ended, in words; any other error is ours, and stays what it is. */
   private refusal(error: unknown, gone: AbortSignal | undefined, budget: AbortSignal): unknown {
+    if (this.ending) return new ServiceUnavailableException('The server is being stopped.');
     if (gone?.aborted) return new HttpException('Nobody waits for this any more.', 499);
     if (budget.aborted)
       return new ServiceUnavailableException(
