@@ -36,6 +36,12 @@ test('every screen is accessible, light and dark, its targets can be hit, and it
   }
   expect(small).toEqual([]);
   expect(refused).toEqual([]);
+  const headers = (await page.request.get('/classes')).headers();
+  expect(headers['content-security-policy']).toContain(
+    "default-src 'none'; script-src 'self'; style-src 'self'",
+  );
+  expect(headers['permissions-policy']).toContain('camera=()');
+  expect(headers['cross-origin-opener-policy']).toBe('same-origin');
 });
 
 test('with forced colours every mark and state is still told', async ({ page }) => {

@@ -41,6 +41,8 @@ const CONTENT_SECURITY = [
   "frame-ancestors 'none'",
 ].join('; ');
 
+const WORKER = /\/worker-[\w-]+\.js$/;
+
 /** What no page of ours asks a browser for. */
 const NOT_USED = [
   'camera',
@@ -79,15 +81,17 @@ export async function createApp({
   fastify.addHook('onRequest', hostCheck);
   fastify.addHook('preValidation', sizeCheck);
   fastify.addHook('onSend', async (request, reply) => {
-    reply
-      .header('X-Content-Type-Options', 'nosniff')
-      .header('Referrer-Policy', 'no-referrer')
-      .header('X-Frame-Options', 'DENY')
-      .header('Cross-Origin-Opener-Policy', 'same-origin')
-      .header('Cross-Origin-Resource-Policy', 'same-origin')
-      .header('Permissions-Policy', NOT_USED);
+    reply.header('X-Content-Type-Options', 'nosniff').header('Cross-Origin-Resource-Policy', 'same-origin');
     if (request.url.startsWith('/api/')) reply.header('Cache-Control', 'no-store');
-    else reply.header('Content-Security-Policy', CONTENT_SECURITY);
+    // What a page may do; a worker takes it from its own file, all other files from the page they are in.
+    const isPage = String(reply.getHeader('Content-Type')).startsWith('text/html');
+    if (!isPage && !WORKER.test(request.url)) return;
+    reply
+      .header('Content-Security-Policy', CONTENT_SECURITY)
+      .header('Permissions-Policy', NOT_USED)
+      .header('Cross-Origin-Opener-Policy', 'same-origin')
+      .header('Referrer-Policy', 'no-referrer')
+      .header('X-Frame-Options', 'DENY');
   });
   app.useGlobalPipes(
     new ValidationPipe({
