@@ -17,7 +17,7 @@ import { HealthController } from './health/health.controller.js';
 import { OwnVariantModule } from './own-variants/ownVariant.module.js';
 import { PersonModule } from './people/person.module.js';
 import { SequenceModule } from './sequences/sequence.module.js';
-import { WorkPool } from './work/workPool.js';
+import { WorkPool } from './threads/workPool.js';
 
 export const SUBJECTS = [HallModule, PersonModule, SequenceModule, OwnVariantModule, ClassModule];
 

@@ -14,7 +14,7 @@ import { migrator } from './database/migrator.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
 import { openApiOf } from './openApi.js';
 import { OwnVariantService } from './own-variants/ownVariant.service.js';
-import { WorkPool, type WorkLimits } from './work/workPool.js';
+import { WorkPool, type WorkLimits } from './threads/workPool.js';
 
 export interface AppOptions {
   databaseUrl: string;
@@ -67,7 +67,7 @@ export async function createApp({
   demo,
   today,
   web,
-  tasks = new URL('./work/tasks.js', import.meta.url),
+  tasks = new URL('./threads/tasks.js', import.meta.url),
   workLimits,
 }: AppOptions): Promise<NestFastifyApplication> {
   const app = await NestFactory.create<NestFastifyApplication>(

@@ -5,13 +5,13 @@ import { FastifyAdapter } from '@nestjs/platform-fastify';
 import { AppModule } from './app.module.js';
 import { Clock } from './common/clock.js';
 import { openApiOf } from './openApi.js';
-import { WorkPool } from './work/workPool.js';
+import { WorkPool } from './threads/workPool.js';
 
 const app = await NestFactory.create(
   AppModule.on(
     'mariadb://nobody@127.0.0.1/none',
     new Clock(),
-    new WorkPool(new URL('./work/tasks.js', import.meta.url)),
+    new WorkPool(new URL('./threads/tasks.js', import.meta.url)),
   ),
   new FastifyAdapter(),
   { preview: true, logger: false },

@@ -6,7 +6,7 @@ import { createApp } from '../src/app.js';
 export const TODAY = '2026-11-23';
 const databaseUrl = process.env.DATABASE_URL ?? '';
 /** Threads do not run TypeScript: they are given what was built. */
-export const BUILT_TASKS = new URL('../dist/work/tasks.js', import.meta.url);
+export const BUILT_TASKS = new URL('../dist/threads/tasks.js', import.meta.url);
 let app: NestFastifyApplication | undefined;
 let base = '';
 

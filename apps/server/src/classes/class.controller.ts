@@ -14,7 +14,7 @@ import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from
 import { Allow, Context, type RequestContext } from '../common/context.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
-import { Gone } from '../work/gone.js';
+import { Gone } from '../threads/gone.js';
 import {
   ClassDraftDto,
   ClassDto,

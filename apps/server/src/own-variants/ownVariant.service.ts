@@ -3,7 +3,7 @@ import { Injectable } from '@nestjs/common';
 import type { ReadOwnVariant } from '@lotus-steady/core';
 import type { RequestContext } from '../common/context.js';
 import { FieldsException } from '../common/problems.js';
-import { WorkPool } from '../work/workPool.js';
+import { WorkPool } from '../threads/workPool.js';
 import type { OwnVariants } from './ownCatalogue.js';
 import type { OwnVariantDraftDto, OwnVariantDto, SavedOwnVariantDto } from './ownVariant.dto.js';
 import type { OwnVariantRow } from './ownVariant.model.js';

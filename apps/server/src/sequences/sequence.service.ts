@@ -2,7 +2,7 @@ import { Injectable } from '@nestjs/common';
 import type { RequestContext } from '../common/context.js';
 import { FieldsException } from '../common/problems.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
-import { WorkPool } from '../work/workPool.js';
+import { WorkPool } from '../threads/workPool.js';
 import type { SavedSequenceDto, SequenceDraftDto, SequenceDto } from './sequence.dto.js';
 import { SequenceRepository } from './sequence.repository.js';
 

@@ -1,6 +1,6 @@
 /** Work in threads of its own: limits, and what goes on beside it. */
 import { ask, BUILT_TASKS, peopleByName, withDemoHall } from './client.js';
-import { WorkPool, type WorkLimits } from '../src/work/workPool.js';
+import { WorkPool, type WorkLimits } from '../src/threads/workPool.js';
 
 const pools: WorkPool[] = [];
 const poolWith = (limits: Partial<WorkLimits>): WorkPool => {
