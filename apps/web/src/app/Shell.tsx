@@ -1,4 +1,3 @@
-import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/react';
 import { Ellipsis } from 'lucide-react';
 import { Suspense, useEffect, useRef } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigation } from 'react-router';
@@ -65,6 +64,9 @@ export function Shell() {
   );
 }
 
+/** What opens over the bar on a phone. */
+const MORE = 'more-places';
+
 /** On a phone, where one can go is at the thumb. */
 const PhoneBar = () => (
   <nav
@@ -81,28 +83,33 @@ const PhoneBar = () => (
         {name}
       </NavLink>
     ))}
-    <Menu>
-      <MenuButton className={`${bar} text-soft`}>
-        <Ellipsis aria-hidden size={22} />
-        More
-      </MenuButton>
-      <MenuItems
-        anchor="top end"
-        className="z-40 min-w-48 rounded-xl border border-line bg-paper p-1 shadow-xl"
-      >
-        {DOORS.slice(ON_THE_BAR).map(({ to, name, Icon }) => (
-          <MenuItem key={to}>
-            <Link
-              to={to}
-              className="flex min-h-12 items-center gap-3 rounded-lg px-3 data-focus:bg-teal-wash"
-            >
-              <Icon aria-hidden size={20} />
-              {name}
-            </Link>
-          </MenuItem>
-        ))}
-      </MenuItems>
-    </Menu>
+    <button type="button" popoverTarget={MORE} className={`${bar} text-soft`}>
+      <Ellipsis aria-hidden size={22} />
+      More
+    </button>
+    <ul
+      id={MORE}
+      popover="auto"
+      className={
+        'fixed inset-auto right-1 bottom-16 m-0 min-w-48 rounded-xl border border-line bg-paper p-1 ' +
+        'text-ink shadow-xl'
+      }
+    >
+      {DOORS.slice(ON_THE_BAR).map(({ to, name, Icon }) => (
+        <li key={to}>
+          <NavLink
+            to={to}
+            onClick={(event) => event.currentTarget.closest<HTMLElement>('[popover]')?.hidePopover()}
+            className={({ isActive }) =>
+              `flex min-h-12 items-center gap-3 rounded-lg px-3 hover:bg-teal-wash ${isActive ? 'font-bold' : ''}`
+            }
+          >
+            <Icon aria-hidden size={20} />
+            {name}
+          </NavLink>
+        </li>
+      ))}
+    </ul>
   </nav>
 );
 

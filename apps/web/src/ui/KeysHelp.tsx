@@ -1,8 +1,7 @@
-import { useEffect, useState } from 'react';
-import { Modal } from './Modal.js';
+import { lazy, Suspense, useEffect, useState } from 'react';
+import { keysOfScreen, type KeyWords } from './keys.js';
 
-/** A key and what it does. */
-export type KeyWords = readonly [key: string, does: string];
+const KeysDialog = lazy(async () => ({ default: (await import('./KeysDialog.js')).KeysDialog }));
 
 const EVERYWHERE: readonly KeyWords[] = [
   ['?', 'shows these keys'],
@@ -10,19 +9,7 @@ const EVERYWHERE: readonly KeyWords[] = [
   ['Escape', 'closes what is open'],
 ];
 
-let own: readonly KeyWords[] = [];
-
-/** The keys of the screen that is shown, for {@link KeysHelp}. */
-export function useKeys(keys: readonly KeyWords[] | undefined): void {
-  useEffect(() => {
-    own = keys ?? [];
-    return () => {
-      own = [];
-    };
-  }, [keys]);
-}
-
-/** `?` shows the keys of the screen, wherever nothing is being typed. */
+/** `?` shows the keys of the screen, wherever nothing is being typed; what shows them is loaded then. */
 export function KeysHelp() {
   const [shown, setShown] = useState<readonly KeyWords[]>();
   useEffect(() => {
@@ -30,26 +17,15 @@ export function KeysHelp() {
       const typing = (event.target as HTMLElement).closest('input, textarea, select, [contenteditable]');
       if (event.key !== '?' || typing) return;
       event.preventDefault();
-      setShown([...own, ...EVERYWHERE]);
+      setShown([...keysOfScreen(), ...EVERYWHERE]);
     };
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, []);
   if (!shown) return null;
   return (
-    <Modal title="Keys" onClose={() => setShown(undefined)} closes>
-      <dl className="grid grid-cols-[auto_1fr] gap-x-5 gap-y-2">
-        {shown.map(([key, does]) => (
-          <div key={key} className="contents">
-            <dt>
-              <kbd className="rounded-md border border-strong-line bg-sunk px-2 py-0.5 font-sans font-semibold">
-                {key}
-              </kbd>
-            </dt>
-            <dd>{does}</dd>
-          </div>
-        ))}
-      </dl>
-    </Modal>
+    <Suspense>
+      <KeysDialog keys={shown} onClose={() => setShown(undefined)} />
+    </Suspense>
   );
 }

@@ -2,7 +2,7 @@ import { ChevronDown, ChevronRight, ChevronUp } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Button } from './Button.js';
-import { useKeys, type KeyWords } from './KeysHelp.js';
+import { useKeys, type KeyWords } from './keys.js';
 
 interface Props {
   title: string;
