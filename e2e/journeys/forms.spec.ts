@@ -138,6 +138,11 @@ test('a limit moved by two: the numbers side by side', async ({ page, browser })
     await window.getByLabel('Reason').fill('Agreed at the door.');
     await window.getByLabel('Decided by').fill('Wren');
   }
+  // A looser number is asked about.
+  await other.getByLabel(/^Limit/).fill('40');
+  await other.getByRole('button', { name: 'Save this limit' }).click();
+  await expect(other.getByText('Say that it is meant, or take a tighter number.')).toBeVisible();
+  await other.getByLabel(/^Limit/).fill('4');
   await other.getByRole('button', { name: 'Save this limit' }).click();
   await expect(other.getByRole('dialog')).toBeHidden();
   await page.getByRole('button', { name: 'Save this limit' }).click();

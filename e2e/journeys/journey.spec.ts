@@ -156,21 +156,6 @@ test('a new class from paste to record', async ({ page }) => {
   await expectAccessible(page);
 });
 
-test('leaving a half-written record asks first', async ({ page }) => {
-  await page.goto('/classes');
-  await page.getByRole('link', { name: 'After class, Bump and Breathe' }).click();
-  await page.getByLabel('Pain before, Petra Vane').fill('4');
-  await page.getByRole('link', { name: 'People', exact: true }).click();
-  const asks = page.getByRole('dialog', { name: 'Leave without saving?' });
-  await expectAccessible(page);
-  await asks.getByRole('button', { name: 'Stay here' }).click();
-  await expect(page).toHaveURL(/\/after$/);
-  await expect(page.getByLabel('Pain before, Petra Vane')).toHaveValue('4');
-  await page.getByRole('link', { name: 'People', exact: true }).click();
-  await asks.getByRole('button', { name: 'Leave without saving' }).click();
-  await expect(page).toHaveURL(/\/people/);
-});
-
 test('lists, the about page and a wrong address are accessible', async ({ page }) => {
   for (const [path, heading] of [
     ['/classes', 'Classes'],

@@ -26,6 +26,7 @@ test(
     const dialog = page.getByRole('dialog');
     await dialog.getByLabel(/Limit \(the rulebook says/).fill('60');
     await expect(dialog.getByText('This loosens the rule.')).toBeVisible();
+    await dialog.getByLabel('Yes, this is meant').check();
     await dialog.getByRole('button', { name: 'Save this limit' }).click();
     await expect(dialog.getByText('A reason is needed.')).toBeVisible();
     await dialog.getByLabel('Reason').fill('Her doctor measured in class.');

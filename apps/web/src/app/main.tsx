@@ -3,6 +3,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { cache } from '../data/cache.js';
+import { forgetOldDrafts } from '../data/drafts/drafts.js';
 import { router } from './routes.js';
 import './styles.css';
 
@@ -12,6 +13,8 @@ notifyManager.setScheduler(queueMicrotask);
 window.addEventListener('beforeunload', (event) => {
   if (cache.isMutating()) event.preventDefault();
 });
+
+forgetOldDrafts();
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -3,8 +3,8 @@ import type { ReactNode } from 'react';
 import { Button } from './Button.js';
 
 /**
- * A form over the screen one came from. A stray click outside loses nothing: only Cancel and Escape close
- * it.
+ * A form over the screen one came from. A stray click outside does nothing: Cancel closes it, and Escape, after
+ * which it opens with what had been typed.
  */
 export const Modal = ({
   title,

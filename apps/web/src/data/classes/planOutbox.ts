@@ -29,12 +29,15 @@ export function planRead(id: string, version: number): void {
   else outboxes.set(id, { version });
 }
 
+/** The version that the next plan of a class is saved on. */
+export const versionRead = (id: string): number => outboxes.get(id)?.version ?? 0;
+
 /** What a plan is sent as; also when the page closes and nobody waits for the answer. */
 export const planRequest = (id: string, { source, choices }: Plan): [url: string, init: RequestInit] => [
   `/api/classes/${id}/plan`,
   {
     method: 'PUT',
-    headers: { 'Content-Type': 'application/json', ...ifMatch(outboxes.get(id)?.version ?? 0) },
+    headers: { 'Content-Type': 'application/json', ...ifMatch(versionRead(id)) },
     body: JSON.stringify({ sequenceText: source, choices }),
   },
 ];

@@ -1,7 +1,7 @@
-import { useState } from 'react';
+import type { DraftOfForm } from './useDraft.js';
 
 /** Something as it was read: what a form began with, and the version it came in. */
-interface Base<T> {
+export interface Base<T> {
   version: number;
   part: T;
 }
@@ -11,15 +11,10 @@ const isSame = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.s
 /**
  * The version on which a form saves a part of something: the newest, as long as that part still is what the
  * form began with; otherwise the one it began with, so that nobody's change is overwritten unseen.
- *
- * @returns `version` to save on; `rebase` after saving or taking another's; whether another's leaves the
- *   part as it was, so that it may be saved on theirs at once
  */
-export function useBase<T>(now: Base<T>) {
-  const [base, rebase] = useState(now);
-  return {
-    version: isSame(now.part, base.part) ? now.version : base.version,
-    rebase,
-    isUntouched: (theirs: T): boolean => isSame(theirs, base.part),
-  };
-}
+export const versionOn = <T>(now: Base<T>, { base }: DraftOfForm<Base<T>>): number =>
+  isSame(now.part, base.part) ? now.version : base.version;
+
+/** Whether another's save leaves the part as it was, so that it may be saved on theirs at once. */
+export const isUntouched = <T>(theirs: T, { base }: DraftOfForm<Base<T>>): boolean =>
+  isSame(theirs, base.part);

@@ -49,6 +49,7 @@ export function OverrideForm({ person, entry, onOverride }: Props) {
       {variant && (
         <Suspense fallback={<Loading />}>
           <ReasonForm
+            about={`${person.id}:${entry.step}`}
             name={person.name}
             variant={variant}
             onVariant={setVariant}

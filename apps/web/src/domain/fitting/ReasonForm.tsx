@@ -1,28 +1,39 @@
 import { useForm } from 'react-hook-form';
 import { variantById } from '../../data/catalogue.js';
+import { useDraft } from '../../data/drafts/useDraft.js';
 import { Button } from '../../ui/Button.js';
 import { SelectField, TextField } from '../../ui/Field.js';
 import { Figure } from '../figure/Figure.js';
 
 /** The chosen way, which version of it, and why. */
 export function ReasonForm({
+  about,
   name,
   variant,
   onVariant,
   onReason,
 }: {
+  /** What is chosen, so that a reason half typed is found again. */
+  about: string;
   name: string;
   variant: string;
   onVariant: (variant: string | undefined) => void;
   onReason: (reason: string) => void;
 }) {
   const chosen = variantById(variant);
-  const { register, handleSubmit, formState } = useForm({ defaultValues: { reason: '' } });
+  const form = useForm({ defaultValues: { reason: '' } });
+  const { register, handleSubmit, formState } = form;
+  const draft = useDraft(form, `choice:${about}`, undefined);
   return (
     <form
       className="mt-2 space-y-3"
       noValidate
-      onSubmit={(event) => void handleSubmit(({ reason }) => onReason(reason.trim()))(event)}
+      onSubmit={(event) =>
+        void handleSubmit(({ reason }) => {
+          draft.forget();
+          onReason(reason.trim());
+        })(event)
+      }
     >
       <div className="flex items-center gap-2">
         <Figure variant={variant} className="w-24" decorative />
@@ -59,7 +70,14 @@ export function ReasonForm({
         <Button look="main" type="submit">
           Use this
         </Button>
-        <Button onClick={() => onVariant(undefined)}>Cancel</Button>
+        <Button
+          onClick={() => {
+            draft.forget();
+            onVariant(undefined);
+          }}
+        >
+          Cancel
+        </Button>
       </div>
     </form>
   );

@@ -1,10 +1,12 @@
 import { PROP_NAMES, type Fitting } from '@lotus-steady/core';
 import { useForm } from 'react-hook-form';
-import { useBase } from '../../data/useBase.js';
+import { versionOn } from '../../data/drafts/base.js';
+import { useDraft } from '../../data/drafts/useDraft.js';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { useSaveStock } from '../../data/hall/useSaveStock.js';
 import { Button } from '../../ui/Button.js';
 import { Conflict } from '../../ui/Conflict.js';
+import { DraftNotice } from '../../ui/DraftNotice.js';
 import { differing } from '../../ui/differences.js';
 import { Problem } from '../../ui/states.js';
 import type { Hall } from '../../data/types.js';
@@ -31,15 +33,15 @@ export function StockTable({ needed, stock }: Props) {
   const rows = [...new Set([...PROP_NAMES, ...Object.keys(stock), ...needed.map(({ prop }) => prop)])];
   const countsOf = (of: Props['stock']): Counts =>
     Object.fromEntries(rows.map((prop) => [prop, String(of[prop] ?? '')]));
-  const { register, handleSubmit, watch, reset, formState } = useForm<Counts>({
-    defaultValues: countsOf(stock),
-  });
+  const form = useForm<Counts>({ defaultValues: countsOf(stock) });
+  const { register, handleSubmit, watch, reset, formState } = form;
+  const now = { version: stockVersion, part: stock };
+  const draft = useDraft(form, 'hall:stock', now);
   const counts = watch();
   const theirs = savedMeanwhile<Hall>(saving.error);
   const wrong = (prop: string): string | undefined =>
     fieldsOf(saving.error).find(({ field }) => field === `stock.${prop}`)?.message;
   const changed = formState.isDirty;
-  const { version, rebase } = useBase({ version: stockVersion, part: stock });
   const send = (onto: number) =>
     handleSubmit((values) => {
       const counted = stockOf(values);
@@ -47,14 +49,20 @@ export function StockTable({ needed, stock }: Props) {
         { version: onto, stock: counted },
         {
           onSuccess: (saved) => {
-            rebase({ version: saved.version, part: counted });
+            draft.rebase({ version: saved.version, part: counted });
             reset(values);
+            draft.forget();
           },
         },
       );
     });
   return (
-    <form noValidate onChange={() => saving.reset()} onSubmit={(event) => void send(version)(event)}>
+    <form
+      noValidate
+      onChange={() => saving.reset()}
+      onSubmit={(event) => void send(versionOn(now, draft))(event)}
+    >
+      <DraftNotice draft={draft} />
       <table className="w-full">
         <thead>
           <tr className="text-left text-soft">
@@ -110,7 +118,7 @@ export function StockTable({ needed, stock }: Props) {
           onMine={() => void send(theirs.stockVersion)()}
           onTheirs={() => {
             reset(countsOf(theirs.stock));
-            rebase({ version: theirs.stockVersion, part: theirs.stock });
+            draft.rebase({ version: theirs.stockVersion, part: theirs.stock });
             saving.reset();
           }}
         />

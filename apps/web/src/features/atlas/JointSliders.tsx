@@ -19,29 +19,30 @@ function angleIn(posture: Posture | undefined, key: string): number {
   return typeof value === 'number' ? value : (value?.[BALL_PARTS.indexOf(part ?? '')] ?? 0);
 }
 
-/** Angles that were set, with every slider's movement as one step back. */
-export function useAngles(): {
-  angles: OwnAngles;
+/** Sets angles, with every slider's movement as one step back. */
+export function useAngles(
+  angles: OwnAngles,
+  onChange: (angles: OwnAngles) => void,
+): {
   set: (key: string, degrees: number) => void;
   undo: (() => void) | undefined;
 } {
-  const [past, setPast] = useState<readonly OwnAngles[]>([{}]);
-  const set = (key: string, degrees: number): void =>
-    setPast((list) => {
-      const now = list[list.length - 1]!;
-      const before = list[list.length - 2];
-      const next = { ...now, [key]: degrees };
-      const onlyThis =
-        before &&
-        key in now &&
-        Object.keys(next).every((each) => each === key || next[each] === before[each]);
-      return onlyThis ? [...list.slice(0, -1), next] : [...list, next];
-    });
-  return {
-    angles: past[past.length - 1]!,
-    set,
-    undo: past.length > 1 ? () => setPast((list) => list.slice(0, -1)) : undefined,
+  const [past, setPast] = useState<readonly OwnAngles[]>([]);
+  const before = past[past.length - 1];
+  const set = (key: string, degrees: number): void => {
+    const next = { ...angles, [key]: degrees };
+    const onlyThis =
+      before &&
+      key in angles &&
+      Object.keys(next).every((each) => each === key || next[each] === before[each]);
+    if (!onlyThis) setPast([...past, angles]);
+    onChange(next);
   };
+  const undo = (): void => {
+    setPast(past.slice(0, -1));
+    if (before) onChange(before);
+  };
+  return { set, undo: before ? undo : undefined };
 }
 
 /** A slider for each joint, of both sides or of one; what was not set stands where the posture has it. */

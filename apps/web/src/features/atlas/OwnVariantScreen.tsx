@@ -1,11 +1,13 @@
-import { unpackPosture, type Pose, type Variant } from '@lotus-steady/core';
-import { useDeferredValue } from 'react';
+import { unpackPosture, type OwnAngles, type Pose, type Variant } from '@lotus-steady/core';
+import { useDeferredValue, useMemo } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { fieldsOf } from '../../data/client.js';
 import { catalogue } from '../../data/catalogue.js';
+import { useDraft } from '../../data/drafts/useDraft.js';
 import { useSaveOwnVariant } from '../../data/ownVariants/useSaveOwnVariant.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
+import { DraftNotice } from '../../ui/DraftNotice.js';
 import { SelectField, TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { Empty, Loading, Problem } from '../../ui/states.js';
@@ -38,16 +40,22 @@ interface Values {
   name: string;
   after: string;
   poseName: string;
+  /** As JSON: a form would read the dot in the name of an angle as a path. */
+  angles: string;
 }
 
 function OwnVariant({ pose, base }: { pose: Pose; base: Variant }) {
   const navigate = useNavigate();
   const save = useSaveOwnVariant();
-  const { angles, set, undo } = useAngles();
+  const form = useForm<Values>({ defaultValues: { name: '', after: base.id, poseName: '', angles: '{}' } });
+  const { register, handleSubmit, watch, setValue } = form;
+  const draft = useDraft(form, `own:${base.id}`, undefined);
+  const { name, after, poseName, angles: written } = watch();
+  const angles = useMemo(() => JSON.parse(written) as OwnAngles, [written]);
+  const { set, undo } = useAngles(angles, (next) =>
+    setValue('angles', JSON.stringify(next), { shouldDirty: true }),
+  );
   const trying = useTried(base.id, useDeferredValue(angles));
-  const form = useForm<Values>({ defaultValues: { name: '', after: base.id, poseName: '' } });
-  const { register, handleSubmit, watch } = form;
-  const { name, after, poseName } = watch();
   const isAlone = after === ALONE;
   const wrong = (field: string): string | undefined =>
     fieldsOf(save.error).find((each) => each.field.startsWith(field))?.message;
@@ -62,7 +70,12 @@ function OwnVariant({ pose, base }: { pose: Pose; base: Variant }) {
         angles,
         ...(isAlone ? { poseName: values.poseName.trim(), after: '' } : { after: values.after }),
       },
-      { onSuccess: ({ id }) => void navigate(`/atlas/${id.split('.')[0]}?variant=${id}`) },
+      {
+        onSuccess: ({ id }) => {
+          draft.forget();
+          void navigate(`/atlas/${id.split('.')[0]}?variant=${id}`);
+        },
+      },
     ),
   );
   return (
@@ -78,6 +91,7 @@ function OwnVariant({ pose, base }: { pose: Pose; base: Variant }) {
       <div className="grid grid-cols-1 gap-8 px-5 py-4 lg:grid-cols-[minmax(22rem,1fr)_minmax(24rem,1fr)]">
         <Tried pose={pose} base={base} trying={trying} />
         <form onSubmit={(event) => void submit(event)} className="space-y-5">
+          <DraftNotice draft={draft} />
           <JointSliders
             angles={angles}
             posture={trying.data && unpackPosture(trying.data.postures[0]!)}

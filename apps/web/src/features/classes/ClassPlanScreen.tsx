@@ -1,17 +1,19 @@
 import { parseSequence, type Fitting } from '@lotus-steady/core';
 import { useEffect, useState } from 'react';
-import { useForm } from 'react-hook-form';
+import { useForm, type UseFormReturn } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { catalogue } from '../../data/catalogue.js';
 import { useClass } from '../../data/classes/useClass.js';
 import { useFit } from '../../data/classes/useFit.js';
 import { useSaveClass } from '../../data/classes/useSaveClass.js';
+import { useDraft } from '../../data/drafts/useDraft.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { usePeople } from '../../data/people/usePeople.js';
 import type { ClassWhole } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
 import { Conflict } from '../../ui/Conflict.js';
+import { DraftNotice } from '../../ui/DraftNotice.js';
 import { ErrorSummary } from '../../ui/ErrorSummary.js';
 import { TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
@@ -19,19 +21,11 @@ import { Problem, Reading } from '../../ui/states.js';
 import { ClassHouseView } from './ClassHouseView.js';
 import { ComingFields } from './ComingFields.js';
 import { FittedPlan } from './FittedPlan.js';
-import {
-  draftOf,
-  forgetPlan,
-  keepPlan,
-  keptPlan,
-  planDifferences,
-  planOf,
-  type PlanValues,
-} from './planValues.js';
+import { draftOf, emptyPlan, planDifferences, planOf, type PlanValues } from './planValues.js';
 import { SequenceFields } from './SequenceFields.js';
 
 /** A new class: the sequence, the people, the date, then the fitting, then kept. */
-export const NewClassScreen = () => <PlanForm start={keptPlan()} />;
+export const NewClassScreen = () => <PlanForm start={emptyPlan()} />;
 
 /** A known class: what was planned, to be changed and fitted again. */
 export function ClassPlanScreen({ id }: { id: string }) {
@@ -65,7 +59,8 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
   const [{ known, start }] = useState(read);
   const id = known?.id;
   const form = useForm<PlanValues>({ defaultValues: start });
-  const { register, control, handleSubmit, watch, setValue, reset, getValues, formState } = form;
+  const { handleSubmit, watch, reset, getValues, formState } = form;
+  const draft = useDraft(form, `class:${id ?? 'new'}:plan`, known?.version);
   const hall = useHall();
   const people = usePeople();
   const fit = useFit();
@@ -75,13 +70,12 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
   const { reset: forgetSave } = save;
   useEffect(() => {
     // What was fitted and what was wrong are of before the change.
-    const watching = watch((values) => {
+    const watching = watch(() => {
       forgetFit();
       forgetSave();
-      if (!id) keepPlan(values as PlanValues);
     });
     return () => watching.unsubscribe();
-  }, [watch, id, forgetFit, forgetSave]);
+  }, [watch, forgetFit, forgetSave]);
 
   const plan = watch();
   const { sequence, errors: lines } = plan.sequenceText.trim()
@@ -104,7 +98,7 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
       { version, draft: draftOf(getValues(), start, title) },
       {
         onSuccess: ({ id: saved }) => {
-          if (!id) forgetPlan();
+          draft.forget();
           void navigate(`/classes/${saved}/fitting`);
         },
       },
@@ -120,7 +114,7 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
         before={known?.before}
         people={people.data}
         saving={save.isPending}
-        onSave={() => saveClass(known?.version)}
+        onSave={() => saveClass(draft.base)}
         onBack={() => fit.reset()}
       >
         {theirs && (
@@ -128,7 +122,10 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
             what="this class"
             differences={planDifferences(plan, planOf(theirs, hall.houseView), people.data ?? [])}
             onMine={() => saveClass(theirs.version)}
-            onTheirs={() => reset(planOf(theirs, hall.houseView))}
+            onTheirs={() => {
+              reset(planOf(theirs, hall.houseView));
+              draft.rebase(theirs.version);
+            }}
           />
         )}
         {save.error && !theirs && <Problem error={save.error} />}
@@ -152,25 +149,13 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
           })(event);
         }}
       >
+        <div className="lg:col-span-2 empty:hidden">
+          <DraftNotice draft={draft} />
+        </div>
         <SequenceFields form={form} sequence={sequence} lines={lines} error={missing.sequence} />
         <section className="space-y-4">
           <h2 className="text-xl">The class</h2>
-          <TextField
-            label="Title"
-            placeholder={sequence?.title}
-            error={wrong('title')}
-            {...register('title')}
-          />
-          <div className="grid grid-cols-2 gap-4">
-            <TextField label="Date" type="date" error={missing.on ?? wrong('on')} {...register('on')} />
-            <TextField label="Time" type="time" error={wrong('time')} {...register('time')} />
-          </div>
-          <TextField label="Place" error={wrong('place')} {...register('place')} />
-          <ComingFields control={control} error={missing.people} />
-          <ClassHouseView
-            chosen={plan.houseView}
-            onChange={(houseView) => setValue('houseView', houseView, { shouldDirty: true })}
-          />
+          <ClassFields form={form} title={sequence?.title} missing={missing} wrong={wrong} />
           <ErrorSummary messages={messages} attempt={formState.submitCount} />
           {problem && !fieldsOf(problem).length && <Problem error={problem} />}
           <Button look="main" type="submit" className="w-full text-lg" disabled={fit.isPending}>
@@ -181,6 +166,34 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
     </Page>
   );
 }
+
+/** When, where, who, and what the class decides for itself. */
+const ClassFields = ({
+  form: { register, control, watch, setValue },
+  title,
+  missing,
+  wrong,
+}: {
+  form: UseFormReturn<PlanValues>;
+  /** What the sequence calls itself. */
+  title: string | undefined;
+  missing: ReturnType<typeof missingIn>;
+  wrong: (field: string) => string | undefined;
+}) => (
+  <>
+    <TextField label="Title" placeholder={title} error={wrong('title')} {...register('title')} />
+    <div className="grid grid-cols-2 gap-4">
+      <TextField label="Date" type="date" error={missing.on ?? wrong('on')} {...register('on')} />
+      <TextField label="Time" type="time" error={wrong('time')} {...register('time')} />
+    </div>
+    <TextField label="Place" error={wrong('place')} {...register('place')} />
+    <ComingFields control={control} error={missing.people} />
+    <ClassHouseView
+      chosen={watch('houseView')}
+      onChange={(houseView) => setValue('houseView', houseView, { shouldDirty: true })}
+    />
+  </>
+);
 
 /** What a plan still needs before it can be fitted, said at its field. */
 function missingIn(

@@ -68,26 +68,6 @@ export const draftOf = (plan: PlanValues, start: PlanValues, title: string): Cla
   ...(plan.place ? { place: plan.place } : {}),
 });
 
-const KEPT = 'lotus-steady.plan';
-
-/** A new plan as it was left, over a reload. */
-export function keptPlan(): PlanValues {
-  try {
-    return { ...emptyPlan(), ...(JSON.parse(sessionStorage.getItem(KEPT) ?? '{}') as Partial<PlanValues>) };
-  } catch {
-    return emptyPlan();
-  }
-}
-
-/** Keeps a new plan over a reload: of people their ids only, how they are today never leaves the page unsaved. */
-export const keepPlan = (plan: PlanValues): void =>
-  sessionStorage.setItem(
-    KEPT,
-    JSON.stringify({ ...plan, people: Object.fromEntries(Object.keys(plan.people).map((id) => [id, {}])) }),
-  );
-
-export const forgetPlan = (): void => sessionStorage.removeItem(KEPT);
-
 const onlyIn = (text: string, other: string): string => {
   const known = new Set(other.split('\n'));
   return text

@@ -5,6 +5,7 @@ import { useRemoveClass } from '../../data/classes/useRemoveClass.js';
 import { usePeople } from '../../data/people/usePeople.js';
 import type { ClassWhole } from '../../data/types.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
+import { DraftNotice } from '../../ui/DraftNotice.js';
 import { Page } from '../../ui/Page.js';
 import { RemoveButton } from '../../ui/RemoveButton.js';
 import { sayWhen } from '../../domain/words/say.js';
@@ -97,11 +98,14 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
 /** What an edit draws again: all but the frame around it. */
 function Planned({ data }: { data: ClassWhole }) {
   const people = usePeople();
-  const { live, state, takeOver } = useLivePlan(data);
+  const { live, state, takeOver, draft } = useLivePlan(data);
   const bodies = useMemo(() => bodiesOf(people.data, data.on), [people.data, data.on]);
   return (
     <>
       <Recheck id={data.id} onTake={takeOver} />
+      <div className="no-print px-5 pt-3 empty:hidden">
+        <DraftNotice draft={draft} />
+      </div>
       <PlanToolbar id={data.id} live={live} state={state} />
       <FittingView fitting={state.fitting} bodies={bodies} live={live} />
     </>

@@ -46,9 +46,11 @@ export interface Fitters {
 
 /** Where a plan is saved. */
 export interface PlanStore {
-  /** An edit was made: what was read of the class is no longer how it is. */
-  changed(): void;
+  /** An edit was made, and is not saved yet: what was read of the class is no longer how it is. */
+  changed(plan: Plan): void;
   save(plan: Plan): Promise<void>;
+  /** Everything is saved. */
+  saved(): void;
 }
 
 interface Start {
@@ -168,6 +170,7 @@ export class LivePlan implements Live {
       await this.store.save(plan);
       if (this.waiting !== plan) return;
       this.waiting = undefined;
+      this.store.saved();
       this.set({ saved: 'saved' });
     } catch (error) {
       this.set({ saved: { error: error as Error } });
@@ -176,7 +179,7 @@ export class LivePlan implements Live {
 
   /** Fits the class with what is known today, and saves that. */
   async takeOver(): Promise<void> {
-    this.store.changed();
+    this.store.changed(this.history.now);
     await Promise.all([this.saveNow(), this.refit()]);
   }
 
@@ -216,7 +219,7 @@ export class LivePlan implements Live {
     if (typeof action === 'string') this.since.push(undefined);
     this.history = next;
     this.waiting = next.now;
-    this.store.changed();
+    this.store.changed(next.now);
     // Drawn once, with what the edit makes of the class; where that takes long, what was done is said
     // before it.
     const soon = setTimeout(() => this.showEdit(), DRAW_AFTER);

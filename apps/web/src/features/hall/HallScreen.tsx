@@ -1,12 +1,14 @@
 import { PACE, PACE_BOUNDS, type Pace } from '@lotus-steady/core';
 import { useForm } from 'react-hook-form';
-import { useBase } from '../../data/useBase.js';
+import { isUntouched, versionOn } from '../../data/drafts/base.js';
+import { useDraft } from '../../data/drafts/useDraft.js';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { useSavePace } from '../../data/hall/useSavePace.js';
 import type { Hall } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
 import { Conflict } from '../../ui/Conflict.js';
+import { DraftNotice } from '../../ui/DraftNotice.js';
 import { differing } from '../../ui/differences.js';
 import { TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
@@ -60,11 +62,13 @@ const paceOf = (values: PaceValues): Partial<Pace> =>
 
 function PaceForm({ hall }: { hall: Hall }) {
   const saving = useSavePace();
-  const { register, handleSubmit, reset, getValues } = useForm({ defaultValues: valuesOf(hall.pace) });
+  const form = useForm({ defaultValues: valuesOf(hall.pace) });
+  const { register, handleSubmit, reset, getValues } = form;
+  const now = { version: hall.version, part: hall.pace };
+  const draft = useDraft(form, 'hall:pace', now);
   const theirs = savedMeanwhile<Hall>(saving.error);
   const wrong = (part: string): string | undefined =>
     fieldsOf(saving.error).find(({ field }) => field === `pace.${part}`)?.message;
-  const { version, rebase, isUntouched } = useBase({ version: hall.version, part: hall.pace });
   const send = (onto: number) =>
     handleSubmit((values) => {
       const pace = paceOf(values);
@@ -72,23 +76,29 @@ function PaceForm({ hall }: { hall: Hall }) {
         { version: onto, pace },
         {
           onSuccess: (saved) => {
-            rebase({ version: saved.version, part: pace });
+            draft.rebase({ version: saved.version, part: pace });
             reset(values);
+            draft.forget();
           },
           onError: (error) => {
-            const now = savedMeanwhile<Hall>(error);
-            if (now && isUntouched(now.pace)) void send(now.version)();
+            const theirs = savedMeanwhile<Hall>(error);
+            if (theirs && isUntouched(theirs.pace, draft)) void send(theirs.version)();
           },
         },
       );
     });
   return (
-    <form noValidate onChange={() => saving.reset()} onSubmit={(event) => void send(version)(event)}>
+    <form
+      noValidate
+      onChange={() => saving.reset()}
+      onSubmit={(event) => void send(versionOn(now, draft))(event)}
+    >
       <h2 className="text-xl">Your pace</h2>
       <p className="mb-3 text-soft">
         Seconds. What is left blank is as usual (common practice); holds counted in breaths become as long as
         your breaths are.
       </p>
+      <DraftNotice draft={draft} />
       <div className="grid gap-3 sm:grid-cols-2">
         {PARTS.map((part) => (
           <TextField
@@ -110,7 +120,7 @@ function PaceForm({ hall }: { hall: Hall }) {
           onMine={() => void send(theirs.version)()}
           onTheirs={() => {
             reset(valuesOf(theirs.pace));
-            rebase({ version: theirs.version, part: theirs.pace });
+            draft.rebase({ version: theirs.version, part: theirs.pace });
             saving.reset();
           }}
         />

@@ -3,6 +3,7 @@ import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useMemo } from 'react';
 import { Controller, useForm } from 'react-hook-form';
 import { savedMeanwhile } from '../../data/client.js';
+import { useDraft } from '../../data/drafts/useDraft.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { useSaveHallRules } from '../../data/hall/useSaveHallRules.js';
 import { today } from '../../data/today.js';
@@ -88,9 +89,11 @@ const howMany = (condition: string, measure: Quantity, over: number): number =>
 export function OwnRuleDialog({ condition, onClose }: { condition: string; onClose: () => void }) {
   const saving = useSaveHallRules();
   const hall = useHall();
-  const { register, control, handleSubmit, watch, formState } = useForm<Values>({
+  const form = useForm<Values>({
     defaultValues: { measure: 'headBelowHeart', over: '5', reason: '', by: hall.teacher },
   });
+  const { register, control, handleSubmit, watch, formState } = form;
+  const draft = useDraft(form, `hall:rule:${condition}`, undefined);
   const values = watch();
   const share = percentOf(values.measure);
   const over = Number(values.over.replace(',', '.')) / (share ? 100 : 1);
@@ -115,7 +118,10 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
       saving.mutate(
         { version, rules: { ...rules, own } },
         {
-          onSuccess: onClose,
+          onSuccess: () => {
+            draft.forget();
+            onClose();
+          },
           // A rule more takes nothing from anyone's: it is put to whatever there is now.
           onError: (error) => {
             const now = savedMeanwhile<Hall>(error);
@@ -132,6 +138,7 @@ export function OwnRuleDialog({ condition, onClose }: { condition: string; onClo
       title="A rule of my own"
       save="Keep this rule"
       saving={saving.isPending}
+      draft={draft}
       onClose={onClose}
       onSubmit={() => void submit()()}
     >

@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react';
+import type { DraftOfForm } from '../../data/drafts/useDraft.js';
 import { Button } from '../../ui/Button.js';
+import { DraftNotice } from '../../ui/DraftNotice.js';
 import { Modal } from '../../ui/Modal.js';
 
 /** The frame of a dialog that changes one of the hall's rules: its fields, then Cancel and the one that saves. */
@@ -7,6 +9,7 @@ export const RuleDialog = ({
   title,
   save,
   saving,
+  draft,
   onClose,
   onSubmit,
   aside,
@@ -16,6 +19,7 @@ export const RuleDialog = ({
   /** What the button says. */
   save: string;
   saving: boolean;
+  draft: Pick<DraftOfForm<unknown>, 'typedAt' | 'startAgain' | 'forget'>;
   onClose: () => void;
   onSubmit: () => void;
   /** Another way out, at the far end. */
@@ -31,10 +35,18 @@ export const RuleDialog = ({
         onSubmit();
       }}
     >
+      <DraftNotice draft={draft} />
       {children}
       <div className="flex flex-wrap justify-end gap-3">
         {aside && <span className="mr-auto">{aside}</span>}
-        <Button onClick={onClose}>Cancel</Button>
+        <Button
+          onClick={() => {
+            draft.forget();
+            onClose();
+          }}
+        >
+          Cancel
+        </Button>
         <Button look="main" type="submit" disabled={saving}>
           {saving ? 'Saving …' : save}
         </Button>

@@ -1,16 +1,17 @@
 import { variantById } from '../../data/catalogue.js';
 import { X } from 'lucide-react';
-import { useEffect, useState } from 'react';
-import { useBlocker, useNavigate } from 'react-router';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { Controller, useForm, type UseFormReturn } from 'react-hook-form';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
+import { useDraft } from '../../data/drafts/useDraft.js';
 import { useClass } from '../../data/classes/useClass.js';
 import { useSaveRecords } from '../../data/classes/useSaveRecords.js';
 import type { ClassWhole, RecordEntry } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
 import { Conflict } from '../../ui/Conflict.js';
 import { differing } from '../../ui/differences.js';
-import { Modal } from '../../ui/Modal.js';
+import { DraftNotice } from '../../ui/DraftNotice.js';
 import { ComboboxField } from '../../ui/ComboboxField.js';
 import { CheckField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
@@ -61,24 +62,20 @@ function AfterForm(read: { known: ClassWhole }) {
   // What the form began with, whatever is read meanwhile.
   const [known, setKnown] = useState(read.known);
   const form = useForm<{ records: RecordEntry[] }>({ defaultValues: { records: recordsOf(known) } });
-  const { handleSubmit, reset, getValues, formState } = form;
-  const { isDirty } = formState;
+  const { handleSubmit, reset, getValues } = form;
+  const draft = useDraft(form, `class:${known.id}:after`, known.version);
   const save = useSaveRecords(known.id);
   const navigate = useNavigate();
   const theirs = savedMeanwhile<ClassWhole>(save.error);
   const fields = fieldsOf(save.error);
-  const [saved, setSaved] = useState(false);
-  useEffect(() => {
-    if (saved && !isDirty) void navigate(`/classes/${known.id}/fitting`);
-  }, [saved, isDirty, navigate, known.id]);
   const send = (version: number) =>
     handleSubmit(({ records }) =>
       save.mutate(
         { version, records },
         {
           onSuccess: () => {
-            reset({ records });
-            setSaved(true);
+            draft.forget();
+            void navigate(`/classes/${known.id}/fitting`);
           },
         },
       ),
@@ -92,9 +89,9 @@ function AfterForm(read: { known: ClassWhole }) {
         { to: `/classes/${known.id}/fitting`, name: known.title },
       ]}
     >
-      <LeaveAsked unsaved={isDirty} />
       {!known.people.length && <Empty>Nobody was down for this class.</Empty>}
-      <form noValidate className="space-y-4" onSubmit={(event) => void send(known.version)(event)}>
+      <form noValidate className="space-y-4" onSubmit={(event) => void send(draft.base)(event)}>
+        <DraftNotice draft={draft} />
         <ul className="space-y-3">
           {known.people.map(({ id, name }, i) => (
             <PersonRecord
@@ -122,6 +119,7 @@ function AfterForm(read: { known: ClassWhole }) {
             onMine={() => void send(theirs.version)()}
             onTheirs={() => {
               setKnown(theirs);
+              draft.rebase(theirs.version);
               reset({ records: recordsOf(theirs) });
               save.reset();
             }}
@@ -135,32 +133,6 @@ function AfterForm(read: { known: ClassWhole }) {
         )}
       </form>
     </Page>
-  );
-}
-
-/** Asks before what was written is lost: inside the program in words, of the window in the browser's own. */
-function LeaveAsked({ unsaved }: { unsaved: boolean }) {
-  const blocker = useBlocker(
-    ({ currentLocation, nextLocation }) => unsaved && currentLocation.pathname !== nextLocation.pathname,
-  );
-  useEffect(() => {
-    const warn = (event: BeforeUnloadEvent): void => {
-      if (unsaved) event.preventDefault();
-    };
-    window.addEventListener('beforeunload', warn);
-    return () => window.removeEventListener('beforeunload', warn);
-  }, [unsaved]);
-  if (blocker.state !== 'blocked') return null;
-  return (
-    <Modal title="Leave without saving?" onClose={blocker.reset}>
-      <p className="mb-5">What you wrote about this class would be lost.</p>
-      <div className="flex flex-wrap justify-end gap-3">
-        <Button onClick={blocker.proceed}>Leave without saving</Button>
-        <Button look="main" onClick={blocker.reset}>
-          Stay here
-        </Button>
-      </div>
-    </Modal>
   );
 }
 

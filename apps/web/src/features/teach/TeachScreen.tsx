@@ -1,7 +1,7 @@
 import { type LaneStep } from '@lotus-steady/core';
 import { variantById } from '../../data/catalogue.js';
 import { ChevronLeft, ChevronRight, Pause, Play } from 'lucide-react';
-import { useCallback, useEffect, useMemo, useState } from 'react';
+import { useCallback, useEffect, useMemo } from 'react';
 import { useNavigate } from 'react-router';
 import { useClass } from '../../data/classes/useClass.js';
 import type { ClassWhole } from '../../data/types.js';
@@ -16,6 +16,7 @@ import { Loosened } from '../../domain/fitting/Loosened.js';
 import { VerdictMark } from '../../domain/marks/VerdictMark.js';
 import { momentsOf, type Moment } from './moments.js';
 import { useCountdown } from './useCountdown.js';
+import { usePlace } from './usePlace.js';
 
 /** The plain walk through the steps in class. */
 export function TeachScreen({ id }: { id: string }) {
@@ -40,12 +41,12 @@ const nameOf = ({ step, side, then }: Moment): string =>
 function Walk({ known }: { known: ClassWhole }) {
   const moments = useMemo(() => momentsOf(known.fitting), [known.fitting]);
   const names = useMemo(() => shortNames(known.people.map((person) => person.name)), [known.people]);
-  const [at, setAt] = useState(0);
+  const { at, setAt, isBack } = usePlace(known.id, moments.length);
   const now = moments[at]!;
   const countdown = useCountdown(now.seconds, at);
   const go = useCallback(
     (by: number) => setAt((i) => Math.max(0, Math.min(moments.length - 1, i + by))),
-    [moments.length],
+    [moments.length, setAt],
   );
   useTeachingKeys(known.id, go, countdown.toggle);
   useScreenOn();
@@ -57,6 +58,14 @@ function Walk({ known }: { known: ClassWhole }) {
         <span className="text-soft tabular-nums">
           {at + 1} of {moments.length}
         </span>
+        {isBack && (
+          <span role="status" className="flex items-center text-soft">
+            Gone on where you were.
+            <Button look="quiet" onClick={() => setAt(0)}>
+              From the beginning
+            </Button>
+          </span>
+        )}
         {!now.differing.length && <span className="text-soft">everyone together</span>}
         <ButtonLink look="quiet" className="ml-auto" to={`/classes/${known.id}/fitting`}>
           Exit

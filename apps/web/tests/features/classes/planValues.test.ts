@@ -1,4 +1,4 @@
-/** The form of a class: kept over a reload without anyone's health, and held against another's. */
+/** The form of a class: what is sent of it, and how it is held against another's. */
 import { BUILT_IN } from '@lotus-steady/core/built-in';
 import { NO_CHOICES } from '@lotus-steady/core';
 import { showCatalogue } from '../../../src/data/catalogue.js';
@@ -6,19 +6,12 @@ import { setToday } from '../../../src/data/today.js';
 import {
   draftOf,
   emptyPlan,
-  keepPlan,
-  keptPlan,
   planDifferences,
   type PlanValues,
 } from '../../../src/features/classes/planValues.js';
 
 showCatalogue(BUILT_IN);
 setToday('2026-11-23');
-const stored = new Map<string, string>();
-globalThis.sessionStorage = {
-  getItem: (key: string) => stored.get(key) ?? null,
-  setItem: (key: string, value: string) => void stored.set(key, value),
-} as Storage;
 
 const PLAN: PlanValues = {
   ...emptyPlan(),
@@ -31,17 +24,6 @@ const PEOPLE = [
   { id: 'a', name: 'Ines' },
   { id: 'b', name: 'Tam' },
 ];
-
-test('a new plan comes back after a reload, but nothing of how anyone is today', () => {
-  keepPlan(PLAN);
-  expect(keptPlan()).toEqual({ ...PLAN, people: { a: {}, b: {} } });
-  expect([...stored.values()].join()).not.toMatch(/150|pain/);
-});
-
-test('what was kept by another version, or broken, is an empty plan', () => {
-  stored.set('lotus-steady.plan', '{"title":');
-  expect(keptPlan()).toEqual(emptyPlan());
-});
 
 test('the teacher’s choices follow their steps when the sequence is written anew', () => {
   const override = { personId: 'a', step: 2, variant: 'plank.full', reason: 'Has done it for years' };

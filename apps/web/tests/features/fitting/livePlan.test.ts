@@ -27,13 +27,23 @@ const first: Plan = {
 /** A live plan that is connected, and what was saved of it. */
 async function begin(save: PlanStore['save'] = () => Promise.resolve(), by = fitters) {
   const saved: Plan[] = [];
+  // What a reload would give back.
+  const drafts: { last: Plan | undefined } = { last: undefined };
   const fitting = (await fitters.fit(first, () => {})).fitting!;
   const live = new LivePlan(
     { plan: first, fitting, people: 2 },
-    { changed: () => {}, save: (plan) => save(plan).then(() => void saved.push(plan)) },
+    {
+      changed: (plan) => {
+        drafts.last = plan;
+      },
+      save: (plan) => save(plan).then(() => void saved.push(plan)),
+      saved: () => {
+        drafts.last = undefined;
+      },
+    },
   );
   await live.connect(by);
-  return { live, saved };
+  return { live, saved, drafts };
 }
 /** Waits until what was asked for is shown. */
 const shown = (live: LivePlan, until: () => boolean): Promise<void> =>
@@ -98,4 +108,33 @@ test('what the server does not take stays unsaved and says so; a failing fitter 
   await live.saveNow();
   expect(live.snapshot().saved).toEqual({ error: new Error('No answer.') });
   expect(live.unsaved()).toEqual(live.planNow());
+});
+
+test('an edit is a draft until it is saved; one made while another is on its way stays one', async () => {
+  const answers: (() => void)[] = [];
+  const { live, drafts } = await begin(() => new Promise<void>((answer) => answers.push(answer)));
+  live.edit({ kind: 'remove', step: 2 });
+  expect(drafts.last).toEqual(live.planNow());
+  const first = live.saveNow();
+  live.edit({ kind: 'remove', step: 1 });
+  answers[0]!();
+  await first;
+  expect(drafts.last).toEqual(live.planNow());
+  const second = live.saveNow();
+  answers[1]!();
+  await second;
+  expect(drafts.last).toBeUndefined();
+  live.leave();
+});
+
+test('a plan taken whole is fitted and saved like an edit, and can be undone', async () => {
+  const { live, saved } = await begin();
+  const other = { source: '# A\n- Mountain, 5 breaths', choices: NO_CHOICES };
+  live.takePlan(other);
+  await shown(live, () => poses(live).length === 1);
+  await live.saveNow();
+  expect(saved).toEqual([other]);
+  live.undo();
+  await shown(live, () => poses(live).length === 3);
+  live.leave();
 });

@@ -1,0 +1,96 @@
+/** What is typed and not saved: kept, given back, and forgotten. */
+import fc from 'fast-check';
+import { isUntouched, versionOn } from '../../src/data/drafts/base.js';
+import { forgetDraft, forgetOldDrafts, keepDraft, readDraft } from '../../src/data/drafts/drafts.js';
+
+const DAY = 24 * 60 * 60 * 1000;
+const NOW = Date.parse('2026-11-23T10:00:00Z');
+
+/** A browser's store: its keys are its own properties. */
+class Store {
+  [key: string]: unknown;
+}
+for (const [name, value] of Object.entries({
+  getItem(this: Store, key: string) {
+    return Object.hasOwn(this, key) ? this[key] : null;
+  },
+  setItem(this: Store, key: string, text: string) {
+    this[key] = text;
+  },
+  removeItem(this: Store, key: string) {
+    delete this[key];
+  },
+}))
+  Object.defineProperty(Store.prototype, name, { value });
+
+let store: Store;
+beforeEach(() => {
+  store = new Store();
+  globalThis.localStorage = store as unknown as Storage;
+});
+
+test('whatever was typed comes back as it was, with what it saves on', () => {
+  fc.assert(
+    fc.property(
+      fc.record({ name: fc.string(), rows: fc.array(fc.string()) }),
+      fc.nat(),
+      (values, version) => {
+        keepDraft('person:a', values, version, NOW);
+        expect(readDraft('person:a', { name: '', rows: [] }, NOW + DAY)).toEqual({
+          values,
+          base: version,
+          at: NOW,
+        });
+      },
+    ),
+  );
+});
+
+test('a draft is of one form alone, and gone once it is forgotten', () => {
+  keepDraft('person:a', { name: 'Ada' }, 3, NOW);
+  expect(readDraft('person:b', { name: '' }, NOW)).toBeUndefined();
+  forgetDraft('person:a');
+  expect(readDraft('person:a', { name: '' }, NOW)).toBeUndefined();
+});
+
+test.each([
+  ['older than a week', () => keepDraft('x', { name: 'Ada' }, 1, NOW - 8 * DAY)],
+  ['of a form with other fields', () => keepDraft('x', { called: 'Ada' }, 1, NOW)],
+  ['broken off', () => localStorage.setItem('lotus-steady.draft.x', '{"values":{"na')],
+  ['no draft at all', () => localStorage.setItem('lotus-steady.draft.x', '7')],
+])('what is %s is not given back', (_what, keep) => {
+  keep();
+  expect(readDraft('x', { name: '' }, NOW)).toBeUndefined();
+});
+
+test('what nobody came back to is taken away at the next start; the rest stays', () => {
+  keepDraft('old', { word: 'Dizzy' }, 1, NOW - 8 * DAY);
+  keepDraft('new', { word: 'Well' }, 1, NOW - DAY);
+  localStorage.setItem('lotus-steady.draft.broken', '{');
+  localStorage.setItem('lotus-steady.welcomed', 'yes');
+  forgetOldDrafts(NOW);
+  expect(Object.keys(store).sort()).toEqual(['lotus-steady.draft.new', 'lotus-steady.welcomed']);
+});
+
+test('a browser that is full or keeps nothing stops nobody', () => {
+  globalThis.localStorage = {
+    setItem: () => {
+      throw new DOMException('full', 'QuotaExceededError');
+    },
+    getItem: () => {
+      throw new DOMException('not allowed', 'SecurityError');
+    },
+  } as unknown as Storage;
+  expect(() => keepDraft('x', { name: 'Ada' }, 1)).not.toThrow();
+  expect(readDraft('x', { name: '' })).toBeUndefined();
+});
+
+test('a part saves on the newest version as long as nobody has changed that part', () => {
+  const draft = { base: { version: 4, part: { breath: 5 } } } as Parameters<
+    typeof versionOn<{ breath: number }>
+  >[1];
+  expect(versionOn({ version: 9, part: { breath: 5 } }, draft)).toBe(9);
+  expect(versionOn({ version: 9, part: { breath: 6 } }, draft)).toBe(4);
+  expect(isUntouched({ breath: 5 }, draft)).toBe(true);
+  expect(isUntouched({ breath: 6 }, draft)).toBe(false);
+});
