@@ -1,6 +1,16 @@
 /** `npm start`: everything that is needed to run, from a bare clone to an address in the browser. */
 import { spawn } from 'node:child_process';
-import { accessSync, constants, mkdirSync, readFileSync, rmSync, writeFileSync, existsSync } from 'node:fs';
+import {
+  accessSync,
+  constants,
+  linkSync,
+  mkdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+  existsSync,
+} from 'node:fs';
+import { statfs } from 'node:fs/promises';
 import { createServer } from 'node:net';
 import { join } from 'node:path';
 import { createInterface } from 'node:readline/promises';
@@ -52,14 +62,47 @@ function claimFolder() {
     throw new PlainError(`Nothing can be written to ${DATA}: start in a folder that is yours.`);
   }
   const lock = join(DATA, 'running.pid');
-  if (existsSync(lock)) {
-    const pid = Number(readFileSync(lock, 'utf8'));
-    const command = `/proc/${pid}/cmdline`;
-    if (existsSync(command) && readFileSync(command, 'utf8').includes('start.mjs'))
-      throw new PlainError(`Lotus Steady is already running from this folder (process ${pid}).`);
-  }
-  writeFileSync(lock, String(process.pid));
+  const mine = `${lock}.${process.pid}`;
+  writeFileSync(mine, signOf(process.pid));
+  closing.push(() => rmSync(mine, { force: true }));
+  // Of two that start at once only one makes the file; what one that was killed left is put aside first.
+  for (let tried = 1; ; tried++)
+    try {
+      linkSync(mine, lock);
+      break;
+    } catch (error) {
+      if (error.code !== 'EEXIST' || tried > 2) throw error;
+      const sign = readIfThere(lock);
+      const pid = Number(sign.split(' ')[0]);
+      if (existsSync(`/proc/${pid}`) && sign === signOf(pid))
+        throw new PlainError(`Lotus Steady is already running from this folder (process ${pid}).`);
+      rmSync(lock, { force: true });
+    }
   closing.push(() => rmSync(lock, { force: true }));
+}
+
+/** So much must be free to begin with, megabytes; more with LOTUS_FREE_MB. */
+const ROOM_MB = 300;
+
+async function needRoom() {
+  const needed = Number(process.env.LOTUS_FREE_MB || ROOM_MB);
+  const { bavail, bsize } = await statfs(DATA);
+  const free = Math.floor((bavail * bsize) / 1e6);
+  if (free < needed)
+    throw new PlainError(
+      `The disk is too full to begin: ${needed} MB must be free in ${DATA}, and ${free} MB are.`,
+    );
+}
+
+const readIfThere = (path) => (existsSync(path) ? readFileSync(path, 'utf8').trim() : '');
+
+/**
+ * A process by its number and when it began, in ticks since the machine was switched on: a number is used again,
+ * and clocks are set.
+ */
+function signOf(pid) {
+  // After the name, which may hold anything, the twentieth word is the moment.
+  return `${pid} ${readIfThere(`/proc/${pid}/stat`).split(') ').pop().split(' ')[19]}`;
 }
 
 async function main() {
@@ -81,6 +124,7 @@ async function main() {
   const hasData = existsSync(join(DATA, 'database.json')) && existsSync(join(DATA, 'mariadb'));
   if (values.fresh && !values.yes && (hasData || process.env.DATABASE_URL)) await askToReplace();
   claimFolder();
+  await needRoom();
   await ensurePackages(say);
   let url = process.env.DATABASE_URL;
   if (!url) {
@@ -101,6 +145,8 @@ async function main() {
       DATABASE_URL: url,
       PORT: String(port),
       LOTUS_DEMO: values['no-demo'] ? 'none' : wanted,
+      // Of a database that is somebody else's neither the disk nor copies are ours.
+      LOTUS_DATA: process.env.DATABASE_URL ? '' : DATA,
       NODE_ENV: 'production',
     },
   });

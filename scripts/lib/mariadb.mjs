@@ -182,6 +182,8 @@ const optionsOf = (data, port, pidFile) => [
   '--character-set-server=utf8mb4',
   '--collation-server=utf8mb4_unicode_ci',
 ];
+/** What a test writes need not outlive the machine. */
+const UNSAFE_AND_QUICK = ['--debug-no-sync', '--innodb-flush-log-at-trx-commit=0'];
 /** A database that stops more often than this within so many milliseconds is not started again. */
 const RESTARTS = { most: 5, within: 60_000 };
 
@@ -204,7 +206,7 @@ export async function startMariaDb(folder, say = () => {}, { forTests = false, o
   const password = accountOf(folder, data, say, forTests, log);
   const port = await freePort();
   const out = openSync(log, 'a', 0o600);
-  const options = optionsOf(data, port, pidFile);
+  const options = [...optionsOf(data, port, pidFile), ...(forTests ? UNSAFE_AND_QUICK : [])];
   let stopping = false;
   let server;
   /** Starts the server, and waits until it listens. */

@@ -6,11 +6,12 @@ import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fa
 import { Sequelize } from 'sequelize-typescript';
 import { AppModule } from './app.module.js';
 import { Clock } from './common/clock.js';
+import { diskCheck, type Disk } from './common/diskSpace.js';
 import { hostCheck } from './common/hostCheck.js';
 import { FieldsException, fieldsOf } from './common/problems.js';
 import { sizeCheck } from './common/sizeCheck.js';
 import { serveWeb } from './common/serveWeb.js';
-import { migrator } from './database/migrator.js';
+import { migrate } from './database/migrate.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
 import { openApiOf } from './openApi.js';
 import { OwnVariantService } from './own-variants/ownVariant.service.js';
@@ -26,6 +27,10 @@ export interface AppOptions {
   /** The built file of what threads do, and what it may take. */
   tasks?: URL;
   workLimits?: Partial<WorkLimits>;
+  /** Folder of the copies that are made before the tables are changed; without it none are. */
+  backups?: string;
+  /** The disk that the database writes to, where it is this machine's. */
+  disk?: Disk;
 }
 
 /** The largest request that is read, bytes. */
@@ -69,6 +74,8 @@ export async function createApp({
   web,
   tasks = new URL('./threads/tasks.js', import.meta.url),
   workLimits,
+  backups,
+  disk,
 }: AppOptions): Promise<NestFastifyApplication> {
   const app = await NestFactory.create<NestFastifyApplication>(
     AppModule.on(databaseUrl, new Clock(today), new WorkPool(tasks, workLimits)),
@@ -80,6 +87,7 @@ export async function createApp({
   await app.register(compress as never, { encodings: ['br', 'gzip'] } as never);
   fastify.addHook('onRequest', hostCheck);
   fastify.addHook('preValidation', sizeCheck);
+  if (disk) fastify.addHook('preValidation', diskCheck(disk));
   fastify.addHook('onSend', async (request, reply) => {
     reply.header('X-Content-Type-Options', 'nosniff').header('Cross-Origin-Resource-Policy', 'same-origin');
     if (request.url.startsWith('/api/')) reply.header('Cache-Control', 'no-store');
@@ -104,7 +112,7 @@ export async function createApp({
   const openApi = openApiOf(app);
   fastify.get('/api/openapi.json', () => openApi);
   if (web && existsSync(web)) await serveWeb(app, web);
-  await migrator(app.get(Sequelize)).up();
+  await migrate(app.get(Sequelize), databaseUrl, backups);
   await app.get(OwnVariantService).measureAnew();
   await app.get(DemoService).load(demo);
   return app;

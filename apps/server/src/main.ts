@@ -14,6 +14,8 @@ const databaseUrl = process.env.DATABASE_URL ?? problem('DATABASE_URL is missing
 const port = Number(process.env.PORT ?? 4310);
 const demo = (process.env.LOTUS_DEMO ?? 'once') as DemoMode;
 const today = process.env.LOTUS_TODAY;
+/** Where the private database lies, and what is kept beside it. */
+const data = process.env.LOTUS_DATA;
 /** Whoever is still being answered then is not waited for any longer, milliseconds. */
 const STOPS_WITHIN = 3000;
 const web = join(dirname(fileURLToPath(import.meta.url)), '../../web/dist');
@@ -32,7 +34,13 @@ for (const event of ['uncaughtException', 'unhandledRejection'] as const)
   });
 
 try {
-  const app = await createApp({ databaseUrl, demo, ...(today ? { today } : {}), web });
+  const app = await createApp({
+    databaseUrl,
+    demo,
+    web,
+    ...(today ? { today } : {}),
+    ...(data ? { backups: join(data, 'backups'), disk: { folder: data } } : {}),
+  });
   await app.listen(port, '127.0.0.1');
   const stop = (): void => {
     setTimeout(() => process.exit(1), STOPS_WITHIN).unref();

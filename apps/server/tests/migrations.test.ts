@@ -1,8 +1,15 @@
 /** Migrations on a real MariaDB: there and back, and from a database that the version before made. */
-import { readFileSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import { jest } from '@jest/globals';
+import { mkdtempSync, readdirSync, readFileSync, rmSync, statSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { gunzipSync } from 'node:zlib';
+import { QueryTypes } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { createApp } from '../src/app.js';
 import { BUILT_TASKS } from './client.js';
+import { migrate } from '../src/database/migrate.js';
 import { migrator } from '../src/database/migrator.js';
 
 const databaseUrl = process.env.DATABASE_URL ?? '';
@@ -17,35 +24,51 @@ beforeAll(async () => {
   await server.close();
   sequelize = new Sequelize(url.href, { logging: false, dialectOptions: { multipleStatements: true } });
 });
-beforeEach(async () => {
+/** An empty database. */
+async function empty(): Promise<void> {
   await sequelize.query('DROP DATABASE lotus_steady_migrations');
   await sequelize.query('CREATE DATABASE lotus_steady_migrations CHARACTER SET utf8mb4');
   await sequelize.query('USE lotus_steady_migrations');
   await sequelize.close();
   sequelize = new Sequelize(url.href, { logging: false, dialectOptions: { multipleStatements: true } });
-});
+}
+beforeEach(empty);
 afterAll(() => sequelize?.close());
+
+/** A database that the version of 0006 made, with something in every table. */
+async function loadOld(): Promise<void> {
+  const dump = readFileSync(new URL('./fixtures/database-0006.sql', import.meta.url), 'utf8');
+  await sequelize.query(`SET FOREIGN_KEY_CHECKS = 0; ${dump.replace(/^\/\*M!999999.*$/m, '')}`);
+}
+
+const select = async <T extends object>(sql: string): Promise<T[]> =>
+  sequelize.query<T>(sql, { type: QueryTypes.SELECT });
+
+/** Every table as MariaDB has it, columns in the order of their names. */
+async function schema(): Promise<string[]> {
+  const rows = await select<Record<string, unknown>>(
+    'SELECT TABLE_NAME, COLUMN_NAME, COLUMN_TYPE, IS_NULLABLE, COLUMN_DEFAULT, COLUMN_KEY ' +
+      'FROM information_schema.COLUMNS WHERE TABLE_SCHEMA = DATABASE() ORDER BY TABLE_NAME, COLUMN_NAME',
+  );
+  const indexes = await select<Record<string, unknown>>(
+    'SELECT TABLE_NAME, COLUMN_NAME, SEQ_IN_INDEX, NON_UNIQUE FROM information_schema.STATISTICS ' +
+      'WHERE TABLE_SCHEMA = DATABASE() ORDER BY TABLE_NAME, INDEX_NAME, SEQ_IN_INDEX',
+  );
+  return [...rows, ...indexes].map((row) => Object.values(row).join(' '));
+}
 
 const tables = async () => JSON.stringify(await sequelize.getQueryInterface().showAllTables());
 
-test('each can be taken back and made again', async () => {
+test('all can be taken back', async () => {
   const umzug = migrator(sequelize);
   await umzug.up();
-  const whole = await tables();
-  expect(whole).toContain('"halls"');
-  const done = await umzug.executed();
-  for (const { name } of [...done].reverse()) {
-    await umzug.down({ to: name });
-    await umzug.up();
-    expect(await tables()).toBe(whole);
-  }
+  expect(await tables()).toContain('"halls"');
   await umzug.down({ to: 0 });
   expect(await tables()).not.toContain('"people"');
 });
 
 test('a database of before keeps what is in it, and its class opens as it was', async () => {
-  const dump = readFileSync(new URL('./fixtures/database-0006.sql', import.meta.url), 'utf8');
-  await sequelize.query(`SET FOREIGN_KEY_CHECKS = 0; ${dump.replace(/^\/\*M!999999.*$/m, '')}`);
+  await loadOld();
   const app = await createApp({
     databaseUrl: url.href,
     demo: 'once',
@@ -83,5 +106,137 @@ test('a database of before keeps what is in it, and its class opens as it was', 
     expect(comparison.steps).toBe(0);
   } finally {
     await app.close();
+  }
+});
+
+/** What a database of before holds, whatever version it is brought up from. */
+async function held() {
+  const [people] = await select<{ names: string }>(
+    'SELECT GROUP_CONCAT(name ORDER BY name) names FROM people',
+  );
+  const [sequences] = await select<{ n: number }>('SELECT COUNT(*) n FROM sequences');
+  const classes = await select<{ people: string; heads: number }>('SELECT people, heads FROM classes');
+  const fittings = await select<{ fitting: Buffer; steps: number }>('SELECT fitting, steps FROM fittings');
+  return {
+    names: people!.names,
+    sequences: Number(sequences!.n),
+    heads: classes.map(({ heads }) => heads),
+    lanes: fittings.map(({ fitting, steps }) => {
+      const { lanes, steps: own } = JSON.parse(gunzipSync(fitting).toString('utf8')) as {
+        lanes: { personId: string }[];
+        steps: unknown[];
+      };
+      expect(own).toHaveLength(steps);
+      return lanes.map(({ personId }) => personId);
+    }),
+    ids: classes.map(({ people: kept }) => (JSON.parse(kept) as { id: string }[]).map(({ id }) => id)),
+  };
+}
+
+test('from every version before, what is in it comes along', async () => {
+  await loadOld();
+  const umzug = migrator(sequelize);
+  await umzug.up();
+  const now = await held();
+  expect(now).toMatchObject({ names: 'Bram Sedgely,Ines Fallow', heads: [2] });
+  expect(now.lanes).toEqual(now.ids);
+  const names = (await umzug.executed()).map(({ name }) => name);
+  for (const after of names.slice(1).reverse()) {
+    // Back to how the version before it had it, and on again from there.
+    await umzug.down({ to: after });
+    await umzug.up();
+    expect([after, await held()]).toEqual([after, now]);
+  }
+}, 60_000);
+
+test('one that is broken off anywhere is finished by the next start', async () => {
+  await loadOld();
+  const umzug = migrator(sequelize);
+  await umzug.up();
+  const now = await held();
+  const names = (await umzug.executed()).map(({ name }) => name);
+  // As far back as there is something to keep.
+  await umzug.down({ to: names[1]! });
+  const { query } = sequelize;
+  let broken = 0;
+  for (const name of names.slice(1)) {
+    await umzug.up({ to: name });
+    const whole = await schema();
+    let why: string | undefined = 'not tried yet';
+    for (let after = 1; why; after++) {
+      await umzug.down({ to: name });
+      // The machine is switched off after so many changes.
+      let left = after;
+      const isChange = /^(CREATE|ALTER|RENAME|UPDATE|DROP)/;
+      sequelize.query = ((sql: string | { query: string }, ...more: never[]) => {
+        const words = typeof sql === 'string' ? sql : sql.query;
+        if (isChange.test(words) && left-- <= 0) return Promise.reject(new Error('switched off'));
+        return query.call(sequelize, sql as string, ...more);
+      }) as typeof query;
+      why = await umzug.up({ to: name }).then(
+        () => undefined,
+        (error: Error) => error.message,
+      );
+      sequelize.query = query;
+      if (!why) break;
+      expect(why).toContain('switched off');
+      broken++;
+      await umzug.up({ to: name });
+      const resumed = await schema();
+      expect([name, after, resumed.filter((line) => !whole.includes(line))]).toEqual([name, after, []]);
+      expect([name, after, whole.filter((line) => !resumed.includes(line))]).toEqual([name, after, []]);
+    }
+  }
+  // What came with a later version is not in one that was taken back to the first; all else is.
+  expect(await held()).toEqual(now);
+  expect(broken).toBeGreaterThan(15);
+}, 60_000);
+
+/** Without white space, so that formatting them anew changes nothing. */
+const printOf = (file: string): string =>
+  createHash('sha256')
+    .update(readFileSync(new URL(`../src/database/${file}`, import.meta.url), 'utf8').replace(/\s/g, ''))
+    .digest('hex')
+    .slice(0, 16);
+
+test('one that has landed is never edited', () => {
+  const frozen = JSON.parse(
+    readFileSync(new URL('./fixtures/migrations.json', import.meta.url), 'utf8'),
+  ) as Record<string, string>;
+  const files = readdirSync(new URL('../src/database/migrations', import.meta.url))
+    .sort()
+    .map((file) => `migrations/${file}`);
+  // A new one: add its print to the fixture when it lands. An old one: write another after it instead.
+  expect(Object.fromEntries(['migration.ts', ...files].map((file) => [file, printOf(file)]))).toEqual(frozen);
+});
+
+test('a copy is made before the tables are changed; where it cannot be made they are not', async () => {
+  const folder = mkdtempSync(join(tmpdir(), 'lotus-backups-'));
+  try {
+    await loadOld();
+    await expect(migrate(sequelize, url.href, '/proc/nowhere')).rejects.toThrow(/Nothing was changed\.$/);
+    expect(await tables()).toContain('studios');
+
+    const said = jest.spyOn(console, 'log').mockImplementation(() => undefined);
+    await migrate(sequelize, url.href, folder);
+    expect(said).toHaveBeenCalledWith(expect.stringContaining(`a copy is in ${folder}/before-0007-halls-`));
+    said.mockRestore();
+    const [name] = readdirSync(folder);
+    expect(statSync(join(folder, name!)).mode & 0o777).toBe(0o600);
+    const copy = gunzipSync(readFileSync(join(folder, name!))).toString('utf8');
+    expect(copy).toContain('CREATE TABLE `studios`');
+    expect(copy).toContain('Bram Sedgely');
+
+    // The copy is a database that can be gone on from.
+    await empty();
+    await sequelize.query(`SET FOREIGN_KEY_CHECKS = 0; ${copy.replace(/^\/\*M!999999.*$/m, '')}`);
+    await migrator(sequelize).up();
+    expect(await held()).toMatchObject({ names: 'Bram Sedgely,Ines Fallow' });
+
+    // There is nothing to do any more, and no copy of nothing.
+    await migrate(sequelize, url.href, folder);
+    expect(readdirSync(folder)).toHaveLength(1);
+  } finally {
+    rmSync(folder, { recursive: true, force: true });
   }
 });

@@ -1,6 +1,15 @@
 /** The starting program: what it says, in one line, when something is in the way. */
 import { spawn, spawnSync } from 'node:child_process';
-import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  rmSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs';
 import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
@@ -80,6 +89,89 @@ test('a folder that cannot be written', () => {
   const { status, lines } = start({ PORT: '4397', LOTUS_DATA: '/proc/nowhere' });
   expect(status).toBe(1);
   expect(lines).toEqual(['Nothing can be written to /proc/nowhere: start in a folder that is yours.']);
+});
+
+test('a disk that is nearly full', () => {
+  const data = join(folder, 'full');
+  const { status, lines } = start({ PORT: '4397', LOTUS_DATA: data, LOTUS_FREE_MB: '1000000000' });
+  expect(status).toBe(1);
+  expect(lines).toHaveLength(1);
+  expect(lines[0]).toMatch(
+    new RegExp(`^The disk is too full to begin: 1000000000 MB must be free in ${data}, and \\d+ MB are\\.$`),
+  );
+  expect(existsSync(join(data, 'running.pid'))).toBe(false);
+});
+
+/** A folder with somebody's sign on it; the start ends after that, for want of room. */
+function startIn(name: string, sign: string) {
+  const data = join(folder, name);
+  mkdirSync(data, { mode: 0o700 });
+  writeFileSync(join(data, 'running.pid'), sign);
+  return start({ PORT: '4397', LOTUS_DATA: data, LOTUS_FREE_MB: '1000000000' }).lines;
+}
+const beganAt = (pid: number): string =>
+  readFileSync(`/proc/${pid}/stat`, 'utf8').split(') ').pop()!.split(' ')[19]!;
+
+test('a folder that another start is using', () => {
+  expect(startIn('used', `${process.pid} ${beganAt(process.pid)}`)).toEqual([
+    `Lotus Steady is already running from this folder (process ${process.pid}).`,
+  ]);
+});
+
+test.each([
+  ['of a process that is no more', '4194304 12345'],
+  ['of before, whose number another has now', `${process.pid} 1`],
+  ['of an older version, which told no moment', '4194304'],
+  ['that was not finished', ''],
+])('a sign %s is taken for what it is', (_whose, sign) => {
+  expect(startIn(`stale-${sign.replace(/ /g, '-')}`, sign)[0]).toMatch(/^The disk is too full/);
+});
+
+test('of two that start at once one is told', async () => {
+  const data = join(folder, 'twice');
+  const both = await Promise.all(
+    ['4396', '4397'].map(
+      (own) =>
+        new Promise<string>((resolve) => {
+          const started = spawn(process.execPath, [join(ROOT, 'scripts/start.mjs')], {
+            stdio: ['ignore', 'ignore', 'pipe'],
+            env: {
+              ...process.env,
+              NODE_OPTIONS: '',
+              PORT: own,
+              LOTUS_DATA: data,
+              DATABASE_URL: 'mariadb://a:b@127.0.0.1:1/c',
+            },
+          });
+          let said = '';
+          started.stderr.on('data', (chunk: Buffer) => {
+            said += chunk.toString();
+          });
+          started.once('close', () => resolve(said.trim()));
+        }),
+    ),
+  );
+  expect(both.sort()).toEqual([
+    expect.stringMatching(/^Lotus Steady is already running from this folder/),
+    expect.stringMatching(/^The database cannot be used/),
+  ]);
+}, 70_000);
+
+test('a machine without MariaDB and without apt says what to install', () => {
+  const tools = join(folder, 'tools');
+  mkdirSync(tools);
+  for (const tool of ['sh', 'env']) symlinkSync(`/usr/bin/${tool}`, join(tools, tool));
+  const { status, lines } = start({
+    PORT: '4397',
+    LOTUS_DATA: join(folder, 'bare'),
+    DATABASE_URL: '',
+    PATH: tools,
+  });
+  expect(status).toBe(1);
+  expect(lines).toEqual([
+    'MariaDB is not installed and this machine has no apt: install it yourself (apt-get install mariadb-server), ' +
+      'or set DATABASE_URL to a server you have.',
+  ]);
 });
 
 test('a database that is not there: one line, nothing left behind, no password shown', () => {

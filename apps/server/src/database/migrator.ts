@@ -1,6 +1,7 @@
 import type { QueryInterface, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 import type { Migration } from './migration.js';
+import { resumable } from './resumable.js';
 import { migration as m0001 } from './migrations/0001-first-tables.js';
 import { migration as m0002 } from './migrations/0002-after-class.js';
 import { migration as m0003 } from './migrations/0003-own-variants.js';
@@ -37,7 +38,7 @@ export const migrator = (sequelize: Sequelize): Umzug<QueryInterface> =>
   new Umzug({
     migrations: MIGRATIONS.map(({ name, up, down }) => ({
       name,
-      up: ({ context }) => up(context),
+      up: ({ context }) => up(resumable(context)),
       down: ({ context }) => down(context),
     })),
     context: sequelize.getQueryInterface(),

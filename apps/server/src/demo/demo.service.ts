@@ -28,6 +28,9 @@ const STOCK = {
   roll: 4,
 };
 
+/** The version of a hall that is not filled yet: what a start that was broken off left is begun again. */
+const UNFINISHED = 0;
+
 @Injectable()
 export class DemoService {
   constructor(
@@ -41,6 +44,7 @@ export class DemoService {
   /** Dates are counted from today where the hall is, so that the demo is alive whenever it is loaded. */
   async load(mode: DemoMode): Promise<void> {
     if (mode === 'fresh') await this.halls.destroy({ where: {} });
+    await this.halls.destroy({ where: { version: UNFINISHED } });
     if (await this.halls.count()) return;
     const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
     const named =
@@ -53,11 +57,12 @@ export class DemoService {
       houseView: RULEBOOK.usualHouseView,
       rules: NO_HALL_RULES,
       pace: {},
-      version: 1,
+      version: UNFINISHED,
       stockVersion: 1,
     });
     if (mode !== 'none')
       await this.fill({ hallId: hall.id, userId: 'demo', role: 'owner' }, this.clock.today(timeZone));
+    await hall.update({ version: 1 });
   }
 
   private async fill(context: RequestContext, today: string): Promise<void> {

@@ -14,6 +14,6 @@ export const migration: Migration = {
       ['people', 'clearances'],
       ['studios', 'rules'],
     ])
-      await query.sequelize.query(`ALTER TABLE ${table} DROP COLUMN ${column}`);
+      await query.sequelize.query(`ALTER TABLE ${table} DROP COLUMN IF EXISTS ${column}`);
   },
 };

@@ -16,6 +16,6 @@ export const migration: Migration = {
       ['classes', 'ownView'],
       ['studios', 'pace'],
     ])
-      await query.sequelize.query(`ALTER TABLE ${table} DROP COLUMN ${column}`);
+      await query.sequelize.query(`ALTER TABLE ${table} DROP COLUMN IF EXISTS ${column}`);
   },
 };

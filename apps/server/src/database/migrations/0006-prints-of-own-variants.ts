@@ -11,6 +11,6 @@ export const migration: Migration = {
     });
   },
   async down(query) {
-    await query.sequelize.query('ALTER TABLE own_variants DROP COLUMN print');
+    await query.sequelize.query('ALTER TABLE own_variants DROP COLUMN IF EXISTS print');
   },
 };

@@ -7,9 +7,9 @@ const BELONGING = ['people', 'sequences', 'classes', 'own_variants'];
 export const migration: Migration = {
   name: '0007-halls',
   async up(query) {
-    await query.sequelize.query('RENAME TABLE studios TO halls');
+    await query.sequelize.query('RENAME TABLE IF EXISTS studios TO halls');
     for (const table of BELONGING)
-      await query.sequelize.query(`ALTER TABLE ${table} RENAME COLUMN studioId TO hallId`);
+      await query.sequelize.query(`ALTER TABLE ${table} RENAME COLUMN IF EXISTS studioId TO hallId`);
     await query.addColumn('halls', 'timeZone', {
       type: DataTypes.STRING(60),
       allowNull: false,
@@ -19,7 +19,7 @@ export const migration: Migration = {
   async down(query) {
     await dropColumns(query, [['halls', 'timeZone']]);
     for (const table of BELONGING)
-      await query.sequelize.query(`ALTER TABLE ${table} RENAME COLUMN hallId TO studioId`);
-    await query.sequelize.query('RENAME TABLE halls TO studios');
+      await query.sequelize.query(`ALTER TABLE ${table} RENAME COLUMN IF EXISTS hallId TO studioId`);
+    await query.sequelize.query('RENAME TABLE IF EXISTS halls TO studios');
   },
 };

@@ -1,0 +1,66 @@
+/** A disk that is nearly full: everything is read, nothing is saved, and it is said what is needed. */
+import { tmpdir } from 'node:os';
+import { createApp } from '../src/app.js';
+import { BUILT_TASKS } from './client.js';
+
+const databaseUrl = process.env.DATABASE_URL ?? '';
+const json = { 'Content-Type': 'application/json' };
+
+/** A server that wants so much room on the disk, megabytes. */
+async function serverThatNeeds(neededMb: number) {
+  const app = await createApp({
+    databaseUrl,
+    demo: 'none',
+    today: '2026-11-23',
+    tasks: BUILT_TASKS,
+    disk: { folder: tmpdir(), neededMb },
+  });
+  await app.listen(0, '127.0.0.1');
+  const base = `${await app.getUrl()}/api`;
+  const send = (method: string, path: string, body: object) =>
+    fetch(`${base}/${path}`, { method, headers: json, body: JSON.stringify(body) });
+  return { app, base, send };
+}
+
+test('with room enough it is saved', async () => {
+  const { app, send } = await serverThatNeeds(1);
+  try {
+    const saved = await send('POST', 'people', { name: 'Ash Rowan' });
+    // Or has been, by a run before.
+    expect([201, 400]).toContain(saved.status);
+  } finally {
+    await app.close();
+  }
+});
+
+test('with too little room nothing is saved, everything is read, and a class is fitted without being kept', async () => {
+  // More than any disk has.
+  const { app, base, send } = await serverThatNeeds(1e12);
+  try {
+    for (const [method, path] of [
+      ['POST', 'people'],
+      ['PUT', 'hall/pace'],
+      ['POST', 'classes'],
+      ['DELETE', 'people/00000000-0000-4000-8000-000000000000'],
+    ] as const) {
+      const refused = await send(method, path, { name: 'Juniper Vale' });
+      expect([path, refused.status]).toEqual([path, 503]);
+      const { message } = (await refused.json()) as { message: string };
+      expect(message).toMatch(
+        /^The disk is full: 1000000000000 MB must be free before anything can be saved, and \d+ MB are\./,
+      );
+      expect(message).not.toContain('Juniper');
+    }
+    const people = (await (await fetch(`${base}/people`)).json()) as { id: string; name: string }[];
+    expect(people.some(({ name }) => name === 'Ash Rowan')).toBe(true);
+    expect(people.some(({ name }) => name === 'Juniper Vale')).toBe(false);
+    const fitted = await send('POST', 'classes/fit', {
+      on: '2026-12-01',
+      sequenceText: '- Tree, 5 breaths',
+      people: [{ id: people[0]!.id }],
+    });
+    expect(fitted.status).toBe(200);
+  } finally {
+    await app.close();
+  }
+});
