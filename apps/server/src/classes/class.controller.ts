@@ -9,6 +9,7 @@ import {
   ParseUUIDPipe,
   Post,
   Put,
+  Query,
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow, Context, type RequestContext } from '../common/context.js';
@@ -18,6 +19,7 @@ import { Gone } from '../threads/gone.js';
 import {
   ClassDraftDto,
   ClassDto,
+  ClassesQueryDto,
   ClassInputsDto,
   ClassLineDto,
   FitDto,
@@ -38,8 +40,8 @@ export class ClassController {
 
   @Get()
   @ApiOkResponse({ type: [ClassLineDto] })
-  list(@Context() context: RequestContext) {
-    return this.classes.list(context);
+  list(@Context() context: RequestContext, @Query() query: ClassesQueryDto) {
+    return this.classes.list(context, query);
   }
 
   @Get(':id')

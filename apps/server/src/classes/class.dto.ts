@@ -4,6 +4,7 @@ import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
+  IsIn,
   IsObject,
   IsOptional,
   IsString,
@@ -15,6 +16,7 @@ import {
 } from 'class-validator';
 import { IsLine, IsRealDate } from '../common/checks.js';
 import { CoreType, TableOf } from '../common/coreType.js';
+import { PageDto } from '../common/page.dto.js';
 import { WrittenPersonDto } from '../people/person.dto.js';
 import { RecordDto } from './record.dto.js';
 
@@ -123,4 +125,13 @@ export class FittedDto {
 /** What would differ if a class were fitted today. */
 export class RecheckDto {
   @CoreType('Comparison') comparison!: Comparison;
+}
+
+/** Which classes are wanted. */
+export class ClassesQueryDto extends PageDto {
+  /** From today on, the next first; or before, the last first. All by their dates where nothing is said. */
+  @ApiPropertyOptional({ enum: ['coming', 'past'] })
+  @IsOptional()
+  @IsIn(['coming', 'past'])
+  when?: 'coming' | 'past';
 }

@@ -1,8 +1,9 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { literal, type Transaction } from 'sequelize';
+import { literal, Op, type Transaction } from 'sequelize';
 import type { RequestContext } from '../common/context.js';
 import { Transactions } from '../database/transactions.js';
+import type { ClassesQueryDto } from './class.dto.js';
 import { ClassRow, FittingRow, RecordRow } from './class.model.js';
 
 export type ClassColumns = Pick<
@@ -41,16 +42,29 @@ export class ClassRepository {
     private readonly transactions: Transactions,
   ) {}
 
-  /** Every class of the hall, with no more than the list shows. */
-  async lines({ hallId }: RequestContext): Promise<ClassLine[]> {
+  /**
+   * A part of the classes of the hall, with no more than the list shows.
+   *
+   * @param today `YYYY-MM-DD`, where the hall is
+   */
+  async lines(
+    { hallId }: RequestContext,
+    { when, from, most }: ClassesQueryDto,
+    today: string,
+  ): Promise<ClassLine[]> {
     const recorded = literal('EXISTS (SELECT 1 FROM records WHERE records.classId = ClassRow.id)');
+    const way = when === 'past' ? 'DESC' : 'ASC';
+    const days = { coming: { [Op.gte]: today }, past: { [Op.lt]: today } };
     return (await this.classes.findAll({
       attributes: ['id', 'title', 'on', 'time', 'place', 'heads', [recorded, 'recorded']],
-      where: { hallId },
+      where: { hallId, ...(when ? { on: days[when] } : {}) },
       order: [
-        ['on', 'ASC'],
-        ['time', 'ASC'],
+        ['on', way],
+        ['time', way],
+        ['id', way],
       ],
+      offset: from,
+      limit: most,
       raw: true,
     })) as unknown as ClassLine[];
   }

@@ -1,5 +1,6 @@
 import { Injectable } from '@nestjs/common';
 import type { Comparison, InputError, Today } from '@lotus-steady/core';
+import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
@@ -10,11 +11,19 @@ import { PersonService } from '../people/person.service.js';
 import { writtenPerson } from '../people/writtenPerson.js';
 import { plain } from '../threads/plain.js';
 import { WorkPool } from '../threads/workPool.js';
-import type { ClassDraftDto, ClassDto, ClassInputsDto, ClassLineDto, FitDto, PlanDto } from './class.dto.js';
+import type {
+  ClassDraftDto,
+  ClassDto,
+  ClassesQueryDto,
+  ClassInputsDto,
+  ClassLineDto,
+  FitDto,
+  PlanDto,
+} from './class.dto.js';
 import type { ClassRow } from './class.model.js';
 import { ClassRepository, type ClassColumns, type FittingColumns } from './class.repository.js';
 import type { FitTask } from './fitDraft.js';
-import { FITTING_FORMAT, unpackedJson } from './packedFitting.js';
+import { FITTING_FORMAT, isUpToDate, unpackedJson } from './packedFitting.js';
 import type { AfterClassDto } from './record.dto.js';
 
 const stockOf = (stock: Record<string, number>): { stock?: Record<string, number> } =>
@@ -31,12 +40,14 @@ export class ClassService {
     private readonly classes: ClassRepository,
     private readonly people: PersonService,
     private readonly halls: HallRepository,
+    private readonly clock: Clock,
     private readonly ownVariants: OwnVariantService,
     private readonly work: WorkPool,
   ) {}
 
-  async list(context: RequestContext): Promise<ClassLineDto[]> {
-    const lines = await this.classes.lines(context);
+  async list(context: RequestContext, query: ClassesQueryDto): Promise<ClassLineDto[]> {
+    const { timeZone } = await this.halls.of(context);
+    const lines = await this.classes.lines(context, query, this.clock.today(timeZone));
     return lines.map(({ heads, recorded, ...line }) => ({
       ...line,
       people: heads,
@@ -79,8 +90,10 @@ export class ClassService {
   private async fittingOf(row: ClassRow): Promise<string> {
     if (!row.fitting) return 'null';
     const { format, fitting } = row.fitting;
-    if (format === FITTING_FORMAT) return unpackedJson(fitting);
-    return JSON.stringify(await this.work.run('unpackedFitting', { bytes: fitting, people: namesOf(row) }));
+    if (isUpToDate(format)) return unpackedJson(fitting, format);
+    return JSON.stringify(
+      await this.work.run('unpackedFitting', { bytes: fitting, format, people: namesOf(row) }),
+    );
   }
 
   /** Fits without keeping anything. @returns the answer as JSON @throws FieldsException for what cannot be read */
@@ -143,7 +156,9 @@ export class ClassService {
   async recheck(context: RequestContext, id: string, gone: AbortSignal): Promise<Comparison> {
     const row = await this.classes.whole(context, id);
     const task = await this.taskFor(context, draftOf(row));
-    const kept = row.fitting ? { bytes: row.fitting.fitting, people: namesOf(row) } : undefined;
+    const kept = row.fitting
+      ? { bytes: row.fitting.fitting, format: row.fitting.format, people: namesOf(row) }
+      : undefined;
     const done = await this.work.run('compareWithToday', { ...task, kept }, gone);
     if ('errors' in done) throw new FieldsException(done.errors);
     return done.comparison;

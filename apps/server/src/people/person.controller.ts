@@ -1,9 +1,20 @@
-import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  HttpCode,
+  Param,
+  ParseUUIDPipe,
+  Post,
+  Put,
+  Query,
+} from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow, Context, type RequestContext } from '../common/context.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
-import { PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
+import { PeopleQueryDto, PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
 import { PersonService } from './person.service.js';
 
 @ApiTags('people')
@@ -14,8 +25,8 @@ export class PersonController {
 
   @Get()
   @ApiOkResponse({ type: [PersonLineDto] })
-  list(@Context() context: RequestContext) {
-    return this.people.list(context);
+  list(@Context() context: RequestContext, @Query() query: PeopleQueryDto) {
+    return this.people.list(context, query);
   }
 
   @Get(':id')

@@ -1,6 +1,6 @@
 import { PRONOUNS, PROP_TASKS, type Clearance, type OwnLimit, type Pronoun } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional, OmitType } from '@nestjs/swagger';
-import { Type } from 'class-transformer';
+import { Transform, Type } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
@@ -10,6 +10,7 @@ import {
   IsObject,
   IsOptional,
   IsString,
+  IsUUID,
   Length,
   Max,
   MaxLength,
@@ -19,6 +20,7 @@ import {
 import { StepChangeDto } from '../classes/record.dto.js';
 import { IsRealDate } from '../common/checks.js';
 import { CoreType, TableOf } from '../common/coreType.js';
+import { PageDto } from '../common/page.dto.js';
 
 /** What someone can do. */
 export class CanDto {
@@ -130,3 +132,21 @@ export class PersonDto extends PersonLineDto {
 
 /** A person as a class remembers them: what was known then, without their id. */
 export class RememberedPersonDto extends OmitType(WrittenPersonDto, ['id'] as const) {}
+
+/** Which people are wanted. */
+export class PeopleQueryDto extends PageDto {
+  /** Words of a name. */
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsString()
+  @MaxLength(120)
+  find?: string;
+
+  /** Their ids, with commas between. */
+  @ApiPropertyOptional()
+  @IsOptional()
+  @Transform(({ value }: { value: unknown }) => (typeof value === 'string' ? value.split(',') : value))
+  @IsUUID(undefined, { each: true })
+  @ArrayMaxSize(300)
+  ids?: string[];
+}

@@ -4,6 +4,7 @@ import type { Person } from '@lotus-steady/core';
 import { Op, type Transaction } from 'sequelize';
 import { ClassRow, RecordRow } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
+import type { PageDto } from '../common/page.dto.js';
 import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from './person.model.js';
@@ -33,11 +34,15 @@ export class PersonRepository {
     private readonly transactions: Transactions,
   ) {}
 
-  async all({ hallId }: RequestContext): Promise<PersonRow[]> {
+  /** Those whose names hold some words, in the order of their names. */
+  async found({ hallId }: RequestContext, words: string, { from, most }: PageDto): Promise<PersonRow[]> {
+    const written = words.trim().replace(/[\\%_]/g, '\\$&');
     return this.people.findAll({
-      where: { hallId },
-      include: [PersonConditionRow],
+      where: { hallId, ...(written ? { name: { [Op.like]: `%${written}%` } } : {}) },
+      include: [{ model: PersonConditionRow, separate: true }],
       order: [['name', 'ASC']],
+      offset: from,
+      limit: most,
     });
   }
 

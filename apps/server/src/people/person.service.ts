@@ -7,7 +7,7 @@ import { FieldsException } from '../common/problems.js';
 import { HallService } from '../halls/hall.service.js';
 import { plain } from '../threads/plain.js';
 import { WorkPool } from '../threads/workPool.js';
-import type { PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
+import type { PeopleQueryDto, PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
 import type { PersonRow } from './person.model.js';
 import { PersonRepository } from './person.repository.js';
 import { lineOf } from './writtenPerson.js';
@@ -33,8 +33,10 @@ export class PersonService {
     private readonly work: WorkPool,
   ) {}
 
-  async list(context: RequestContext): Promise<PersonLineDto[]> {
-    return (await this.people.all(context)).map(lineOf);
+  /** Those who were asked for by id, or a part of all whose names hold some words. */
+  async list(context: RequestContext, { ids, find = '', ...page }: PeopleQueryDto): Promise<PersonLineDto[]> {
+    const rows = ids ? await this.people.withIds(context, ids) : await this.people.found(context, find, page);
+    return rows.map(lineOf);
   }
 
   /** The people with these ids, in the order asked for. @throws FieldsException for one that is not there */

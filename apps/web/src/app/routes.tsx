@@ -24,7 +24,8 @@ const readCatalogue = () => cache.ensureQueryData(ownVariantsQuery).then(() => n
 
 /** Asked for together with the hall and the screen's script, not after them; the screen says how it went. */
 const startReadingClasses = (): null => {
-  void cache.prefetchQuery(classesQuery);
+  void cache.prefetchInfiniteQuery(classesQuery('coming'));
+  void cache.prefetchInfiniteQuery(classesQuery('past'));
   return null;
 };
 

@@ -903,7 +903,12 @@ export interface operations {
   };
   'Person.list': {
     parameters: {
-      query?: never;
+      query?: {
+        from?: number;
+        most?: number;
+        find?: string;
+        ids?: string[];
+      };
       header?: never;
       path?: never;
       cookie?: never;
@@ -1210,7 +1215,11 @@ export interface operations {
   };
   'Class.list': {
     parameters: {
-      query?: never;
+      query?: {
+        from?: number;
+        most?: number;
+        when?: 'coming' | 'past';
+      };
       header?: never;
       path?: never;
       cookie?: never;

@@ -2,10 +2,13 @@
 export const keys = {
   hall: ['hall'],
   classes: ['classes'],
+  classList: (when: 'coming' | 'past') => ['classes', 'list', when],
   class: (id: string) => ['classes', id],
   classInputs: (id: string) => ['classes', id, 'inputs'],
   recheck: (id: string) => ['classes', id, 'recheck'],
   people: ['people'],
+  peopleFound: (words: string) => ['people', 'found', words],
+  peopleByIds: (ids: readonly string[]) => ['people', 'ids', ...ids],
   person: (id: string) => ['people', id],
   sequences: ['sequences'],
   ownVariants: ['own-variants'],

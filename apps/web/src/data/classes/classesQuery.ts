@@ -1,9 +1,13 @@
-import { queryOptions } from '@tanstack/react-query';
+import { infiniteQueryOptions } from '@tanstack/react-query';
 import { answered, client, type AnswerOf } from '../client.js';
 import { keys } from '../keys.js';
+import { pagesOf } from '../pages.js';
 
-/** Reads one line about every class of the hall. */
-export const classesQuery = queryOptions({
-  queryKey: keys.classes,
-  queryFn: () => answered<AnswerOf<'Class.list'>>(client.GET('/api/classes')),
-});
+/** Reads a line about each class that is coming, the next first, or of those that have been, the last first. */
+export const classesQuery = (when: 'coming' | 'past') =>
+  infiniteQueryOptions({
+    queryKey: keys.classList(when),
+    ...pagesOf((page) =>
+      answered<AnswerOf<'Class.list'>>(client.GET('/api/classes', { params: { query: { when, ...page } } })),
+    ),
+  });

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery } from '@tanstack/react-query';
 import { classesQuery } from './classesQuery.js';
 
-export const useClasses = () => useQuery(classesQuery);
+export const useClasses = (when: 'coming' | 'past') => useInfiniteQuery(classesQuery(when));

@@ -9,7 +9,7 @@ import { useFit } from '../../data/classes/useFit.js';
 import { useSaveClass } from '../../data/classes/useSaveClass.js';
 import { useDraft } from '../../data/drafts/useDraft.js';
 import { useHall } from '../../data/hall/useHall.js';
-import { usePeople } from '../../data/people/usePeople.js';
+import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
 import type { ClassWhole } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
 import { Conflict } from '../../ui/Conflict.js';
@@ -62,7 +62,7 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
   const { handleSubmit, watch, reset, getValues, formState } = form;
   const draft = useDraft(form, `class:${id ?? 'new'}:plan`, known?.version);
   const hall = useHall();
-  const people = usePeople();
+  const people = usePeopleByIds(Object.keys(watch('people')));
   const fit = useFit();
   const save = useSaveClass(id);
   const navigate = useNavigate();

@@ -2,20 +2,26 @@ import { UserPlus } from 'lucide-react';
 import { useState } from 'react';
 import { useController, type Control } from 'react-hook-form';
 import { usePeople } from '../../data/people/usePeople.js';
+import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
+import type { PersonLine } from '../../data/types.js';
 import { PersonDialog } from '../../domain/person/PersonDialog.js';
 import { Button } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
+import { MoreButton } from '../../ui/MoreButton.js';
 import { Reading } from '../../ui/states.js';
 import type { PlanValues } from './planValues.js';
 import { TodayFields } from './TodayFields.js';
 
 /** Who is coming, and how each of them is today. */
 export function ComingFields({ control, error }: { control: Control<PlanValues>; error?: string }) {
-  const people = usePeople();
+  const [find, setFind] = useState('');
+  const people = usePeople(find);
   const [adding, setAdding] = useState(false);
   const { field: coming } = useController({ control, name: 'people' });
   const { field: on } = useController({ control, name: 'on' });
   const chosen = coming.value;
+  const { data: known } = usePeopleByIds(Object.keys(chosen));
+  const shown = withChosen(people.data, known, chosen);
   return (
     <fieldset>
       <legend className="mb-1 flex w-full items-center text-xl">
@@ -31,9 +37,21 @@ export function ComingFields({ control, error }: { control: Control<PlanValues>;
           {error}
         </p>
       )}
+      <input
+        type="search"
+        aria-label="Find who is coming"
+        placeholder="Find a person"
+        value={find}
+        onChange={(event) => setFind(event.target.value)}
+        onKeyDown={(event) => {
+          // What is looked for is not the form.
+          if (event.key === 'Enter') event.preventDefault();
+        }}
+        className="mb-2 block min-h-11 w-full rounded-lg border border-strong-line bg-paper px-3"
+      />
       <Reading what="Loading the people" of={people} />
       <ul className="max-h-96 divide-y divide-line overflow-auto rounded-xl border border-line bg-paper">
-        {people.data?.map((person) => {
+        {shown.map((person) => {
           const state = chosen[person.id];
           return (
             <li key={person.id} className="px-3">
@@ -56,6 +74,11 @@ export function ComingFields({ control, error }: { control: Control<PlanValues>;
             </li>
           );
         })}
+        {people.hasNextPage && (
+          <li className="px-3 pb-3">
+            <MoreButton what="people" of={people} />
+          </li>
+        )}
       </ul>
       {adding && (
         <PersonDialog
@@ -68,4 +91,14 @@ export function ComingFields({ control, error }: { control: Control<PlanValues>;
       )}
     </fieldset>
   );
+}
+
+/** Those who were found and those who are chosen, each once, by their names. */
+function withChosen(
+  found: readonly PersonLine[] = [],
+  known: readonly PersonLine[] = [],
+  chosen: PlanValues['people'],
+): PersonLine[] {
+  const also = known.filter(({ id }) => id in chosen && !found.some((one) => one.id === id));
+  return [...found, ...also].sort((a, b) => a.name.localeCompare(b.name));
 }

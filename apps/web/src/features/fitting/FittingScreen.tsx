@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { GraduationCap, LayoutGrid, NotebookPen, NotebookText, Pencil, Printer } from 'lucide-react';
 import { useClass } from '../../data/classes/useClass.js';
 import { useRemoveClass } from '../../data/classes/useRemoveClass.js';
-import { usePeople } from '../../data/people/usePeople.js';
+import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
 import type { ClassWhole } from '../../data/types.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { DraftNotice } from '../../ui/DraftNotice.js';
@@ -97,7 +97,7 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
 
 /** What an edit draws again: all but the frame around it. */
 function Planned({ data }: { data: ClassWhole }) {
-  const people = usePeople();
+  const people = usePeopleByIds(data.people.map(({ id }) => id));
   const { live, state, takeOver, draft } = useLivePlan(data);
   const bodies = useMemo(() => bodiesOf(people.data, data.on), [people.data, data.on]);
   return (

@@ -10,18 +10,18 @@ import { PersonDialog } from '../../domain/person/PersonDialog.js';
 import { ownLimits, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { LongList } from '../../ui/LongList.js';
+import { MoreButton } from '../../ui/MoreButton.js';
 
 /** Everyone who comes. */
 export function PeopleScreen() {
-  const reading = usePeople();
-  const { data: people } = reading;
   const staging = useStaging(today());
   const [adding, setAdding] = useState(false);
   const [params, setParams] = useSearchParams();
   const find = params.get('find') ?? '';
   const setFind = (words: string): void => setParams(words ? { find: words } : {}, { replace: true });
   const navigate = useNavigate();
-  const shown = people?.filter((person) => person.name.toLowerCase().includes(find.trim().toLowerCase()));
+  const reading = usePeople(find);
+  const { data: shown } = reading;
   const add = (
     <Button look="main" onClick={() => setAdding(true)}>
       <UserPlus aria-hidden size={20} />
@@ -46,10 +46,12 @@ export function PeopleScreen() {
       }
     >
       <Reading what="Loading the people" of={reading} />
-      {people && !people.length && (
-        <Empty action={add}>Nobody yet. Add the people who come to your classes.</Empty>
-      )}
-      {people && people.length > 0 && !shown?.length && <Empty>Nobody of that name.</Empty>}
+      {shown?.length === 0 &&
+        (find.trim() ? (
+          <Empty>Nobody of that name.</Empty>
+        ) : (
+          <Empty action={add}>Nobody yet. Add the people who come to your classes.</Empty>
+        ))}
       {shown && shown.length > 0 && (
         <LongList
           items={shown}
@@ -73,6 +75,7 @@ export function PeopleScreen() {
           )}
         </LongList>
       )}
+      <MoreButton what="people" of={reading} />
       {adding && (
         <PersonDialog onClose={() => setAdding(false)} onSaved={(id) => void navigate(`/people/${id}`)} />
       )}

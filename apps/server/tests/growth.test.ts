@@ -1,0 +1,134 @@
+/** A hall of thousands: its lists come in parts, with no more than they show. */
+import { QueryTypes } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { ask, peopleByName, server, TODAY, withDemoHall } from './client.js';
+
+const PEOPLE = 3000;
+const CLASSES = 2000;
+
+withDemoHall();
+
+/** Copies of one person and one class, the classes around today; their fittings are not copied here. */
+beforeAll(async () => {
+  const sequelize = server().get(Sequelize);
+  const columns = async (table: string, but: readonly string[]): Promise<string> => {
+    const rows = await sequelize.query<{ name: string }>(
+      'SELECT COLUMN_NAME name FROM information_schema.COLUMNS WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME = ?',
+      { type: QueryTypes.SELECT, replacements: [table] },
+    );
+    return rows
+      .map(({ name }) => name)
+      .filter((name) => !but.includes(name))
+      .map((name) => `\`${name}\``)
+      .join();
+  };
+  const person = await columns('people', ['id', 'name']);
+  await sequelize.query(
+    `INSERT INTO people (id, name, ${person}) SELECT UUID(), CONCAT('Zed ', LPAD(seq, 4, '0')), ${person} ` +
+      `FROM people, seq_1_to_${PEOPLE} WHERE name = 'Hollis Penny'`,
+  );
+  await sequelize.query(
+    'INSERT INTO person_conditions (id, personId, `condition`, details, position, createdAt, updatedAt) ' +
+      "SELECT UUID(), id, 'pregnancy', '{}', 0, NOW(), NOW() FROM people WHERE name LIKE 'Zed %'",
+  );
+  const planned = await columns('classes', ['id', 'title', 'on']);
+  await sequelize.query(
+    `INSERT INTO classes (id, title, \`on\`, ${planned}) ` +
+      `SELECT UUID(), CONCAT('Class ', seq), DATE_ADD('${TODAY}', INTERVAL CAST(seq AS SIGNED) - ${CLASSES / 2} DAY), ${planned} ` +
+      `FROM classes, seq_1_to_${CLASSES} WHERE title = 'Steady Backs'`,
+  );
+}, 60_000);
+
+interface Line {
+  id: string;
+  name: string;
+  on: string;
+  conditions: object[];
+}
+const read = async (path: string): Promise<Line[]> => (await ask(path)).json as Line[];
+
+/** Every part of a list, one after the other. */
+async function partsOf(path: string, most: number): Promise<Line[][]> {
+  const parts: Line[][] = [];
+  for (let from = 0; ; from += most) {
+    const part = await read(`${path}${path.includes('?') ? '&' : '?'}from=${from}&most=${most}`);
+    parts.push(part);
+    if (part.length < most) return parts;
+  }
+}
+
+test('everyone comes once, by name, in parts of a hundred unless asked otherwise', async () => {
+  expect(await read('people')).toHaveLength(100);
+  const parts = await partsOf('people', 300);
+  const all = parts.flat();
+  expect(new Set(all.map(({ id }) => id)).size).toBe(all.length);
+  expect(all.length).toBeGreaterThan(PEOPLE);
+  const zeds = all.filter(({ name }) => name.startsWith('Zed'));
+  expect(zeds.map(({ name }) => name)).toEqual(zeds.map((_, i) => `Zed ${String(i + 1).padStart(4, '0')}`));
+  expect(zeds.every(({ conditions }) => conditions.length === 1)).toBe(true);
+});
+
+test('people are found by any part of a name, and signs that a database knows are letters', async () => {
+  expect((await read('people?find=ZED 29')).map(({ name }) => name).slice(0, 2)).toEqual([
+    'Zed 2900',
+    'Zed 2901',
+  ]);
+  expect(await read('people?find=%25')).toEqual([]);
+  expect(await read('people?find=_____')).toEqual([]);
+  expect(await read('people?find=%5C')).toEqual([]);
+  expect((await read('people?find=hollis')).map(({ name }) => name)).toEqual(['Hollis Penny']);
+});
+
+test('people are read by their ids, also from far down the list; of nobody nothing comes', async () => {
+  const [last] = await read('people?find=Zed 3000');
+  const { 'Hollis Penny': hollis } = await peopleByName();
+  const both = await read(`people?ids=${last!.id},${hollis}`);
+  expect(both.map(({ name }) => name).sort()).toEqual(['Hollis Penny', 'Zed 3000']);
+  expect(await read('people?ids=00000000-0000-4000-8000-000000000000')).toEqual([]);
+});
+
+test('classes to come are told from the next on, past ones from the last back, each once', async () => {
+  const coming = (await partsOf('classes?when=coming', 300)).flat();
+  const past = (await partsOf('classes?when=past', 300)).flat();
+  expect(coming.length + past.length).toBe(CLASSES + 5);
+  expect(new Set([...coming, ...past].map(({ id }) => id)).size).toBe(CLASSES + 5);
+  expect(coming[0]!.on).toBe(TODAY);
+  expect(coming.map(({ on }) => on)).toEqual(coming.map(({ on }) => on).sort());
+  expect(past[0]!.on).toBe('2026-11-22');
+  expect(past.map(({ on }) => on)).toEqual(
+    past
+      .map(({ on }) => on)
+      .sort()
+      .reverse(),
+  );
+});
+
+test.each([
+  'people?most=0',
+  'people?most=301',
+  'people?from=-1',
+  'people?from=x',
+  'people?ids=x',
+  `people?find=${'a'.repeat(121)}`,
+  'people?order=name',
+  'classes?when=never',
+  'classes?most=1.5',
+])('%s is refused in words', async (path) => {
+  const { status, json } = await ask(path);
+  expect(status).toBe(400);
+  expect((json as { fields: object[] }).fields.length).toBeGreaterThan(0);
+});
+
+test('a part of a list is no more than it shows', async () => {
+  for (const path of ['people?from=1500', 'classes?when=past']) {
+    const began = performance.now();
+    const { text } = await ask(path);
+    console.info(
+      `${path}: ${Math.round(performance.now() - began)} ms, ${Math.round(text.length / 1000)} kB`,
+    );
+    expect(text.length).toBeLessThan(100_000);
+  }
+  expect(Object.keys((await read('classes'))[0]!).sort()).toEqual(
+    ['id', 'on', 'people', 'place', 'recorded', 'time', 'title'].sort(),
+  );
+});
