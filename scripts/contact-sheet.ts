@@ -15,7 +15,7 @@ const [width, height, columns] = words.includes('--small')
   ? ([96, 84, 14] as const)
   : ([200, 170, 7] as const);
 const wanted = words.filter((word) => !word.startsWith('--'));
-const palette = readFileSync('apps/web/src/figure/palette.css', 'utf8');
+const palette = readFileSync('apps/web/src/domain/figure/palette.css', 'utf8');
 
 /** More of a misfit than this is said on the tile: degrees, or cm. */
 const MISFIT_MOST: Readonly<Record<string, number>> = { tilt: 3, limit: 3, point: 2.5 };

@@ -12,7 +12,9 @@ import { depthOrder, type Seen } from '../../src/domain/figure/depthOrder.js';
 import { drawFigure } from '../../src/domain/figure/drawFigure.js';
 import { capsulePath, circlePoints, extent, short, sidePath } from '../../src/domain/figure/geometry.js';
 import { mirrorProps } from '../../src/domain/figure/mirrorProps.js';
-import { bodyParts, propParts, type Part } from '../../src/domain/figure/parts.js';
+import { bodyParts } from '../../src/domain/figure/bodyParts.js';
+import type { Part } from '../../src/domain/figure/parts.js';
+import { propParts } from '../../src/domain/figure/propParts.js';
 
 const SIZE = { width: 96, height: 84, margin: 4 };
 const variants = BUILT_IN.poses.flatMap((pose) => pose.ladder);
