@@ -4,6 +4,7 @@ import { randomBytes } from 'node:crypto';
 import {
   appendFileSync,
   chmodSync,
+  closeSync,
   cpSync,
   existsSync,
   mkdirSync,
@@ -196,9 +197,14 @@ const RESTARTS = { most: 5, within: 60_000 };
  * It is started again where it stops unasked.
  *
  * @param forTests the user may make more databases, beside the one that is there
+ * @param restarts how often it is started again, within so many milliseconds
  * @param onGone what to do when it does not stay up
  */
-export async function startMariaDb(folder, say = () => {}, { forTests = false, onGone = () => {} } = {}) {
+export async function startMariaDb(
+  folder,
+  say = () => {},
+  { forTests = false, restarts = RESTARTS, onGone = () => {} } = {},
+) {
   const data = join(folder, 'mariadb');
   const log = join(folder, 'mariadb.log');
   const pidFile = join(folder, 'mariadb.pid');
@@ -233,10 +239,10 @@ export async function startMariaDb(folder, say = () => {}, { forTests = false, o
   const begun = [];
   /** After a crash: what was acknowledged is there again, and whoever is connected comes back to the same port. */
   const beginAgain = async () => {
-    begun.push(Date.now());
-    const lately = begun.filter((at) => Date.now() - at < RESTARTS.within).length;
+    begun.push(performance.now());
+    const lately = begun.filter((at) => performance.now() - at < restarts.within).length;
     say(`The database has stopped and is started again; ${log} says why.`);
-    if (lately <= RESTARTS.most && (await begin())) return say('The database answers again.');
+    if (lately <= restarts.most && (await begin())) return say('The database answers again.');
     if (stopping) return;
     say(`The database stops again and again; ${log} says why.`);
     onGone();
@@ -247,6 +253,7 @@ export async function startMariaDb(folder, say = () => {}, { forTests = false, o
     if (!server.ended) last.kill('SIGTERM');
     for (let i = 0; i < 100 && !server.ended; i++) await wait(50);
     if (!server.ended) last.kill('SIGKILL');
+    closeSync(out);
   };
   if (!(await begin())) {
     await stop();

@@ -33,7 +33,7 @@ test('with room enough it is saved', async () => {
   }
 });
 
-test('with too little room nothing is saved, everything is read, and a class is fitted without being kept', async () => {
+test('with too little room nothing is saved, all is read, and a class is fitted without being kept', async () => {
   // More than any disk has.
   const { app, base, send } = await serverThatNeeds(1e12);
   try {

@@ -32,9 +32,10 @@ beforeAll(async () => {
       "SELECT UUID(), id, 'pregnancy', '{}', 0, NOW(), NOW() FROM people WHERE name LIKE 'Zed %'",
   );
   const planned = await columns('classes', ['id', 'title', 'on']);
+  const day = `DATE_ADD('${TODAY}', INTERVAL CAST(seq AS SIGNED) - ${CLASSES / 2} DAY)`;
   await sequelize.query(
     `INSERT INTO classes (id, title, \`on\`, ${planned}) ` +
-      `SELECT UUID(), CONCAT('Class ', seq), DATE_ADD('${TODAY}', INTERVAL CAST(seq AS SIGNED) - ${CLASSES / 2} DAY), ${planned} ` +
+      `SELECT UUID(), CONCAT('Class ', seq), ${day}, ${planned} ` +
       `FROM classes, seq_1_to_${CLASSES} WHERE title = 'Steady Backs'`,
   );
 }, 60_000);
@@ -108,6 +109,8 @@ test.each([
   'people?most=301',
   'people?from=-1',
   'people?from=x',
+  'people?from=1e308',
+  'classes?from=9007199254740993',
   'people?ids=x',
   `people?find=${'a'.repeat(121)}`,
   'people?order=name',

@@ -1,7 +1,7 @@
 import type { FastifyReply, FastifyRequest } from 'fastify';
 import { statfs } from 'node:fs/promises';
 
-/** So much must be free for anything to be saved, megabytes: the database needs room to work in, and to stop in order. */
+/** So much must be free for anything to be saved, megabytes: the database needs room to work and to stop in. */
 const NEEDED_MB = 100;
 /** The disk is asked again after so many milliseconds. */
 const ASKED_EVERY = 1000;

@@ -8,6 +8,7 @@ import { PersonDialog } from '../../domain/person/PersonDialog.js';
 import { Button } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
 import { MoreButton } from '../../ui/MoreButton.js';
+import { SearchField } from '../../ui/SearchField.js';
 import { Reading } from '../../ui/states.js';
 import type { PlanValues } from './planValues.js';
 import { TodayFields } from './TodayFields.js';
@@ -37,17 +38,12 @@ export function ComingFields({ control, error }: { control: Control<PlanValues>;
           {error}
         </p>
       )}
-      <input
-        type="search"
-        aria-label="Find who is coming"
+      <SearchField
+        label="Find who is coming"
         placeholder="Find a person"
         value={find}
-        onChange={(event) => setFind(event.target.value)}
-        onKeyDown={(event) => {
-          // What is looked for is not the form.
-          if (event.key === 'Enter') event.preventDefault();
-        }}
-        className="mb-2 block min-h-11 w-full rounded-lg border border-strong-line bg-paper px-3"
+        onChange={setFind}
+        className="mb-2 block w-full"
       />
       <Reading what="Loading the people" of={people} />
       <ul className="max-h-96 divide-y divide-line overflow-auto rounded-xl border border-line bg-paper">

@@ -11,6 +11,7 @@ import { ownLimits, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { LongList } from '../../ui/LongList.js';
 import { MoreButton } from '../../ui/MoreButton.js';
+import { SearchField } from '../../ui/SearchField.js';
 
 /** Everyone who comes. */
 export function PeopleScreen() {
@@ -33,16 +34,7 @@ export function PeopleScreen() {
       title="People"
       main={add}
       tools={
-        <>
-          <input
-            type="search"
-            aria-label="Find a person"
-            placeholder="Find a person"
-            value={find}
-            onChange={(event) => setFind(event.target.value)}
-            className="min-h-11 rounded-lg border border-strong-line bg-paper px-3"
-          />
-        </>
+        <SearchField label="Find a person" placeholder="Find a person" value={find} onChange={setFind} />
       }
     >
       <Reading what="Loading the people" of={reading} />
