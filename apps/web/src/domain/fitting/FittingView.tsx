@@ -1,4 +1,4 @@
-import type { Fitting, LaneStep } from '@lotus-steady/core';
+import type { Fitting, LaneStep, Override } from '@lotus-steady/core';
 import {
   memo,
   startTransition,
@@ -145,44 +145,53 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
           </PlacesProvider>
         )}
       </div>
-      {chosen && (
-        <aside
-          aria-label="Why"
-          className={
-            'no-print fixed inset-y-0 right-0 z-20 w-[min(24rem,100vw)] border-l border-line ' +
-            'bg-paper shadow-xl xl:sticky xl:top-0 xl:z-auto xl:h-screen xl:w-auto ' +
-            'xl:shadow-none'
-          }
-        >
-          <WhyPanel
-            person={chosen.group.people.find(({ id }) => id === chosen.personId)!}
-            entry={chosen.entry}
-            others={chosen.group.people}
-            {...(bodies[chosen.personId] ?? SOME_BODY)}
-            onClose={close}
-            onPerson={(person) =>
-              setCell(cellOf(chosen.row, person, chosen.group.people.find(({ id }) => id === person)!.entry))
-            }
-            {...(live
-              ? {
-                  onOverride: (override) =>
-                    live.choose((choices) => ({
-                      ...choices,
-                      overrides: [
-                        ...choices.overrides.filter(
-                          (one) => one.personId !== chosen.personId || one.step !== chosen.step,
-                        ),
-                        ...(override ? [override] : []),
-                      ],
-                    })),
-                }
-              : {})}
-          />
-        </aside>
-      )}
+      {chosen && <Why chosen={chosen} bodies={bodies} live={live} onClose={close} onCell={setCell} />}
     </div>
   );
 });
+
+/** Why the chosen cell is as it is, beside the class or over it. */
+const Why = ({
+  chosen: { entry, group, row, step, personId },
+  bodies,
+  live,
+  onClose,
+  onCell,
+}: {
+  chosen: NonNullable<ReturnType<typeof lookUp>>;
+  onClose: () => void;
+  onCell: (cell: Cell) => void;
+} & Pick<Props, 'bodies' | 'live'>) => {
+  const own = (id: string) => group.people.find((one) => one.id === id)!;
+  const override = (next: Override | undefined) =>
+    live?.choose((choices) => ({
+      ...choices,
+      overrides: [
+        ...choices.overrides.filter((one) => one.personId !== personId || one.step !== step),
+        ...(next ? [next] : []),
+      ],
+    }));
+  return (
+    <aside
+      aria-label="Why"
+      className={
+        'no-print fixed inset-y-0 right-0 z-20 w-[min(24rem,100vw)] border-l border-line ' +
+        'bg-paper shadow-xl xl:sticky xl:top-0 xl:z-auto xl:h-screen xl:w-auto ' +
+        'xl:shadow-none'
+      }
+    >
+      <WhyPanel
+        person={own(personId)}
+        entry={entry}
+        others={group.people}
+        {...(bodies[personId] ?? SOME_BODY)}
+        onClose={onClose}
+        onPerson={(person) => onCell(cellOf(row, person, own(person).entry))}
+        {...(live ? { onOverride: override } : {})}
+      />
+    </aside>
+  );
+};
 
 /**
  * Whether everything has been drawn once at the width it has: true a moment later, and not while the width

@@ -1,5 +1,5 @@
 import { PROP_NAMES, type Fitting } from '@lotus-steady/core';
-import { useForm } from 'react-hook-form';
+import { useForm, type UseFormRegisterReturn } from 'react-hook-form';
 import { versionOn } from '../../data/drafts/base.js';
 import { useDraft } from '../../data/drafts/useDraft.js';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
@@ -78,35 +78,16 @@ export function StockTable({ needed, stock }: Props) {
           </tr>
         </thead>
         <tbody>
-          {rows.map((prop) => {
-            const need = needed.find((one) => one.prop === prop)?.count ?? 0;
-            const has = counts[prop]?.trim() ? Number(counts[prop]) : undefined;
-            const short = has !== undefined && need > has ? need - has : 0;
-            return (
-              <tr key={prop} className="border-t border-line">
-                <th scope="row" className="py-1 text-left font-semibold first-letter:uppercase">
-                  {prop}s
-                </th>
-                <td className="tabular-nums">
-                  {need || '–'}
-                  {short > 0 && <span className="block font-semibold text-clay">{short} short</span>}
-                </td>
-                <td className="w-28 py-1">
-                  <input
-                    inputMode="numeric"
-                    aria-label={`${prop}s in the hall`}
-                    aria-invalid={wrong(prop) ? true : undefined}
-                    {...register(prop)}
-                    className={
-                      `min-h-11 w-24 rounded-lg border bg-paper px-3 ` +
-                      `${wrong(prop) ? 'border-2 border-clay' : 'border-strong-line'}`
-                    }
-                  />
-                  {wrong(prop) && <p className="text-sm font-semibold text-clay">{wrong(prop)}</p>}
-                </td>
-              </tr>
-            );
-          })}
+          {rows.map((prop) => (
+            <StockRow
+              key={prop}
+              prop={prop}
+              need={needed.find((one) => one.prop === prop)?.count ?? 0}
+              count={counts[prop] ?? ''}
+              wrong={wrong(prop)}
+              field={register(prop)}
+            />
+          ))}
         </tbody>
       </table>
       {theirs ? (
@@ -136,5 +117,47 @@ export function StockTable({ needed, stock }: Props) {
         )}
       </div>
     </form>
+  );
+}
+
+/** One prop: how many are needed, how many there are, and how many are short. */
+function StockRow({
+  prop,
+  need,
+  count,
+  wrong,
+  field,
+}: {
+  prop: string;
+  need: number;
+  /** As it is typed; how many there are is not said where it is blank. */
+  count: string;
+  wrong: string | undefined;
+  field: UseFormRegisterReturn;
+}) {
+  const short = count.trim() ? Math.max(0, need - Number(count)) : 0;
+  return (
+    <tr className="border-t border-line">
+      <th scope="row" className="py-1 text-left font-semibold first-letter:uppercase">
+        {prop}s
+      </th>
+      <td className="tabular-nums">
+        {need || '–'}
+        {short > 0 && <span className="block font-semibold text-clay">{short} short</span>}
+      </td>
+      <td className="w-28 py-1">
+        <input
+          inputMode="numeric"
+          aria-label={`${prop}s in the hall`}
+          aria-invalid={wrong ? true : undefined}
+          {...field}
+          className={
+            `min-h-11 w-24 rounded-lg border bg-paper px-3 ` +
+            `${wrong ? 'border-2 border-clay' : 'border-strong-line'}`
+          }
+        />
+        {wrong && <p className="text-sm font-semibold text-clay">{wrong}</p>}
+      </td>
+    </tr>
   );
 }
