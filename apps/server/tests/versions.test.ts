@@ -44,6 +44,19 @@ describe('two at once', () => {
     const second = await ask(person, 'PUT', { name: 'Tam Orrin', heightCm: 182 }, before);
     expect([second.status, second.json.current.heightCm]).toEqual([409, 180]);
   });
+  test('a sequence too: the later of two is shown the other’s', async () => {
+    const sent = (text: string) => ({ source: `# Tides\n- ${text}` });
+    const { id, version } = (await ask('sequences', 'POST', sent('Tree, 3 breaths'))).json as {
+      id: string;
+      version: number;
+    };
+    const read = { 'If-Match': `"${version}"` };
+    const first = await ask(`sequences/${id}`, 'PUT', sent('Bridge, 3 breaths'), read);
+    expect([first.status, first.json.version]).toEqual([200, version + 1]);
+    const late = await ask(`sequences/${id}`, 'PUT', sent('Boat, 3 breaths'), read);
+    expect([late.status, late.json.current.source]).toEqual([409, '# Tides\n- Bridge, 3 breaths']);
+    expect((await ask(`sequences/${id}`, 'PUT', sent('Boat, 3 breaths'))).status).toBe(428);
+  });
   test('of ten at the same time one is kept', async () => {
     const stale = await ifMatch('hall/pace');
     const all = await Promise.all(

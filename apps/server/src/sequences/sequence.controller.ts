@@ -1,7 +1,9 @@
 import { Body, Controller, Get, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow, Context, type RequestContext } from '../common/context.js';
-import { SavedSequenceDto, SequenceDraftDto, SequenceDto } from './sequence.dto.js';
+import { SavedDto } from '../common/problem.dto.js';
+import { ApiVersioned, ReadVersion } from '../common/versions.js';
+import { SequenceDraftDto, SequenceDto } from './sequence.dto.js';
 import { SequenceService } from './sequence.service.js';
 
 @ApiTags('sequences')
@@ -17,18 +19,20 @@ export class SequenceController {
   }
 
   @Post()
-  @ApiCreatedResponse({ type: SavedSequenceDto })
+  @ApiCreatedResponse({ type: SavedDto })
   create(@Context() context: RequestContext, @Body() sequence: SequenceDraftDto) {
     return this.sequences.create(context, sequence);
   }
 
   @Put(':id')
-  @ApiOkResponse({ type: SavedSequenceDto })
+  @ApiVersioned()
+  @ApiOkResponse({ type: SavedDto })
   update(
     @Context() context: RequestContext,
     @Param('id', ParseUUIDPipe) id: string,
     @Body() sequence: SequenceDraftDto,
+    @ReadVersion() read: number,
   ) {
-    return this.sequences.update(context, id, sequence);
+    return this.sequences.update(context, id, sequence, read);
   }
 }

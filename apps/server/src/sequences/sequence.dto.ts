@@ -12,8 +12,5 @@ export class SequenceDto {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() title!: string;
   @ApiProperty() source!: string;
-}
-
-export class SavedSequenceDto {
-  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty() version!: number;
 }

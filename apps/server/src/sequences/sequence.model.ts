@@ -9,4 +9,5 @@ export class SequenceRow extends Model {
   @ForeignKey(() => HallRow) @Column(DataType.UUID) declare hallId: string;
   @Column(DataType.STRING) declare title: string;
   @Column(jsonColumn('source')) declare source: string;
+  @Column(DataType.INTEGER) declare version: number;
 }

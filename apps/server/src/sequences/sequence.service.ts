@@ -1,10 +1,11 @@
 import { Injectable } from '@nestjs/common';
 import type { RequestContext } from '../common/context.js';
+import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
 import { WorkPool } from '../threads/workPool.js';
-import type { SavedSequenceDto, SequenceDraftDto, SequenceDto } from './sequence.dto.js';
-import { SequenceRepository } from './sequence.repository.js';
+import type { SequenceDraftDto, SequenceDto } from './sequence.dto.js';
+import { lineOf, SequenceRepository } from './sequence.repository.js';
 
 @Injectable()
 export class SequenceService {
@@ -15,17 +16,23 @@ export class SequenceService {
   ) {}
 
   async list(context: RequestContext): Promise<SequenceDto[]> {
-    return (await this.sequences.all(context)).map(({ id, title, source }) => ({ id, title, source }));
+    return (await this.sequences.all(context)).map(lineOf);
   }
 
-  async create(context: RequestContext, { source }: SequenceDraftDto): Promise<SavedSequenceDto> {
-    const { id } = await this.sequences.create(context, await this.titleOf(context, source), source);
-    return { id };
+  async create(context: RequestContext, { source }: SequenceDraftDto): Promise<SavedDto> {
+    const title = await this.titleOf(context, source);
+    const { id, version } = await this.sequences.create(context, title, source);
+    return { id, version };
   }
 
-  async update(context: RequestContext, id: string, { source }: SequenceDraftDto): Promise<SavedSequenceDto> {
-    await this.sequences.update(context, id, await this.titleOf(context, source), source);
-    return { id };
+  async update(
+    context: RequestContext,
+    id: string,
+    { source }: SequenceDraftDto,
+    read: number,
+  ): Promise<SavedDto> {
+    const title = await this.titleOf(context, source);
+    return { id, version: await this.sequences.update(context, id, { title, source }, read) };
   }
 
   /** @throws FieldsException for lines that cannot be read */

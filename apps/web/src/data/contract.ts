@@ -557,13 +557,10 @@ export interface components {
       id: string;
       title: string;
       source: string;
+      version: number;
     };
     SequenceDraftDto: {
       source: string;
-    };
-    SavedSequenceDto: {
-      /** Format: uuid */
-      id: string;
     };
     OwnVariantDto: {
       /** Format: uuid */
@@ -1103,7 +1100,7 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['SavedSequenceDto'];
+          'application/json': components['schemas']['SavedDto'];
         };
       };
     };
@@ -1111,7 +1108,10 @@ export interface operations {
   'Sequence.update': {
     parameters: {
       query?: never;
-      header?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
       path: {
         id: string;
       };
@@ -1128,7 +1128,15 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['SavedSequenceDto'];
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
         };
       };
     };
