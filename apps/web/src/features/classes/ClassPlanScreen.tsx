@@ -61,21 +61,11 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
   const form = useForm<PlanValues>({ defaultValues: start });
   const { handleSubmit, watch, reset, getValues, formState } = form;
   const draft = useDraft(form, `class:${id ?? 'new'}:plan`, known?.version);
-  const hall = useHall();
   const people = usePeopleByIds(Object.keys(watch('people')));
   const fit = useFit();
   const save = useSaveClass(id);
   const navigate = useNavigate();
-  const { reset: forgetFit } = fit;
-  const { reset: forgetSave } = save;
-  useEffect(() => {
-    // What was fitted and what was wrong are of before the change.
-    const watching = watch(() => {
-      forgetFit();
-      forgetSave();
-    });
-    return () => watching.unsubscribe();
-  }, [watch, forgetFit, forgetSave]);
+  useForgotten(watch, fit.reset, save.reset);
 
   const plan = watch();
   const { sequence, errors: lines } = plan.sequenceText.trim()
@@ -84,15 +74,7 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
   const title = plan.title.trim() || sequence?.title || '';
   const missing = formState.isSubmitted ? missingIn(plan, lines.length) : {};
   const problem = fit.error ?? save.error;
-  const wrong = (field: string): string | undefined =>
-    fieldsOf(problem).find((item) => item.field === field)?.message;
-  const elsewhere = fieldsOf(problem).filter(({ field }) => !SHOWN.some((own) => own === field));
-  const messages = [
-    ...Object.values(missing),
-    ...SHOWN.flatMap((field) => wrong(field) ?? []),
-    ...elsewhere.map(({ field, message }) => whose(field, Object.keys(plan.people), people.data) + message),
-  ];
-
+  const { wrong, messages } = saidOf(problem, missing, plan, people.data);
   const saveClass = (version: number | undefined): void =>
     save.mutate(
       { version, draft: draftOf(getValues(), start, title) },
@@ -118,12 +100,13 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
         onBack={() => fit.reset()}
       >
         {theirs && (
-          <Conflict
-            what="this class"
-            differences={planDifferences(plan, planOf(theirs, hall.houseView), people.data ?? [])}
+          <Theirs
+            theirs={theirs}
+            plan={plan}
+            people={people.data ?? []}
             onMine={() => saveClass(theirs.version)}
-            onTheirs={() => {
-              reset(planOf(theirs, hall.houseView));
+            onTheirs={(taken) => {
+              reset(taken);
               draft.rebase(theirs.version);
             }}
           />
@@ -165,6 +148,68 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
       </form>
     </Page>
   );
+}
+
+/** What was fitted, and what was wrong, are of before a change. */
+function useForgotten(
+  watch: UseFormReturn<PlanValues>['watch'],
+  forgetFit: () => void,
+  forgetSave: () => void,
+): void {
+  useEffect(() => {
+    const watching = watch(() => {
+      forgetFit();
+      forgetSave();
+    });
+    return () => watching.unsubscribe();
+  }, [watch, forgetFit, forgetSave]);
+}
+
+/** Somebody else's save of this class beside what is here. */
+function Theirs({
+  theirs,
+  plan,
+  people,
+  onMine,
+  onTheirs,
+}: {
+  theirs: ClassWhole;
+  plan: PlanValues;
+  people: readonly { id: string; name: string }[];
+  onMine: () => void;
+  onTheirs: (taken: PlanValues) => void;
+}) {
+  const taken = planOf(theirs, useHall().houseView);
+  // Whoever is in either of them has a name.
+  const named = new Map([...theirs.people, ...people].map((one) => [one.id, one]));
+  return (
+    <Conflict
+      what="this class"
+      differences={planDifferences(plan, taken, [...named.values()])}
+      onMine={onMine}
+      onTheirs={() => onTheirs(taken)}
+    />
+  );
+}
+
+/** What is wrong, as it is said beside a field, and all of it for the summary. */
+function saidOf(
+  problem: Error | null,
+  missing: ReturnType<typeof missingIn>,
+  plan: PlanValues,
+  people?: readonly { id: string; name: string }[],
+): { wrong: (field: string) => string | undefined; messages: string[] } {
+  const fields = fieldsOf(problem);
+  const wrong = (field: string): string | undefined => fields.find((item) => item.field === field)?.message;
+  const elsewhere = fields.filter(({ field }) => !SHOWN.some((own) => own === field));
+  return {
+    wrong,
+    messages: [
+      ...Object.values(missing),
+      ...SHOWN.flatMap((field) => wrong(field) ?? []),
+      ...elsewhere.map(({ field, message }) => whose(field, Object.keys(plan.people), people) + message),
+    ],
+  };
 }
 
 /** When, where, who, and what the class decides for itself. */
