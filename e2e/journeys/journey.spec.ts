@@ -62,6 +62,7 @@ test('everyone, step by step', async ({ page }) => {
 test('a new class from paste to record', async ({ page }) => {
   await page.goto('/classes');
   await page.getByRole('link', { name: 'New class' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Ines Fallow' })).toBeVisible();
   await page.getByRole('button', { name: 'Fit this class' }).click();
   await expect(page.getByRole('alert')).toContainText('Still needed: a sequence.');
   await page

@@ -46,7 +46,13 @@ export function ComingFields({ control, error }: { control: Control<PlanValues>;
         className="mb-2 block w-full"
       />
       <Reading what="Loading the people" of={people} />
-      <ul className="max-h-96 divide-y divide-line overflow-auto rounded-xl border border-line bg-paper">
+      <ul
+        className={
+          'max-h-96 divide-y divide-line overflow-auto rounded-xl border border-line bg-paper ' +
+          // What stands below stays in its place when they come.
+          `${people.isPending ? 'min-h-74' : ''}`
+        }
+      >
         {shown.map((person) => {
           const state = chosen[person.id];
           return (
