@@ -11,6 +11,7 @@ import { hostCheck } from './common/hostCheck.js';
 import { FieldsException, fieldsOf } from './common/problems.js';
 import { sizeCheck } from './common/sizeCheck.js';
 import { serveWeb } from './common/serveWeb.js';
+import { withLease } from './database/lease.js';
 import { migrate } from './database/migrate.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
 import { openApiOf } from './openApi.js';
@@ -29,6 +30,8 @@ export interface AppOptions {
   workLimits?: Partial<WorkLimits>;
   /** Folder of the copies that are made before the tables are changed; without it none are. */
   backups?: string;
+  /** The secret of the halls' tokens, where several servers serve many halls from one database. */
+  hallKey?: string;
   /** The disk that the database writes to, where it is this machine's. */
   disk?: Disk;
 }
@@ -76,9 +79,10 @@ export async function createApp({
   workLimits,
   backups,
   disk,
+  hallKey,
 }: AppOptions): Promise<NestFastifyApplication> {
   const app = await NestFactory.create<NestFastifyApplication>(
-    AppModule.on(databaseUrl, new Clock(today), new WorkPool(tasks, workLimits)),
+    AppModule.on(databaseUrl, new Clock(today), new WorkPool(tasks, workLimits), hallKey),
     new FastifyAdapter({ bodyLimit: BODY_MOST }),
     { logger: ['error', 'fatal'], abortOnError: false },
   );
@@ -112,8 +116,15 @@ export async function createApp({
   const openApi = openApiOf(app);
   fastify.get('/api/openapi.json', () => openApi);
   if (web && existsSync(web)) await serveWeb(app, web);
-  await migrate(app.get(Sequelize), databaseUrl, backups);
-  await app.get(OwnVariantService).measureAnew();
-  await app.get(DemoService).load(demo);
+  const sequelize = app.get(Sequelize);
+  const prepare = async (): Promise<void> => {
+    await migrate(sequelize, databaseUrl, backups);
+    await app.get(OwnVariantService).measureAnew();
+  };
+  if (hallKey) await withLease(sequelize, prepare);
+  else {
+    await prepare();
+    await app.get(DemoService).load(demo);
+  }
   return app;
 }

@@ -14,6 +14,8 @@ const databaseUrl = process.env.DATABASE_URL ?? problem('DATABASE_URL is missing
 const port = Number(process.env.PORT ?? 4310);
 const demo = (process.env.LOTUS_DEMO ?? 'once') as DemoMode;
 const today = process.env.LOTUS_TODAY;
+/** Where many halls are served, by several servers. */
+const hallKey = process.env.LOTUS_HALL_KEY;
 /** Where the private database lies, and what is kept beside it. */
 const data = process.env.LOTUS_DATA;
 /** Whoever is still being answered then is not waited for any longer, milliseconds. */
@@ -39,6 +41,7 @@ try {
     demo,
     web,
     ...(today ? { today } : {}),
+    ...(hallKey ? { hallKey } : {}),
     ...(data ? { backups: join(data, 'backups'), disk: { folder: data } } : {}),
   });
   await app.listen(port, '127.0.0.1');

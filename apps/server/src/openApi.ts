@@ -6,7 +6,14 @@ import { ProblemDto } from './common/problem.dto.js';
 export const openApiOf = (app: INestApplication): OpenAPIObject =>
   SwaggerModule.createDocument(
     app,
-    new DocumentBuilder().setTitle('Lotus Steady').setVersion('0.1').build(),
+    new DocumentBuilder()
+      .setTitle('Lotus Steady')
+      .setVersion('0.1')
+      .setDescription(
+        'A change may be sent with an Idempotency-Key, a UUID: sent again under it, it is made once, and answered as ' +
+          'it was the first time.',
+      )
+      .build(),
     {
       extraModels: [ProblemDto],
       operationIdFactory: (controller, method) => `${controller.replace('Controller', '')}.${method}`,

@@ -3,6 +3,8 @@ import { InjectModel } from '@nestjs/sequelize';
 import { literal, Op, type Transaction } from 'sequelize';
 import type { RequestContext } from '../common/context.js';
 import { Transactions } from '../database/transactions.js';
+import type { SavedDto } from '../common/problem.dto.js';
+import { StaleVersion } from '../common/versions.js';
 import type { ClassesQueryDto } from './class.dto.js';
 import { ClassRow, FittingRow, RecordRow } from './class.model.js';
 
@@ -83,18 +85,18 @@ export class ClassRepository {
     { hallId }: RequestContext,
     columns: ClassColumns,
     fitting: FittingColumns,
-  ): Promise<ClassRow> {
+  ): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
-      const row = await this.classes.create({ hallId, version: 1, ...columns }, { transaction });
-      await this.fittings.create({ classId: row.id, ...fitting }, { transaction });
-      return row;
+      const { id, version } = await this.classes.create({ hallId, version: 1, ...columns }, { transaction });
+      await this.fittings.create({ classId: id, ...fitting }, { transaction });
+      return { id, version };
     });
   }
 
   /**
    * Keeps a class with its fitting, in one piece, on the version that was read.
    *
-   * @returns its next version; undefined where it is no longer the one that was read
+   * @throws StaleVersion where it is no longer the one that was read
    */
   async update(
     { hallId }: RequestContext,
@@ -102,44 +104,49 @@ export class ClassRepository {
     columns: ClassColumns,
     fitting: FittingColumns,
     read: number,
-  ): Promise<number | undefined> {
+  ): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
       const row = await this.locked(hallId, id, transaction);
-      if (row.version !== read) return undefined;
+      if (row.version !== read) throw new StaleVersion();
       await row.update({ ...columns, version: read + 1 }, { transaction });
       await this.fittings.destroy({ where: { classId: id }, transaction });
       await this.fittings.create({ classId: id, ...fitting }, { transaction });
-      return read + 1;
+      return { id, version: read + 1 };
     });
   }
 
   /** Removes a class; {@link restore} brings it back for a while. */
   async remove(context: RequestContext, id: string): Promise<void> {
-    await (await this.bare(context, id)).destroy();
+    await this.transactions.run(async (transaction) => {
+      await (await this.locked(context.hallId, id, transaction)).destroy({ transaction });
+    });
   }
 
   /** @throws NotFoundException where no class of that id was removed, or too long ago */
   async restore({ hallId }: RequestContext, id: string): Promise<void> {
-    await found(await this.classes.findOne({ where: { hallId, id }, paranoid: false })).restore();
+    await this.transactions.run(async (transaction) => {
+      const row = await this.classes.findOne({ where: { hallId, id }, paranoid: false, transaction });
+      await found(row).restore({ transaction });
+    });
   }
 
-  /** Keeps how a class was; what was kept before is replaced. */
+  /** Keeps how a class was; what was kept before is replaced. @throws StaleVersion as {@link update} does */
   async saveRecords(
     { hallId }: RequestContext,
     id: string,
     records: readonly RecordColumns[],
     read: number,
-  ): Promise<number | undefined> {
+  ): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
       const row = await this.locked(hallId, id, transaction);
-      if (row.version !== read) return undefined;
+      if (row.version !== read) throw new StaleVersion();
       await row.update({ version: read + 1 }, { transaction });
       await this.records.destroy({ where: { classId: id }, transaction });
       await this.records.bulkCreate(
         records.map((record) => ({ classId: id, ...record })),
         { transaction },
       );
-      return read + 1;
+      return { id, version: read + 1 };
     });
   }
 

@@ -4,7 +4,7 @@ import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
-import { VersionConflict } from '../common/versions.js';
+import { StaleVersion, VersionConflict } from '../common/versions.js';
 import { HallRepository } from '../halls/hall.repository.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
 import { PersonService } from '../people/person.service.js';
@@ -166,16 +166,13 @@ export class ClassService {
 
   async create(context: RequestContext, draft: ClassDraftDto): Promise<SavedDto> {
     const { columns, fitting } = await this.columnsFor(context, draft);
-    const { id, version } = await this.classes.create(context, columns, fitting);
-    return { id, version };
+    return this.classes.create(context, columns, fitting);
   }
 
   async update(context: RequestContext, id: string, draft: ClassDraftDto, read: number): Promise<SavedDto> {
     await this.classes.bare(context, id);
     const { columns, fitting } = await this.columnsFor(context, draft);
-    const version = await this.classes.update(context, id, columns, fitting, read);
-    if (version === undefined) throw await this.conflict(context, id);
-    return { id, version };
+    return this.classes.update(context, id, columns, fitting, read).catch(this.toldHowItStands(context, id));
   }
 
   /** Keeps an edit to a class's plan, fitted with what is known today. */
@@ -224,15 +221,16 @@ export class ClassService {
       painBefore: record.painBefore ?? null,
       painAfter: record.painAfter ?? null,
     }));
-    const version = await this.classes.saveRecords(context, id, kept, read);
-    if (version === undefined) throw await this.conflict(context, id);
-    return { id, version };
+    return this.classes.saveRecords(context, id, kept, read).catch(this.toldHowItStands(context, id));
   }
 
-  /** 409 with how the class stands now. */
-  private async conflict(context: RequestContext, id: string): Promise<VersionConflict> {
-    const { bare, fitting } = await this.one(context, id);
-    return new VersionConflict({ ...bare, fitting: JSON.parse(fitting) as unknown });
+  /** Tells whoever saved on a version that is no longer there how the class stands now. */
+  private toldHowItStands(context: RequestContext, id: string) {
+    return async (error: unknown): Promise<never> => {
+      if (!(error instanceof StaleVersion)) throw error;
+      const { bare, fitting } = await this.one(context, id);
+      throw new VersionConflict({ ...bare, fitting: JSON.parse(fitting) as unknown });
+    };
   }
 
   /** Fits a draft to be kept. @throws FieldsException where a choice must not be done without a medical clearance */

@@ -23,6 +23,8 @@ const FULL = new Set([
   'ER_ERROR_ON_WRITE',
   'ER_OPTION_PREVENTS_STATEMENT',
 ]);
+/** And when it is one of several, and not in step with the others. */
+const OUT_OF_STEP = new Set(['ER_UNKNOWN_COM_ERROR', 'ER_ERROR_DURING_COMMIT', 'ER_LOCK_WAIT_TIMEOUT']);
 /** And when it is going away, or has gone. */
 const GONE = /^(ER_(SOCKET|CONNECTION|SERVER_SHUTDOWN|CMD_CONNECTION|POOL|GET_CONNECTION)|ECONN|EPIPE)/;
 
@@ -36,7 +38,8 @@ function known(error: unknown): HttpException | undefined {
     return new ServiceUnavailableException(
       'The disk is full: nothing can be saved until there is room on it. What was saved before is safe.',
     );
-  if (error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError || GONE.test(code))
+  const isGone = error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError;
+  if (isGone || GONE.test(code) || OUT_OF_STEP.has(code))
     return new ServiceUnavailableException('The database does not answer just now. Try again in a moment.');
   return undefined;
 }

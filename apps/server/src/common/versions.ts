@@ -10,6 +10,9 @@ import { ApiConflictResponse, ApiHeader } from '@nestjs/swagger';
 import type { FastifyRequest } from 'fastify';
 import { ProblemDto } from './problem.dto.js';
 
+/** What was read is no longer what is there. */
+export class StaleVersion extends Error {}
+
 /** 409: someone else has saved in between. `current` is how it stands now, so that nothing is lost. */
 export class VersionConflict extends ConflictException {
   constructor(current: unknown) {

@@ -16,6 +16,7 @@ import { migration as m0010 } from './migrations/0010-removed.js';
 import { migration as m0012 } from './migrations/0012-compact-fittings.js';
 import { migration as m0013 } from './migrations/0013-heads.js';
 import { migration as m0014 } from './migrations/0014-sequence-versions.js';
+import { migration as m0015 } from './migrations/0015-writes.js';
 
 /** Every change to the tables, in order. */
 const MIGRATIONS: readonly Migration[] = [
@@ -33,6 +34,7 @@ const MIGRATIONS: readonly Migration[] = [
   m0012,
   m0013,
   m0014,
+  m0015,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

@@ -3,6 +3,7 @@ import { HallRow } from '../halls/hall.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from '../people/person.model.js';
 import { SequenceRow } from '../sequences/sequence.model.js';
+import { WriteRow } from './write.model.js';
 
 /** Every table. */
 export const MODELS = [
@@ -15,4 +16,5 @@ export const MODELS = [
   FittingRow,
   RecordRow,
   OwnVariantRow,
+  WriteRow,
 ];

@@ -4,9 +4,12 @@ import { Op } from 'sequelize';
 import { ClassRow } from '../classes/class.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonRow } from '../people/person.model.js';
+import { WriteRow } from './write.model.js';
 
 /** What was removed can be brought back for this long, milliseconds; then it is gone. */
 const KEPT_FOR = 60 * 60 * 1000;
+/** Nobody asks again for a change later than this, milliseconds. */
+const WRITES_KEPT_FOR = 24 * KEPT_FOR;
 /** So often it is looked whether something is to go, milliseconds. */
 const LOOKED_EVERY = KEPT_FOR / 6;
 
@@ -19,12 +22,14 @@ export class RemovedRows implements OnApplicationBootstrap, OnApplicationShutdow
     @InjectModel(PersonRow) private readonly people: typeof PersonRow,
     @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
     @InjectModel(OwnVariantRow) private readonly ownVariants: typeof OwnVariantRow,
+    @InjectModel(WriteRow) private readonly writes: typeof WriteRow,
   ) {}
 
   async onApplicationBootstrap(): Promise<void> {
-    await this.purge();
-    // A purge that fails is made up for by the next.
-    this.timer = setInterval(() => void this.purge().catch(() => undefined), LOOKED_EVERY).unref();
+    // A purge that fails, for another server does the same, is made up for by the next.
+    const purge = (): Promise<void> => this.purge().catch(() => undefined);
+    await purge();
+    this.timer = setInterval(() => void purge(), LOOKED_EVERY).unref();
   }
 
   onApplicationShutdown(): void {
@@ -37,5 +42,6 @@ export class RemovedRows implements OnApplicationBootstrap, OnApplicationShutdow
     await this.people.destroy({ where, force: true });
     await this.classes.destroy({ where, force: true });
     await this.ownVariants.destroy({ where, force: true });
+    await this.writes.destroy({ where: { createdAt: { [Op.lt]: new Date(now - WRITES_KEPT_FOR) } } });
   }
 }

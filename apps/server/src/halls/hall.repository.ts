@@ -3,6 +3,7 @@ import { InjectModel } from '@nestjs/sequelize';
 import type { RequestContext } from '../common/context.js';
 import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
+import type { VersionDto } from './hall.dto.js';
 import { HallRow } from './hall.model.js';
 
 @Injectable()
@@ -34,7 +35,7 @@ export class HallRepository {
     changes: Partial<Pick<HallRow, 'houseView' | 'rules' | 'pace' | 'stock'>>,
     read: number,
     counter: 'version' | 'stockVersion' = 'version',
-  ): Promise<number> {
+  ): Promise<VersionDto> {
     return this.transactions.run(async (transaction) => {
       const hall = await this.halls.findByPk(hallId, { transaction, lock: transaction.LOCK.UPDATE });
       if (!hall) throw new NotFoundException('There is no hall yet.');
@@ -43,7 +44,7 @@ export class HallRepository {
         throw new VersionConflict({ houseView, rules, pace, stock, version, stockVersion });
       }
       await hall.update({ ...changes, [counter]: read + 1 }, { transaction });
-      return read + 1;
+      return { version: read + 1 };
     });
   }
 }

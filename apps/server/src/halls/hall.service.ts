@@ -34,27 +34,27 @@ export class HallService {
   async saveHouseView(context: RequestContext, chosen: unknown, read: number): Promise<VersionDto> {
     const { houseView, errors } = readHouseView(chosen, RULEBOOK);
     refuse(errors);
-    return { version: await this.halls.change(context, { houseView }, read) };
+    return this.halls.change(context, { houseView }, read);
   }
 
   /** Keeps what the hall changes about the rulebook, each with its reason. */
   async saveRules(context: RequestContext, changes: unknown, read: number): Promise<VersionDto> {
     const { hall, errors } = readHallRules(changes, RULEBOOK);
     refuse(errors);
-    return { version: await this.halls.change(context, { rules: hall }, read) };
+    return this.halls.change(context, { rules: hall }, read);
   }
 
   /** Keeps what the hall owns; classes are fitted within it from then on. */
   async saveStock(context: RequestContext, counts: unknown, read: number): Promise<VersionDto> {
     const { stock, errors } = readStock(counts);
     refuse(errors);
-    return { version: await this.halls.change(context, { stock }, read, 'stockVersion') };
+    return this.halls.change(context, { stock }, read, 'stockVersion');
   }
 
   /** Keeps the teacher's own pace. */
   async savePace(context: RequestContext, own: unknown, read: number): Promise<VersionDto> {
     const { pace, errors } = readPace(own);
     refuse(errors);
-    return { version: await this.halls.change(context, { pace }, read) };
+    return this.halls.change(context, { pace }, read);
   }
 }

@@ -4,6 +4,8 @@ import type { ReadOwnVariant } from '@lotus-steady/core';
 import { Op } from 'sequelize';
 import { ClassRow, FittingRow } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
+import { Transactions } from '../database/transactions.js';
+import type { SavedOwnVariantDto } from './ownVariant.dto.js';
 import { OwnVariantRow } from './ownVariant.model.js';
 
 @Injectable()
@@ -11,6 +13,7 @@ export class OwnVariantRepository {
   constructor(
     @InjectModel(OwnVariantRow) private readonly rows: typeof OwnVariantRow,
     @InjectModel(FittingRow) private readonly fittings: typeof FittingRow,
+    private readonly transactions: Transactions,
   ) {}
 
   async all({ hallId }: Pick<RequestContext, 'hallId'>): Promise<OwnVariantRow[]> {
@@ -20,8 +23,11 @@ export class OwnVariantRepository {
   async create(
     { hallId }: RequestContext,
     { id: variantId, poseName, ...own }: ReadOwnVariant,
-  ): Promise<void> {
-    await this.rows.create({ hallId, variantId, poseName: poseName ?? null, ...own });
+  ): Promise<SavedOwnVariantDto> {
+    return this.transactions.run(async (transaction) => {
+      await this.rows.create({ hallId, variantId, poseName: poseName ?? null, ...own }, { transaction });
+      return { id: variantId };
+    });
   }
 
   /** @throws NotFoundException */
@@ -32,14 +38,16 @@ export class OwnVariantRepository {
   }
 
   async remove(row: OwnVariantRow): Promise<void> {
-    await row.destroy();
+    await this.transactions.run((transaction) => row.destroy({ transaction }));
   }
 
   /** @throws NotFoundException where none of that key was removed, or too long ago */
   async restore({ hallId }: RequestContext, key: string): Promise<void> {
-    const row = await this.rows.findOne({ where: { hallId, id: key }, paranoid: false });
-    if (!row) throw new NotFoundException('This version can no longer be brought back.');
-    await row.restore();
+    await this.transactions.run(async (transaction) => {
+      const row = await this.rows.findOne({ where: { hallId, id: key }, paranoid: false, transaction });
+      if (!row) throw new NotFoundException('This version can no longer be brought back.');
+      await row.restore({ transaction });
+    });
   }
 
   /** A class of the hall whose fitting uses a variant. */

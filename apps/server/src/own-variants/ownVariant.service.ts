@@ -71,8 +71,7 @@ export class OwnVariantService {
       mark: randomUUID().slice(0, 6),
     });
     if (!own) throw new FieldsException(errors);
-    await this.rows.create(context, own);
-    return { id: own.id };
+    return this.rows.create(context, own);
   }
 
   async remove(context: RequestContext, key: string): Promise<void> {

@@ -5,6 +5,7 @@ import { Op, type Transaction } from 'sequelize';
 import { ClassRow, RecordRow } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
 import type { PageDto } from '../common/page.dto.js';
+import type { SavedDto } from '../common/problem.dto.js';
 import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from './person.model.js';
@@ -72,17 +73,20 @@ export class PersonRepository {
     return this.people.findOne({ where: { hallId, name, ...(except ? { id: { [Op.ne]: except } } : {}) } });
   }
 
-  async create({ hallId }: RequestContext, person: Person): Promise<PersonRow> {
+  async create({ hallId }: RequestContext, person: Person): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
       await this.makeRoom(hallId, person.name, transaction);
-      const row = await this.people.create({ hallId, version: 1, ...columnsOf(person) }, { transaction });
-      await this.writeConditions(row.id, person, transaction);
-      return row;
+      const { id, version } = await this.people.create(
+        { hallId, version: 1, ...columnsOf(person) },
+        { transaction },
+      );
+      await this.writeConditions(id, person, transaction);
+      return { id, version };
     });
   }
 
   /** @throws VersionConflict where it is no longer the version that was read */
-  async update(context: RequestContext, id: string, person: Person, read: number): Promise<number> {
+  async update(context: RequestContext, id: string, person: Person, read: number): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
       const row = await this.locked(context, id, transaction);
       if (row.version !== read) throw new VersionConflict(lineOf(await this.one(context, id, transaction)));
@@ -90,7 +94,7 @@ export class PersonRepository {
       await row.update({ ...columnsOf(person), version: read + 1 }, { transaction });
       await this.conditions.destroy({ where: { personId: id }, transaction });
       await this.writeConditions(id, person, transaction);
-      return read + 1;
+      return { id, version: read + 1 };
     });
   }
 
@@ -108,14 +112,18 @@ export class PersonRepository {
 
   /** Removes someone; {@link restore} brings them back for a while. */
   async remove(context: RequestContext, id: string): Promise<void> {
-    await (await this.one(context, id)).destroy();
+    await this.transactions.run(async (transaction) => {
+      await (await this.locked(context, id, transaction)).destroy({ transaction });
+    });
   }
 
   /** @throws NotFoundException where nobody of that id was removed, or too long ago */
   async restore({ hallId }: RequestContext, id: string): Promise<void> {
-    const row = await this.people.findOne({ where: { hallId, id }, paranoid: false });
-    if (!row) throw new NotFoundException('This person can no longer be brought back.');
-    await row.restore();
+    await this.transactions.run(async (transaction) => {
+      const row = await this.people.findOne({ where: { hallId, id }, paranoid: false, transaction });
+      if (!row) throw new NotFoundException('This person can no longer be brought back.');
+      await row.restore({ transaction });
+    });
   }
 
   /** Whoever was removed under a name makes room for who takes it. */

@@ -74,14 +74,12 @@ export class PersonService {
 
   async create(context: RequestContext, draft: PersonDraftDto): Promise<SavedDto> {
     const person = await this.check(context, draft);
-    const { id, version } = await this.people.create(context, person).catch(sameName(person));
-    return { id, version };
+    return this.people.create(context, person).catch(sameName(person));
   }
 
   async update(context: RequestContext, id: string, draft: PersonDraftDto, read: number): Promise<SavedDto> {
     const person = await this.check(context, draft, id);
-    const version = await this.people.update(context, id, person, read).catch(sameName(person));
-    return { id, version };
+    return this.people.update(context, id, person, read).catch(sameName(person));
   }
 
   /** Keeps what worked for someone: one height a task. */

@@ -1,6 +1,7 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { RequestContext } from '../common/context.js';
+import type { SavedDto } from '../common/problem.dto.js';
 import { VersionConflict } from '../common/versions.js';
 import { Transactions } from '../database/transactions.js';
 import type { SequenceDto } from './sequence.dto.js';
@@ -17,8 +18,14 @@ export class SequenceRepository {
     return this.sequences.findAll({ where: { hallId }, order: [['title', 'ASC']] });
   }
 
-  async create({ hallId }: RequestContext, title: string, source: string): Promise<SequenceRow> {
-    return this.sequences.create({ hallId, title, source, version: 1 });
+  async create({ hallId }: RequestContext, title: string, source: string): Promise<SavedDto> {
+    return this.transactions.run(async (transaction) => {
+      const { id, version } = await this.sequences.create(
+        { hallId, title, source, version: 1 },
+        { transaction },
+      );
+      return { id, version };
+    });
   }
 
   /** @throws NotFoundException @throws VersionConflict where it is no longer the version that was read */
@@ -27,7 +34,7 @@ export class SequenceRepository {
     id: string,
     { title, source }: { title: string; source: string },
     read: number,
-  ): Promise<number> {
+  ): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
       const row = await this.sequences.findOne({
         where: { hallId, id },
@@ -37,7 +44,7 @@ export class SequenceRepository {
       if (!row) throw new NotFoundException('This sequence is not in the list.');
       if (row.version !== read) throw new VersionConflict(lineOf(row));
       await row.update({ title, source, version: read + 1 }, { transaction });
-      return read + 1;
+      return { id, version: read + 1 };
     });
   }
 }

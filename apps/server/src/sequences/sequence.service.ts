@@ -21,8 +21,7 @@ export class SequenceService {
 
   async create(context: RequestContext, { source }: SequenceDraftDto): Promise<SavedDto> {
     const title = await this.titleOf(context, source);
-    const { id, version } = await this.sequences.create(context, title, source);
-    return { id, version };
+    return this.sequences.create(context, title, source);
   }
 
   async update(
@@ -32,7 +31,7 @@ export class SequenceService {
     read: number,
   ): Promise<SavedDto> {
     const title = await this.titleOf(context, source);
-    return { id, version: await this.sequences.update(context, id, { title, source }, read) };
+    return this.sequences.update(context, id, { title, source }, read);
   }
 
   /** @throws FieldsException for lines that cannot be read */

@@ -1,6 +1,7 @@
 import type { InputError } from '@lotus-steady/core';
 import createClient from 'openapi-fetch';
 import type { operations, paths } from './contract.js';
+import { sentOnce } from './sentOnce.js';
 
 /** What the server said was wrong: a sentence, and the fields it is about. */
 export class ApiError extends Error {
@@ -25,7 +26,10 @@ export const savedMeanwhile = <T>(error: Error | null): T | undefined =>
   error instanceof ApiError && error.status === 409 ? (error.current as T) : undefined;
 
 /** The API, typed by its contract. */
-export const client = createClient<paths>({ baseUrl: window.location.origin });
+export const client = createClient<paths>({
+  baseUrl: window.location.origin,
+  fetch: (request) => sentOnce(request),
+});
 
 /** What an operation of the contract answers, by its name there. */
 export type AnswerOf<Name extends keyof operations> = operations[Name]['responses'] extends
