@@ -12,6 +12,7 @@ import { parseArgs } from 'node:util';
 import { saveTogether } from './lib/attack/conflicts.mjs';
 import { killWhileWriting } from './lib/attack/kills.mjs';
 import { sendHard, sendMalformed } from './lib/attack/malformed.mjs';
+import { compareWithBare } from './lib/attack/reads.mjs';
 import { read, send, startTarget } from './lib/attack/target.mjs';
 import { ensureBuilt, ensurePackages, ROOT } from './lib/machine.mjs';
 import { ensureMariaDb } from './lib/mariadb.mjs';
@@ -25,6 +26,8 @@ const { values } = parseArgs({
 });
 /** A text that is hard to read is answered within this, ms. */
 const HARD_WITHIN = 300;
+/** Reads of these are so many, as a share of what a route does that does nothing. */
+const SHARES = { 'first page of people': 0.05, 'a class': 0.03 };
 /** A disk of this size, MB, is filled. */
 const SMALL_DISK_MB = 300;
 
@@ -57,6 +60,13 @@ async function attackOne() {
       row(what, `${status} in ${Math.round(ms)} ms`, status < 500 && ms < HARD_WITHIN);
     for (const { what, kept, failed: faults } of await saveTogether(target))
       row(`24 at once on ${what}`, `${kept} kept, ${faults} answered 5xx`, kept === 1 && faults === 0);
+
+    for (const { what, perSecond, share } of await compareWithBare(target))
+      row(
+        `reads a second: ${what}`,
+        `${Math.round(perSecond)}, ${(share * 100).toFixed(1)} % of a bare route`,
+        share >= SHARES[what],
+      );
 
     const sayKills = (times, of, { acknowledged, lost, doubled, halfWritten }) =>
       row(

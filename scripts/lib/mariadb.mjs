@@ -37,7 +37,7 @@ export async function ensureMariaDb(say) {
   await installDebian(['mariadb-server'], 'MariaDB', 'or set DATABASE_URL to a server you have', say);
 }
 
-const asRoot = () => (process.getuid?.() === 0 ? ['--user=root'] : []);
+export const asRoot = () => (process.getuid?.() === 0 ? ['--user=root'] : []);
 const alive = (pid) => {
   try {
     process.kill(pid, 0);
@@ -90,7 +90,7 @@ function privateFolder(folder) {
 }
 
 /** An empty data folder. */
-function createData(data) {
+export function createData(data) {
   rmSync(data, { recursive: true, force: true });
   const made = spawnSync(
     'mariadb-install-db',
@@ -109,8 +109,10 @@ function createData(data) {
 /**
  * Leaves one account in a data folder, ours, with the rights it uses: every other, root's above all, is gone
  * before the server listens anywhere. Runs on the files alone, so that no account is needed for it.
+ *
+ * @param rights what our account may do besides, on everything
  */
-function setAccounts(data, password, forTests, log) {
+export function setAccounts(data, password, forTests, log, rights) {
   const databases = forTests ? '`lotus\\_steady%`' : 'lotus_steady';
   const sql = [
     'FLUSH PRIVILEGES',
@@ -118,6 +120,7 @@ function setAccounts(data, password, forTests, log) {
     "DROP USER IF EXISTS 'lotus'@'127.0.0.1'",
     `CREATE USER 'lotus'@'127.0.0.1' IDENTIFIED BY '${password}'`,
     `GRANT ${RIGHTS} ON ${databases}.* TO 'lotus'@'127.0.0.1'`,
+    ...(rights ? [`GRANT ${rights} ON *.* TO 'lotus'@'127.0.0.1'`] : []),
     "DELETE FROM mysql.global_priv WHERE User NOT IN ('lotus', 'mariadb.sys')",
   ];
   const set = spawnSync('mariadbd', ['--no-defaults', ...asRoot(), '--bootstrap', `--datadir=${data}`], {

@@ -29,7 +29,10 @@ const printOf = ({ method, url, body }: RequestWithContext): string =>
 export class WriteOnce implements NestInterceptor {
   constructor(@InjectModel(WriteRow) private readonly writes: typeof WriteRow) {}
 
-  /** @throws BadRequestException for a key that is none, UnprocessableEntityException for one used for something else */
+  /**
+   * @throws BadRequestException for a key that is none
+   * @throws UnprocessableEntityException for one that was used for something else
+   */
   async intercept(execution: ExecutionContext, next: CallHandler): Promise<Observable<unknown>> {
     const request = execution.switchToHttp().getRequest<RequestWithContext>();
     const key = request.headers['idempotency-key'];

@@ -19,7 +19,7 @@ import { migration as m0014 } from './migrations/0014-sequence-versions.js';
 import { migration as m0015 } from './migrations/0015-writes.js';
 
 /** Every change to the tables, in order. */
-const MIGRATIONS: readonly Migration[] = [
+export const MIGRATIONS: Migration[] = [
   m0001,
   m0002,
   m0003,

@@ -23,6 +23,9 @@ export interface WorkLimits {
 
 const LIMITS: WorkLimits = { ms: 30_000, waiting: 64, memoryMb: 512 };
 
+/** A thread without work ends after this, milliseconds: to begin one anew takes a second of work. */
+const IDLE_FOR = 60_000;
+
 const THREADS = Math.max(2, availableParallelism() - 1);
 
 /** Threads that load the catalogue once and work while the server goes on answering. */
@@ -41,6 +44,7 @@ export class WorkPool implements BeforeApplicationShutdown {
       filename: file.href,
       minThreads: 1,
       maxThreads: THREADS,
+      idleTimeout: IDLE_FOR,
       resourceLimits: { maxOldGenerationSizeMb: this.limits.memoryMb },
       // What a test run or a watcher gave the server's process is not for its threads.
       execArgv: [],
