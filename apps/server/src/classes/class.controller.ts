@@ -13,6 +13,7 @@ import {
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow, Context, type RequestContext } from '../common/context.js';
+import { JSON_TYPE } from '../common/jsonType.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
 import { Gone } from '../threads/gone.js';
@@ -30,8 +31,6 @@ import {
 import { ClassService } from './class.service.js';
 import { AfterClassDto } from './record.dto.js';
 
-const JSON_TYPE = 'application/json; charset=utf-8';
-
 @ApiTags('classes')
 @Allow('owner')
 @Controller('api/classes')
@@ -47,10 +46,8 @@ export class ClassController {
   @Get(':id')
   @ApiOkResponse({ type: ClassDto })
   @Header('Content-Type', JSON_TYPE)
-  async one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<string> {
-    const { bare, fitting } = await this.classes.one(context, id);
-    // The fitting is kept as JSON: it is not read and written again to be passed on.
-    return `${JSON.stringify(bare).slice(0, -1)},"fitting":${fitting}}`;
+  one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<string> {
+    return this.classes.text(context, id);
   }
 
   /** A fitting for what is on the form, without keeping it. */

@@ -76,9 +76,18 @@ export class ClassRepository {
     return found(await this.classes.findOne({ where: { hallId, id } }));
   }
 
-  /** With fitting and records. @throws NotFoundException */
+  /** Which version it is in. @throws NotFoundException */
+  async versionOf({ hallId }: RequestContext, id: string): Promise<number> {
+    const query = { attributes: ['version'], where: { hallId, id }, raw: true };
+    return found(await this.classes.findOne(query)).version;
+  }
+
+  /** With fitting, but for what that was made from, and records. @throws NotFoundException */
   async whole({ hallId }: RequestContext, id: string): Promise<ClassRow> {
-    return found(await this.classes.findOne({ where: { hallId, id }, include: [FittingRow, RecordRow] }));
+    const fitting = { model: FittingRow, attributes: { exclude: ['madeFrom'] } };
+    // Joined, each record would bring the fitting once more.
+    const records = { model: RecordRow, separate: true };
+    return found(await this.classes.findOne({ where: { hallId, id }, include: [fitting, records] }));
   }
 
   async create(

@@ -4,6 +4,7 @@ import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
+import { recentTexts, versionKey } from '../common/recentTexts.js';
 import { StaleVersion, VersionConflict } from '../common/versions.js';
 import { HallRepository } from '../halls/hall.repository.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
@@ -29,6 +30,9 @@ import type { AfterClassDto } from './record.dto.js';
 const stockOf = (stock: Record<string, number>): { stock?: Record<string, number> } =>
   Object.keys(stock).length ? { stock } : {};
 
+/** Some ten large classes, or a hundred small ones, characters. */
+const TEXTS_KEPT = 24_000_000;
+
 /** A class without its fitting. */
 export type BareClass = Omit<ClassDto, 'fitting'>;
 
@@ -36,6 +40,8 @@ const namesOf = ({ people }: ClassRow) => people.map(({ id, person: { name } }) 
 
 @Injectable()
 export class ClassService {
+  private readonly texts = recentTexts(TEXTS_KEPT);
+
   constructor(
     private readonly classes: ClassRepository,
     private readonly people: PersonService,
@@ -53,6 +59,18 @@ export class ClassService {
       people: heads,
       recorded: Boolean(recorded),
     }));
+  }
+
+  /** A class as JSON. */
+  async text(context: RequestContext, id: string): Promise<string> {
+    const key = versionKey({ id, version: await this.classes.versionOf(context, id) });
+    const known = this.texts.get(key);
+    if (known !== undefined) return known;
+    const { bare, fitting } = await this.one(context, id);
+    // The fitting is kept as JSON: it is not read and written again to be passed on.
+    const text = `${JSON.stringify(bare).slice(0, -1)},"fitting":${fitting}}`;
+    this.texts.set(versionKey(bare), text);
+    return text;
   }
 
   /** A class, and its fitting as JSON. */

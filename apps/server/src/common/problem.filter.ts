@@ -14,6 +14,7 @@ import {
   DatabaseError,
   UniqueConstraintError,
 } from 'sequelize';
+import { JSON_TYPE } from './jsonType.js';
 import { placeOf } from './placeOf.js';
 
 /** What MariaDB says when nothing can be written: no room left, or it only reads. */
@@ -69,7 +70,7 @@ export class ProblemFilter implements ExceptionFilter {
     if (reply.raw.destroyed) return;
     void reply
       .code(status)
-      .type('application/json; charset=utf-8')
+      .type(JSON_TYPE)
       .send({ statusCode: status, ...(typeof body === 'string' ? { message: body } : body) });
   }
 }

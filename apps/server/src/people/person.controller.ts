@@ -3,6 +3,7 @@ import {
   Controller,
   Delete,
   Get,
+  Header,
   HttpCode,
   Param,
   ParseUUIDPipe,
@@ -12,6 +13,7 @@ import {
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow, Context, type RequestContext } from '../common/context.js';
+import { JSON_TYPE } from '../common/jsonType.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
 import { PeopleQueryDto, PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
@@ -25,7 +27,8 @@ export class PersonController {
 
   @Get()
   @ApiOkResponse({ type: [PersonLineDto] })
-  list(@Context() context: RequestContext, @Query() query: PeopleQueryDto) {
+  @Header('Content-Type', JSON_TYPE)
+  list(@Context() context: RequestContext, @Query() query: PeopleQueryDto): Promise<string> {
     return this.people.list(context, query);
   }
 

@@ -1,7 +1,8 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Person } from '@lotus-steady/core';
-import { Op, type Transaction } from 'sequelize';
+import { Op, QueryTypes, type Transaction } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
 import { ClassRow, RecordRow } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
 import type { PageDto } from '../common/page.dto.js';
@@ -26,6 +27,13 @@ const columnsOf = ({ name, born, sex, heightCm, weightKg, can, ranges, screening
   clearances: more.clearances,
 });
 
+/** Asked for again and again while names are typed: to write it anew each time took longer than to answer it. */
+const FOUND = `
+  SELECT id, version FROM people
+  WHERE hallId = :hallId AND removedAt IS NULL AND name LIKE :like
+  ORDER BY name LIMIT :from, :most`;
+type VersionOf = Pick<PersonRow, 'id' | 'version'>;
+
 @Injectable()
 export class PersonRepository {
   constructor(
@@ -33,17 +41,15 @@ export class PersonRepository {
     @InjectModel(PersonConditionRow) private readonly conditions: typeof PersonConditionRow,
     @InjectModel(PropNoteRow) private readonly propNotes: typeof PropNoteRow,
     private readonly transactions: Transactions,
+    private readonly sequelize: Sequelize,
   ) {}
 
-  /** Those whose names hold some words, in the order of their names. */
-  async found({ hallId }: RequestContext, words: string, { from, most }: PageDto): Promise<PersonRow[]> {
-    const written = words.trim().replace(/[\\%_]/g, '\\$&');
-    return this.people.findAll({
-      where: { hallId, ...(written ? { name: { [Op.like]: `%${written}%` } } : {}) },
-      include: [{ model: PersonConditionRow, separate: true }],
-      order: [['name', 'ASC']],
-      offset: from,
-      limit: most,
+  /** Which people's names hold some words, in the order of their names, and in which version. */
+  async found({ hallId }: RequestContext, words: string, { from, most }: PageDto): Promise<VersionOf[]> {
+    const like = `%${words.trim().replace(/[\\%_]/g, '\\$&')}%`;
+    return this.sequelize.query<VersionOf>(FOUND, {
+      replacements: { hallId, like, from, most },
+      type: QueryTypes.SELECT,
     });
   }
 

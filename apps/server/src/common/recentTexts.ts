@@ -1,0 +1,13 @@
+import { LRUCache } from 'lru-cache';
+
+/**
+ * Answers that were made lately, as text, each under the id and the version of what it says: another version has
+ * another text, so that none is ever old. Those asked for last are kept.
+ *
+ * @param most so much text, characters
+ */
+export const recentTexts = (most: number): LRUCache<string, string> =>
+  new LRUCache({ maxSize: most, sizeCalculation: (text) => text.length });
+
+/** The key of a text. */
+export const versionKey = ({ id, version }: { id: string; version: number }): string => `${id} ${version}`;
