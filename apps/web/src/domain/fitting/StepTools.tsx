@@ -3,6 +3,8 @@ import { lineFor, nextHold, sayCost, type SequenceEdit } from '@lotus-steady/cor
 import { useQuery } from '@tanstack/react-query';
 import { ArrowDown, ArrowUp, Minus, Pencil, Plus, Trash2, Undo2, UsersRound } from 'lucide-react';
 import { useState } from 'react';
+import { useForm } from 'react-hook-form';
+import { useDraft } from '../../data/drafts/useDraft.js';
 import { catalogue, variantById } from '../../data/catalogue.js';
 import { Figure } from '../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
@@ -231,23 +233,24 @@ function AddDialog({ id, live, onClose }: Pick<Props, 'id' | 'live'> & { onClose
 }
 
 function SwapDialog({ id, step, live, onClose }: Props & { onClose: () => void }) {
-  const [reason, setReason] = useState('');
+  const form = useForm({ defaultValues: { reason: '' } });
+  const draft = useDraft(form, `swap:${step.text}`, undefined);
   const { number } = usePlace(id);
   return (
     <PoseDialog
       title={`For everybody instead of ${step.text}`}
       onClose={onClose}
       onTake={(pose) => {
-        swap(live, number, pose.usual, reason.trim() || 'Suits this class better');
+        swap(live, number, pose.usual, form.getValues('reason').trim() || 'Suits this class better');
+        draft.forget();
         onClose();
       }}
     >
       <TextField
         label="Why"
         className="mb-3"
-        value={reason}
         placeholder="Suits this class better"
-        onChange={(event) => setReason(event.target.value)}
+        {...form.register('reason')}
       />
     </PoseDialog>
   );

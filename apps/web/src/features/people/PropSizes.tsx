@@ -9,6 +9,8 @@ import {
 } from '@lotus-steady/core';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
+import { useForm, type UseFormReturn } from 'react-hook-form';
+import { useDraft } from '../../data/drafts/useDraft.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { useSaveProp } from '../../data/people/useSaveProp.js';
 import type { PersonWhole } from '../../data/types.js';
@@ -64,8 +66,19 @@ export function fitsOf({
   };
 }
 
-function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; stock: Stock }) {
-  const [measured, setMeasured] = useState('');
+/** What was measured just now, for each task; empty where nothing was. */
+type Measured = Record<PropTask, string>;
+const NOTHING_MEASURED = Object.fromEntries(PROP_TASKS.map((task) => [task, ''])) as Measured;
+
+interface SizeProps {
+  person: PersonWhole;
+  task: PropTask;
+  stock: Stock;
+  form: UseFormReturn<Measured>;
+}
+
+function Size({ person, task, stock, form }: SizeProps) {
+  const measured = form.watch(task);
   const range = RANGES[task];
   const saving = useSaveProp(person.id);
   const kept = person.propNotes.find((note) => note.task === task);
@@ -119,9 +132,8 @@ function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; st
               inputMode="numeric"
               min={1}
               max={199}
-              value={measured}
+              {...form.register(task)}
               placeholder={String(fits[range[0]] ?? 'usual')}
-              onChange={(event) => setMeasured(event.target.value)}
               className="block min-h-11 w-40 rounded-lg border border-strong-line bg-paper px-2 text-ink"
             />
           </label>
@@ -143,7 +155,9 @@ function Size({ person, task, stock }: { person: PersonWhole; task: PropTask; st
 /** How high things should be for someone, from their height and ranges; what worked is kept. */
 export function PropSizes({ person }: { person: PersonWhole }) {
   const hall = useHall();
-  const [open, setOpen] = useState(false);
+  const form = useForm<Measured>({ defaultValues: NOTHING_MEASURED });
+  const draft = useDraft(form, `person:${person.id}:props`, undefined);
+  const [open, setOpen] = useState(draft.typedAt !== undefined);
   const stock: Stock = {
     ...USUAL_STOCK,
     ...Object.fromEntries(
@@ -177,7 +191,7 @@ export function PropSizes({ person }: { person: PersonWhole }) {
           </p>
           <ul className="space-y-3">
             {PROP_TASKS.map((task) => (
-              <Size key={task} person={person} task={task} stock={stock} />
+              <Size key={task} person={person} task={task} stock={stock} form={form} />
             ))}
           </ul>
         </>
