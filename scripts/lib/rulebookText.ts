@@ -17,6 +17,7 @@ function boundText(bound: Bound): string {
   if ('support' in bound) return `support ${bound.support.join(' or ')}`;
   if ('still' in bound) return 'held, not moving';
   if ('purposeNot' in bound) return `purpose other than ${bound.purposeNot.join(', ')}`;
+  if ('familyNot' in bound) return `family other than ${bound.familyNot.join(', ')}`;
   return 'a change of level';
 }
 const testText = (test: StageTest): string => {

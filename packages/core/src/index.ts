@@ -115,6 +115,7 @@ export type { Clearance, InputError, OwnLimit, Person, Today } from './people/ty
 
 // From what people write to poses and steps.
 export { fold, words } from './reading/fold.js';
+export { OPENING_WORDS, OPENINGS, sayOpenings, type Opening } from './people/openings.js';
 export { PRONOUNS, pronounOf, type Pronoun } from './people/pronouns.js';
 export { parseSequence, type Sequence, type SequenceError, type Step } from './reading/parseSequence.js';
 export { plainSpelling } from './poses/plainSpelling.js';
@@ -175,6 +176,7 @@ export {
   USE_NAMES,
   type Bound,
   type Condition,
+  type Hold,
   type ConditionGroup,
   type Conflict,
   type Evidence,

@@ -27,6 +27,7 @@ import {
   watch,
   PHASE,
 } from '../../src/authoring/ruleWords.js';
+import { EVERYTHING, heldCondition } from '../../src/authoring/holds.js';
 import { published } from '../published.js';
 
 /** What is known of the bones; WHO 1994: osteoporosis from a T-score of -2.5 down. */
@@ -347,33 +348,46 @@ export const scoliosis: Condition = condition({
   ],
 });
 
-export const spinalFusion: Condition = condition({
-  id: 'spinal-fusion',
-  name: 'Spinal fusion, rods',
-  group: 'back',
-  aliases: ['fusion', 'fused spine', 'rods in the back', 'harrington rods'],
-  fields: [OPERATED, { key: 'levels', label: 'Levels', type: 'text', question: 'From which level to which (T4 to L2)?' }, CLEARED],
-  well: 'Hips, shoulders, balance, standing and chair work with the trunk as one piece.',
-  clearance: 'The surgeon in the first twelve weeks.',
-  warnings: ['wound-trouble', 'both-legs'],
-  say: 'The trunk moves as one piece; the hips do the bending.',
-  refer: 'New leg pain or numbness: the spine clinic.',
-  stage: healing('Spinal fusion', 12, 'the surgeon'),
-  rules: [
-    limit('bend', over('lumbarFlexionUse', 0.2), 'Under twelve weeks no bending.', { when: [below('weeks', 12)] }),
-    limit('extend', over('lumbarExtensionUse', 0.4), 'Under twelve weeks no back bend.', { when: [below('weeks', 12)] }),
-    limit('turn', over('thoracicTwistUse', 0.2), 'Under twelve weeks no turning.', { when: [below('weeks', 12)] }),
-    limit('bend-later', over('lumbarFlexionUse', 0.4), 'Nothing is asked of the fused part; its neighbours up to 0.4 of their range.', {
-      when: [from('weeks', 12)],
-    }),
-    limit('extend-later', over('lumbarExtensionUse', 0.4), 'Back bends are asked of hips and shoulders.', { when: [from('weeks', 12)] }),
-    limit('turn-later', over('thoracicTwistUse', 0.4), 'Turns stay small; hips and shoulders help.', { when: [from('weeks', 12)] }),
-    limit('twist-low', over('lumbarTwistUse', 0.4), 'The low back does not turn.'),
-    limit('side', over('sideBendUse', 0.4), 'Side bends stay small.'),
-    noNeckLoad('With rods'),
-    noJumping('With rods'),
-  ],
-});
+export const spinalFusion: Condition = heldCondition(
+  {
+    dated: 'operatedOn',
+    awayDays: 28,
+    overWeeks: 52,
+    waits: 'The surgeon says what the spine may bear.',
+    usually: [
+      { fromWeek: 0, opens: [] },
+      { fromWeek: 12, opens: ['floor', 'balance', 'hands', 'moderate-effort'] },
+      { fromWeek: 26, opens: EVERYTHING },
+    ],
+  },
+  {
+    id: 'spinal-fusion',
+    name: 'Spinal fusion, rods',
+    group: 'back',
+    aliases: ['fusion', 'fused spine', 'rods in the back', 'harrington rods'],
+    fields: [OPERATED, { key: 'levels', label: 'Levels', type: 'text', question: 'From which level to which (T4 to L2)?' }, CLEARED],
+    well: 'Hips, shoulders, balance, standing and chair work with the trunk as one piece.',
+    clearance: 'The surgeon, for what and from when.',
+    warnings: ['wound-trouble', 'both-legs'],
+    say: 'The trunk moves as one piece; the hips do the bending.',
+    refer: 'New leg pain or numbness: the spine clinic.',
+    stage: healing('Spinal fusion', 12, 'the surgeon'),
+    rules: [
+      limit('bend', over('lumbarFlexionUse', 0.2), 'Under twelve weeks no bending.', { when: [below('weeks', 12)] }),
+      limit('extend', over('lumbarExtensionUse', 0.4), 'Under twelve weeks no back bend.', { when: [below('weeks', 12)] }),
+      limit('turn', over('thoracicTwistUse', 0.2), 'Under twelve weeks no turning.', { when: [below('weeks', 12)] }),
+      limit('bend-later', over('lumbarFlexionUse', 0.4), 'Nothing is asked of the fused part; its neighbours up to 0.4 of their range.', {
+        when: [from('weeks', 12)],
+      }),
+      limit('extend-later', over('lumbarExtensionUse', 0.4), 'Back bends are asked of hips and shoulders.', { when: [from('weeks', 12)] }),
+      limit('turn-later', over('thoracicTwistUse', 0.4), 'Turns stay small; hips and shoulders help.', { when: [from('weeks', 12)] }),
+      limit('twist-low', over('lumbarTwistUse', 0.4), 'The low back does not turn.'),
+      limit('side', over('sideBendUse', 0.4), 'Side bends stay small.'),
+      noNeckLoad('With rods'),
+      noJumping('With rods'),
+    ],
+  },
+);
 
 export const ankylosing: Condition = condition({
   id: 'ankylosing-spondylitis',

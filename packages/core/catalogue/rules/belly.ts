@@ -16,6 +16,7 @@ import {
   watch,
   is,
 } from '../../src/authoring/ruleWords.js';
+import { EVERYTHING, heldCondition } from '../../src/authoring/holds.js';
 import { published } from '../published.js';
 
 export const hernia: Condition = condition({
@@ -35,31 +36,44 @@ export const hernia: Condition = condition({
     noJumping('With a hernia'),
   ],
 });
-export const bellySurgery: Condition = condition({
-  id: 'abdominal-surgery',
-  name: 'Abdominal surgery',
-  group: 'belly',
-  aliases: ['abdominal surgery', 'hysterectomy', 'appendix', 'gall bladder', 'stoma'],
-  fields: [OPERATED, CLEARED, { key: 'stoma', label: 'Stoma', type: 'boolean', question: 'Is there a stoma?' }],
-  well: 'Breath, ankles, shoulders, rolling through the side, later standing and all fours.',
-  clearance: 'The surgeon, commonly 6 to 12 weeks.',
-  warnings: ['wound-trouble', 'calf-swelling'],
-  say: 'Roll to the side to get up; support the scar to cough.',
-  refer: 'A bulge at the scar, fever, or pain that grows.',
-  stage: (input) => {
-    const stage = healing('Abdominal surgery', 6)(input);
-    return { ...stage, facts: { ...stage.facts, stoma: input.details.stoma === true } };
+export const bellySurgery: Condition = heldCondition(
+  {
+    dated: 'operatedOn',
+    awayDays: 14,
+    overWeeks: 26,
+    waits: 'The surgeon says what the belly wall may bear.',
+    usually: [
+      { fromWeek: 0, opens: ['balance'] },
+      { fromWeek: 6, opens: ['floor', 'balance', 'hands', 'moderate-effort'] },
+      { fromWeek: 12, opens: EVERYTHING },
+    ],
   },
-  rules: [
-    limit('belly', over('abdominalLoad', 0), 'Under six weeks no work of the belly wall.', { when: [below('weeks', 6)] }),
-    limit('belly-later', over('abdominalLoad', 1), 'To twelve weeks only light work of the belly wall.', { when: [below('weeks', 12)] }),
-    limit('pressed', over('bellyPressed', 0), 'Under twelve weeks nothing presses on the belly.', { when: [below('weeks', 12)] }),
-    limit('pressed-stoma', over('bellyPressed', 0), 'Nothing presses on a stoma.', { when: [is('stoma', true)] }),
-    limit('deep-back-bend', over('lumbarExtensionUse', 0.6), 'Under twelve weeks no pull on the scar.', { when: [below('weeks', 12)] }),
-    freeBreath('Straining pulls the scar', { when: [below('weeks', 12)] }),
-    noJumping('After a belly operation', { when: [below('weeks', 12)] }),
-  ],
-});
+  {
+    id: 'abdominal-surgery',
+    name: 'Abdominal surgery',
+    group: 'belly',
+    aliases: ['abdominal surgery', 'hysterectomy', 'appendix', 'gall bladder', 'stoma'],
+    fields: [OPERATED, CLEARED, { key: 'stoma', label: 'Stoma', type: 'boolean', question: 'Is there a stoma?' }],
+    well: 'Breath, ankles, shoulders, rolling through the side, later standing and all fours.',
+    clearance: 'The surgeon, commonly 6 to 12 weeks.',
+    warnings: ['wound-trouble', 'calf-swelling'],
+    say: 'Roll to the side to get up; support the scar to cough.',
+    refer: 'A bulge at the scar, fever, or pain that grows.',
+    stage: (input) => {
+      const stage = healing('Abdominal surgery', 6)(input);
+      return { ...stage, facts: { ...stage.facts, stoma: input.details.stoma === true } };
+    },
+    rules: [
+      limit('belly', over('abdominalLoad', 0), 'Under six weeks no work of the belly wall.', { when: [below('weeks', 6)] }),
+      limit('belly-later', over('abdominalLoad', 1), 'To twelve weeks only light work of the belly wall.', { when: [below('weeks', 12)] }),
+      limit('pressed', over('bellyPressed', 0), 'Under twelve weeks nothing presses on the belly.', { when: [below('weeks', 12)] }),
+      limit('pressed-stoma', over('bellyPressed', 0), 'Nothing presses on a stoma.', { when: [is('stoma', true)] }),
+      limit('deep-back-bend', over('lumbarExtensionUse', 0.6), 'Under twelve weeks no pull on the scar.', { when: [below('weeks', 12)] }),
+      freeBreath('Straining pulls the scar', { when: [below('weeks', 12)] }),
+      noJumping('After a belly operation', { when: [below('weeks', 12)] }),
+    ],
+  },
+);
 export const reflux: Condition = condition({
   id: 'reflux',
   name: 'Reflux, hiatal hernia',

@@ -1,6 +1,7 @@
 import {
   ageOn,
   type Condition,
+  CLEARED,
   ask,
   at,
   below,
@@ -23,6 +24,7 @@ import {
   watch,
   freeBreath,
 } from '../../src/authoring/ruleWords.js';
+import { EVERYTHING, MOST, heldCondition } from '../../src/authoring/holds.js';
 
 export const teenager: Condition = condition({
   id: 'teenager',
@@ -198,59 +200,79 @@ export const anxiety: Condition = condition({
   ],
 });
 
-export const eatingDisorder: Condition = condition({
-  id: 'eating-disorder',
-  name: 'Eating disorder',
-  group: 'whole',
-  aliases: ['anorexia', 'bulimia'],
-  well: 'Settling, breath, seated and lying work; feeling the body without judging it.',
-  clearance: 'Their treatment team: effort and fainting.',
-  warnings: ['fainted', 'chest-pain', 'thoughts'],
-  say: 'Rest counts as much as work.',
-  refer: 'The treatment team; a slow pulse, faintness or cold hands: today.',
-  stage: ({ details }) => staged('', {}, details.cleared === true ? [] : [clear('Eating disorder: ask for the treatment team’s word on effort.')]),
-  rules: [
-    limit('effort', over('met', 2.5), 'Effort stays light.'),
-    slowRise('Low pressure and a slow pulse'),
-    limit('strong', over('isometric', 2), 'No strong holds.'),
-    noJumping('Bone is often thin'),
-    limit('standing-still', [held(60), still, at('standing')], 'No long standing still.'),
-  ],
-});
-
-export const recentOperation: Condition = condition({
-  id: 'recent-operation',
-  name: 'Recent operation',
-  group: 'whole',
-  aliases: ['surgery', 'post-op', 'operation'],
-  fields: [
-    { key: 'operatedOn', label: 'Operated on', type: 'date', question: 'When, and on what?' },
-    { key: 'cleared', label: 'Medical clearance given', type: 'boolean', question: 'Has the surgeon said yes?' },
-  ],
-  well: 'Breath, feet and ankles, hands, neck, and what the surgeon allows.',
-  clearance: 'The surgeon or the physiotherapist, for what and from when.',
-  warnings: ['wound-trouble', 'calf-swelling', 'breathless-at-rest'],
-  say: 'What did they say you may do?',
-  refer: 'The surgical team for a wound, fever, or pain that grows.',
-  stage: ({ details, on }) => {
-    const days = typeof details.operatedOn === 'string' ? Math.floor((Date.parse(on) - Date.parse(details.operatedOn)) / 86_400_000) : 0;
-    const weeks = Math.max(0, Math.floor(days / 7));
-    const cleared = details.cleared === true;
-    return staged(details.operatedOn ? `${weeks} weeks after` : 'date not known', { weeks, cleared }, [
-      ...(details.operatedOn ? [] : [ask('Recent operation: ask when and on what.')]),
-      ...(cleared ? [] : [clear('Recent operation: the surgeon’s clearance first; gentle only until then.')]),
-    ]);
+export const eatingDisorder: Condition = heldCondition(
+  {
+    waits: 'The treatment team says up to which effort.',
+    usually: [{ fromWeek: 0, opens: MOST }],
   },
-  rules: [
-    limit('effort', over('isometric', 1), 'Until the clearance: gentle only.', { when: [is('cleared', false)] }),
-    limit('belly', over('abdominalLoad', 1), 'Until the clearance: no strain on the belly wall.', { when: [is('cleared', false)] }),
-    limit('inverted', over('inverted', 0), 'Until the clearance: no full inversions.', { when: [is('cleared', false)] }),
-    limit('prone', over('bellyPressed', 0), 'Under six weeks nothing presses on the belly.', { when: [below('weeks', 6)] }),
-    freeBreath('After an operation', { when: [is('cleared', false)] }),
-    noJumping('After an operation', { when: [below('weeks', 12)] }),
-    slowRise('After an operation'),
-  ],
-});
+  {
+    id: 'eating-disorder',
+    name: 'Eating disorder',
+    group: 'whole',
+    aliases: ['anorexia', 'bulimia'],
+    fields: [CLEARED],
+    well: 'Settling, breath, seated and lying work; feeling the body without judging it.',
+    clearance: 'Their treatment team: effort and fainting.',
+    warnings: ['fainted', 'chest-pain', 'thoughts'],
+    say: 'Rest counts as much as work.',
+    refer: 'The treatment team; a slow pulse, faintness or cold hands: today.',
+    stage: ({ details }) => staged('', {}, details.cleared === true ? [] : [clear('Eating disorder: ask for the treatment team’s word on effort.')]),
+    rules: [
+      limit('effort', over('met', 2.5), 'Effort stays light.'),
+      slowRise('Low pressure and a slow pulse'),
+      limit('strong', over('isometric', 2), 'No strong holds.'),
+      noJumping('Bone is often thin'),
+      limit('standing-still', [held(60), still, at('standing')], 'No long standing still.'),
+    ],
+  },
+);
+
+export const recentOperation: Condition = heldCondition(
+  {
+    dated: 'operatedOn',
+    awayDays: 7,
+    overWeeks: 26,
+    waits: 'The surgeon or physiotherapist says what is allowed, and from when.',
+    usually: [
+      { fromWeek: 0, opens: [] },
+      { fromWeek: 6, opens: ['floor', 'balance', 'hands', 'moderate-effort'] },
+      { fromWeek: 12, opens: EVERYTHING },
+    ],
+  },
+  {
+    id: 'recent-operation',
+    name: 'Recent operation',
+    group: 'whole',
+    aliases: ['surgery', 'post-op', 'operation'],
+    fields: [
+      { key: 'operatedOn', label: 'Operated on', type: 'date', question: 'When, and on what?' },
+      { key: 'cleared', label: 'Medical clearance given', type: 'boolean', question: 'Has the surgeon said yes?' },
+    ],
+    well: 'Breath, feet and ankles, hands, neck, and what the surgeon allows.',
+    clearance: 'The surgeon or the physiotherapist, for what and from when.',
+    warnings: ['wound-trouble', 'calf-swelling', 'breathless-at-rest'],
+    say: 'What did they say you may do?',
+    refer: 'The surgical team for a wound, fever, or pain that grows.',
+    stage: ({ details, on }) => {
+      const days = typeof details.operatedOn === 'string' ? Math.floor((Date.parse(on) - Date.parse(details.operatedOn)) / 86_400_000) : 0;
+      const weeks = Math.max(0, Math.floor(days / 7));
+      const cleared = details.cleared === true;
+      return staged(details.operatedOn ? `${weeks} weeks after` : 'date not known', { weeks, cleared }, [
+        ...(details.operatedOn ? [] : [ask('Recent operation: ask when and on what.')]),
+        ...(cleared ? [] : [clear('Recent operation: the surgeon’s clearance first; gentle only until then.')]),
+      ]);
+    },
+    rules: [
+      limit('effort', over('isometric', 1), 'Until the clearance: gentle only.', { when: [is('cleared', false)] }),
+      limit('belly', over('abdominalLoad', 1), 'Until the clearance: no strain on the belly wall.', { when: [is('cleared', false)] }),
+      limit('inverted', over('inverted', 0), 'Until the clearance: no full inversions.', { when: [is('cleared', false)] }),
+      limit('prone', over('bellyPressed', 0), 'Under six weeks nothing presses on the belly.', { when: [below('weeks', 6)] }),
+      freeBreath('After an operation', { when: [is('cleared', false)] }),
+      noJumping('After an operation', { when: [below('weeks', 12)] }),
+      slowRise('After an operation'),
+    ],
+  },
+);
 
 export const acuteIllness: Condition = condition({
   id: 'acute-illness',

@@ -28,6 +28,8 @@ import {
   clear,
   weeksSince,
 } from '../../src/authoring/ruleWords.js';
+import { EVERYTHING, heldCondition } from '../../src/authoring/holds.js';
+import type { Hold } from '../../src/rules/types.js';
 import { published } from '../published.js';
 
 const padded = { prop: 'blanket', where: 'folded under the knees' };
@@ -74,14 +76,27 @@ export const meniscus: Condition = condition({
     limit('kneel', [over('kneesShare', 0.3), held(60)], 'Kneeling stays short.', { when: [ACUTE] }),
   ],
 });
-export const kneeReplacement: Condition = condition({
+/** A new joint in hip or knee. */
+const NEW_JOINT: Hold = {
+  dated: 'operatedOn',
+  awayDays: 14,
+  overWeeks: 26,
+  waits: 'The surgical team says what the new joint may do.',
+  usually: [
+    { fromWeek: 0, opens: [] },
+    { fromWeek: 6, opens: ['floor', 'balance', 'hands', 'moderate-effort'] },
+    { fromWeek: 12, opens: EVERYTHING },
+  ],
+};
+
+export const kneeReplacement: Condition = heldCondition(NEW_JOINT, {
   id: 'knee-replacement',
   name: 'Knee replacement',
   group: 'legs',
   aliases: ['new knee', 'tkr', 'knee prosthesis'],
   fields: [OPERATED, SIDE, CLEARED, { key: 'flexion', label: 'Bends to, degrees', type: 'number', question: 'How far does the knee bend (usual 110 to 120)?' }],
   well: 'Chair and standing strength, straight-leg lifts, balance with a hand.',
-  clearance: 'The surgeon or physiotherapist in the first six weeks.',
+  clearance: 'The surgeon or physiotherapist, for what and from when.',
   warnings: ['hot-joint', 'calf-swelling', 'wound-trouble'],
   say: 'It clicks; that is the metal.',
   refer: 'Fever or a hot knee: the surgical team today.',
@@ -126,7 +141,7 @@ export const hipArthritis: Condition = condition({
     }),
   ],
 });
-export const hipReplacement: Condition = condition({
+export const hipReplacement: Condition = heldCondition(NEW_JOINT, {
   id: 'hip-replacement',
   name: 'Hip replacement',
   group: 'legs',
@@ -145,7 +160,7 @@ export const hipReplacement: Condition = condition({
     CLEARED,
   ],
   well: 'Standing with a hand, bridge, chair high enough, ankles, upper body.',
-  clearance: 'The surgeon or physiotherapist in the first six weeks.',
+  clearance: 'The surgeon or physiotherapist, for what and from when.',
   warnings: ['hip-out', 'calf-swelling', 'wound-trouble'],
   say: 'Knees a little apart, feet straight ahead.',
   refer: 'Sudden pain with the leg turned: emergency.',

@@ -27,6 +27,7 @@ import {
   headLevel,
   freeBreath,
 } from '../../src/authoring/ruleWords.js';
+import { EVERYTHING, MOST, heldCondition } from '../../src/authoring/holds.js';
 import { published } from '../published.js';
 
 export const neckPain: Condition = condition({
@@ -124,32 +125,45 @@ export const thoracicOutlet: Condition = condition({
     limit('neck-side', over('neckSideBend', 40), 'No forced side bend of the neck.'),
   ],
 });
-export const headInjury: Condition = condition({
-  id: 'head-injury',
-  name: 'Head injury, concussion, shunt',
-  group: 'nerves',
-  aliases: ['concussion', 'brain injury', 'raised head pressure', 'shunt'],
-  fields: [SINCE, CLEARED],
-  well: 'Short quiet sitting and standing work, breath, rest in dim light.',
-  clearance: 'The doctor, after the first two days.',
-  warnings: ['head-injury-worse', 'double-vision'],
-  say: 'Stay below what brings the headache on.',
-  refer: 'Worse headache, vomiting, sleepy: emergency.',
-  stage: ({ details, on }) => {
-    const weeks = weeksSince(details.since, on);
-    const days = typeof details.since === 'string' ? (Date.parse(on) - Date.parse(details.since)) / 86_400_000 : 0;
-    const waiting = days < 2 ? stop('Head injury in the last two days, or nobody knows when: no class.') : clear('Head injury: the doctor’s word first.');
-    return staged(weeks === undefined ? 'date not known' : `${weeks} weeks after`, { weeks: weeks ?? 0 }, details.cleared === true ? [] : [waiting]);
+export const headInjury: Condition = heldCondition(
+  {
+    dated: 'since',
+    awayDays: 2,
+    overWeeks: 12,
+    waits: 'The doctor says when to move again.',
+    usually: [
+      { fromWeek: 0, opens: ['floor', 'balance'] },
+      { fromWeek: 2, opens: MOST },
+      { fromWeek: 4, opens: EVERYTHING },
+    ],
   },
-  rules: [
-    ...headLevel('After a head injury', { evidence: published('amsterdam-2023', 'activity below symptoms; the level is common practice') }),
-    freeBreath('After a head injury'),
-    noJumping('After a head injury'),
-    noNeckLoad('After a head injury'),
-    watch('turns', over('neckRotation', 40), 'No fast turns of the head.', { cue: 'Turn the head slowly, eyes first.' }),
-    limit('effort', over('met', 3), 'Effort stays below what brings symptoms on.', { evidence: published('amsterdam-2023') }),
-  ],
-});
+  {
+    id: 'head-injury',
+    name: 'Head injury, concussion, shunt',
+    group: 'nerves',
+    aliases: ['concussion', 'brain injury', 'raised head pressure', 'shunt'],
+    fields: [SINCE, CLEARED],
+    well: 'Short quiet sitting and standing work, breath, rest in dim light.',
+    clearance: 'The doctor, after the first two days.',
+    warnings: ['head-injury-worse', 'double-vision'],
+    say: 'Stay below what brings the headache on.',
+    refer: 'Worse headache, vomiting, sleepy: emergency.',
+    stage: ({ details, on }) => {
+      const weeks = weeksSince(details.since, on);
+      const days = typeof details.since === 'string' ? (Date.parse(on) - Date.parse(details.since)) / 86_400_000 : 0;
+      const waiting = days < 2 ? stop('Head injury in the last two days, or nobody knows when: no class.') : clear('Head injury: the doctor’s word first.');
+      return staged(weeks === undefined ? 'date not known' : `${weeks} weeks after`, { weeks: weeks ?? 0 }, details.cleared === true ? [] : [waiting]);
+    },
+    rules: [
+      ...headLevel('After a head injury', { evidence: published('amsterdam-2023', 'activity below symptoms; the level is common practice') }),
+      freeBreath('After a head injury'),
+      noJumping('After a head injury'),
+      noNeckLoad('After a head injury'),
+      watch('turns', over('neckRotation', 40), 'No fast turns of the head.', { cue: 'Turn the head slowly, eyes first.' }),
+      limit('effort', over('met', 3), 'Effort stays below what brings symptoms on.', { evidence: published('amsterdam-2023') }),
+    ],
+  },
+);
 
 export const shoulderImpingement: Condition = condition({
   id: 'shoulder-impingement',
@@ -213,28 +227,42 @@ export const shoulderInstability: Condition = condition({
     limit('behind', over('shoulderExtension', 50), 'Not far behind.', { limb: 'affected' }),
   ],
 });
-export const shoulderReplacement: Condition = condition({
-  id: 'shoulder-replacement',
-  name: 'Shoulder replacement',
-  group: 'arms',
-  aliases: ['reverse shoulder', 'shoulder prosthesis'],
-  fields: [OPERATED, SIDE, CLEARED],
-  stage: healing('Shoulder replacement', 12),
-  well: 'Legs, trunk, the other arm; sitting and standing.',
-  clearance: 'The surgeon in the first twelve weeks.',
-  warnings: ['wound-trouble', 'hot-joint'],
-  say: 'The elbow stays where you can see it.',
-  refer: 'The surgical team for a pop, fever or a wet wound.',
-  rules: [
-    limit('behind', over('shoulderExtension', 20), 'The elbow does not go behind the body.', { limb: 'affected' }),
-    limit('behind-rotated', [over('shoulderExtension', 5), over('shoulderRotationIn', 45)], 'The hand does not go behind the back.', { limb: 'affected' }),
-    limit('load', over('wristLoad', 0.05), 'Under twelve weeks no weight through the arm.', { when: [below('weeks', 12)], limb: 'affected' }),
-    limit('load-later', over('wristLoad', 0.25), 'Later only light weight.', { limb: 'affected' }),
-    limit('overhead', over('shoulderFlexion', 130), 'The arm rises to about 130 degrees.', { limb: 'affected' }),
-    limit('inverted', over('inverted', 0), 'No shoulder stand.'),
-    limit('bind', over('bind', 0), 'No binds: they pull the shoulder.'),
-  ],
-});
+export const shoulderReplacement: Condition = heldCondition(
+  {
+    dated: 'operatedOn',
+    awayDays: 14,
+    overWeeks: 26,
+    waits: 'The surgeon says what that arm may do.',
+    usually: [
+      { fromWeek: 0, opens: ['balance'] },
+      { fromWeek: 6, opens: ['floor', 'balance', 'moderate-effort'] },
+      { fromWeek: 12, opens: MOST },
+      { fromWeek: 26, opens: EVERYTHING },
+    ],
+  },
+  {
+    id: 'shoulder-replacement',
+    name: 'Shoulder replacement',
+    group: 'arms',
+    aliases: ['reverse shoulder', 'shoulder prosthesis'],
+    fields: [OPERATED, SIDE, CLEARED],
+    stage: healing('Shoulder replacement', 12),
+    well: 'Legs, trunk, the other arm; sitting and standing.',
+    clearance: 'The surgeon, for what and from when.',
+    warnings: ['wound-trouble', 'hot-joint'],
+    say: 'The elbow stays where you can see it.',
+    refer: 'The surgical team for a pop, fever or a wet wound.',
+    rules: [
+      limit('behind', over('shoulderExtension', 20), 'The elbow does not go behind the body.', { limb: 'affected' }),
+      limit('behind-rotated', [over('shoulderExtension', 5), over('shoulderRotationIn', 45)], 'The hand does not go behind the back.', { limb: 'affected' }),
+      limit('load', over('wristLoad', 0.05), 'Under twelve weeks no weight through the arm.', { when: [below('weeks', 12)], limb: 'affected' }),
+      limit('load-later', over('wristLoad', 0.25), 'Later only light weight.', { limb: 'affected' }),
+      limit('overhead', over('shoulderFlexion', 130), 'The arm rises to about 130 degrees.', { limb: 'affected' }),
+      limit('inverted', over('inverted', 0), 'No shoulder stand.'),
+      limit('bind', over('bind', 0), 'No binds: they pull the shoulder.'),
+    ],
+  },
+);
 export const wristPain: Condition = condition({
   id: 'wrist-pain',
   name: 'Wrist pain',

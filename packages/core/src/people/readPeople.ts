@@ -8,6 +8,7 @@ import { dueDateFrom, gestationOn, IMPLAUSIBLE_DAYS } from '../calendar/gestatio
 import type { DetailField } from '../rules/types.js';
 import type { Rulebook } from '../rules/rulebook.js';
 import type { Side } from '../side.js';
+import { OPENINGS, type Opening } from './openings.js';
 import { PRONOUNS } from './pronouns.js';
 import type { Clearance, InputError, OwnLimit, Person, PersonCondition, Today } from './types.js';
 import type { Details } from './types.js';
@@ -266,8 +267,15 @@ const readClearances = (value: unknown, field: string, errors: InputError[], rul
     if (!isDate(raw.on)) fail('on', 'When it was given is a real date, YYYY-MM-DD.');
     if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until))
       fail('until', 'Until is a real date, YYYY-MM-DD.');
+    const opens = raw.opens ?? undefined;
+    const isOpening = (one: unknown): one is Opening => OPENINGS.includes(one as Opening);
+    if (opens !== undefined && !(Array.isArray(opens) && opens.every(isOpening)))
+      fail('opens', `What a medical clearance opens is a list of: ${OPENINGS.join(', ')}.`);
+    else if (opens !== undefined && !rulebook.conditions.find(({ id }) => id === what)?.hold)
+      fail('opens', 'Nothing waits for what this medical clearance is for: leave out what it opens.');
     return {
       for: what,
+      ...(Array.isArray(opens) ? { opens: opens.filter(isOpening) } : {}),
       by,
       on: isDate(raw.on) ? raw.on : '',
       ...(isDate(raw.until) ? { until: raw.until } : {}),

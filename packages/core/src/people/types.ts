@@ -1,4 +1,5 @@
 import type { SidedMeasure, MidlineMeasure } from '../poses/measures.js';
+import type { Opening } from './openings.js';
 import type { Side } from '../side.js';
 
 /** A movement that can be measured on a person: `neckFlexion`, `shoulderFlexionRight`. */
@@ -37,9 +38,13 @@ export interface OwnLimit {
   why?: string;
 }
 
-/** A professional's clearance. It lifts only what it names: a condition's waiting, or one rule. */
+/**
+ * A professional's clearance. It lifts only what it names: a condition's waiting, or one rule. Of a condition it may
+ * say what it opens; where it does not, it opens what such a team usually means at that week.
+ */
 export interface Clearance {
   for: string;
+  opens?: readonly Opening[];
   by: string;
   on: string;
   until?: string;

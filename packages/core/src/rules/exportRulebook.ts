@@ -34,7 +34,7 @@ const ruleOf = (condition: string) => (rule: Rule) => {
 export const exportRulebook = (rulebook: Rulebook) => ({
   version: rulebook.version,
   conditions: rulebook.conditions.map(
-    ({ id, name, aliases, group, fields, well, clearance, warnings, say, refer }) => ({
+    ({ id, name, aliases, group, fields, well, clearance, hold, warnings, say, refer }) => ({
       id,
       name,
       aliases,
@@ -42,6 +42,7 @@ export const exportRulebook = (rulebook: Rulebook) => ({
       details: fields,
       well,
       ...(clearance ? { clearance } : {}),
+      ...(hold ? { hold } : {}),
       warnings,
       say,
       refer,

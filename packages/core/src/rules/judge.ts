@@ -1,7 +1,7 @@
 import { USUAL_RANGE } from '../body/ranges.js';
 import type { Person } from '../people/types.js';
 import { SIDED_MEASURES, type Judged, type MeasureName } from '../poses/measures.js';
-import type { Action, Level } from '../poses/types.js';
+import type { Action, Family, Level } from '../poses/types.js';
 import type { ActiveRule } from './stagePerson.js';
 import { countsTowards } from './sums.js';
 import { USE_NAMES, type Bound, type LimbSide, type Quantity, type Sum } from './types.js';
@@ -14,6 +14,8 @@ export interface Trial extends Judged {
   moving: boolean;
   /** The action of the pose's primary purpose. */
   action: Action;
+  /** The pose's family. */
+  family: Family;
   /** Seconds that this step would bring the lane to. */
   sums: Readonly<Record<Sum, number>>;
   /** Where the body was before. */
@@ -133,6 +135,13 @@ function read(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbS
       measure: 'purpose',
       value: trial.action,
       limit: bound.purposeNot.join(' or '),
+    };
+  if ('familyNot' in bound)
+    return {
+      bites: !bound.familyNot.includes(trial.family),
+      measure: 'family',
+      value: trial.family,
+      limit: bound.familyNot.join(' or '),
     };
   return {
     bites: trial.from !== undefined && trial.from !== trial.level,

@@ -4,7 +4,7 @@ import type { Person } from '../people/types.js';
 import type { Catalogue } from '../poses/catalogue.js';
 import { LEVELS } from '../poses/levels.js';
 import { MEASURE_NAMES, SIDED_MEASURES, type Judged } from '../poses/measures.js';
-import type { Action, Breath, Pose, Variant } from '../poses/types.js';
+import type { Action, Breath, Family, Pose, Variant } from '../poses/types.js';
 import { breathSeconds, countSeconds } from '../people/pace.js';
 import { ageOn } from '../calendar/dates.js';
 import { countsTowards } from './sums.js';
@@ -24,6 +24,21 @@ export const COLUMN_WORDS = {
     'invert',
     'rest',
   ] satisfies Action[],
+  family: [
+    'breath',
+    'chair',
+    'standing',
+    'balance',
+    'all-fours',
+    'prone',
+    'supine',
+    'seated',
+    'side-lying',
+    'inverted',
+    'rest',
+    'children',
+    'joints',
+  ] satisfies Family[],
 } as const;
 /** Columns that are not measures: what they hold is a place in a list, or seconds. */
 const EXTRA = [
@@ -31,6 +46,7 @@ const EXTRA = [
   'breath',
   'support',
   'action',
+  'family',
   'moving',
   'hold',
   'both',
@@ -61,6 +77,7 @@ export interface MeasureTable extends Columns {
 /** A shape as it is held or moved in: seconds on one side, and on both together. */
 export interface Shape extends Judged {
   action: Action;
+  family: Family;
   moving: boolean;
   seconds: number;
   both: number;
@@ -69,7 +86,7 @@ export interface Shape extends Judged {
 /** Shapes as numbers in columns. */
 export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
   const columns = Array.from({ length: COLUMN.size }, () => new Float64Array(shapes.length));
-  shapes.forEach(({ measures, level, breath, support, action, moving, seconds, both }, row) => {
+  shapes.forEach(({ measures, level, breath, support, action, family, moving, seconds, both }, row) => {
     const set = (name: string, value: number): void => {
       columns[COLUMN.get(name)!]![row] = value;
     };
@@ -81,6 +98,7 @@ export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
     set('breath', COLUMN_WORDS.breath.indexOf(breath));
     set('support', COLUMN_WORDS.support.indexOf(support));
     set('action', COLUMN_WORDS.action.indexOf(action));
+    set('family', COLUMN_WORDS.family.indexOf(family));
     set('moving', Number(moving));
     set('hold', seconds);
     set('both', both);
@@ -112,6 +130,7 @@ export function measureTable(
       breath,
       support,
       action: pose.purposes[0].action,
+      family: pose.family,
       moving: pose.hold.unit === 'rounds',
       seconds,
       both: seconds * (pose.side ? 2 : 1),

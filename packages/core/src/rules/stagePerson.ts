@@ -1,5 +1,5 @@
 import { buildOf, type Build } from '../body/build.js';
-import type { OwnLimit, Person } from '../people/types.js';
+import type { Clearance, OwnLimit, Person } from '../people/types.js';
 import { ageOn, daysBetween, spokenDate } from '../calendar/dates.js';
 import { asTheHallHasIt, NO_HALL_RULES, ownRulesOf, type HallRules } from './hallRules.js';
 import type { Rulebook } from './rulebook.js';
@@ -62,6 +62,13 @@ export const conflictText = ({ text, neutral }: Conflict, poseName: StageSetting
 const lasts = (until: string | undefined, on: string): boolean =>
   until === undefined || daysBetween(on, until) >= 0;
 
+/** What clearances of one condition say of it: all that any of them opens. */
+function clearedBy(clearances: readonly Clearance[]): Details {
+  if (!clearances.length) return {};
+  const said = clearances.flatMap(({ opens }) => (opens ? [opens] : []));
+  return { cleared: true, ...(said.length ? { clearedFor: [...new Set(said.flat())] } : {}) };
+}
+
 /**
  * Conditions someone has on a date, named or known from birth and today, with details that a medical clearance on
  * file has filled in.
@@ -70,14 +77,10 @@ function conditionsOf(
   person: Person,
   { on, rulebook }: Pick<StageSettings, 'on' | 'rulebook'>,
 ): { condition: Condition; details: Details }[] {
-  const cleared = new Set(
-    person.clearances
-      .filter((one) => daysBetween(one.on, on) >= 0 && lasts(one.until, on))
-      .map((one) => one.for),
-  );
+  const valid = person.clearances.filter((one) => daysBetween(one.on, on) >= 0 && lasts(one.until, on));
   const named = person.conditions.map(({ condition, details }) => ({
     condition: rulebook.condition(condition),
-    details: cleared.has(condition) ? { ...details, cleared: true } : details,
+    details: { ...details, ...clearedBy(valid.filter((one) => one.for === condition)) },
   }));
   const mother = named.some(
     ({ condition, details }) =>

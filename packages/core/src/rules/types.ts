@@ -1,5 +1,6 @@
 import type { MidlineMeasure, MeasureName, SidedMeasure } from '../poses/measures.js';
-import type { Action, Breath, Level } from '../poses/types.js';
+import type { Action, Breath, Family, Level } from '../poses/types.js';
+import type { Opening } from '../people/openings.js';
 import type { Details, Person } from '../people/types.js';
 
 /** Measures whose share of the usual range rules speak of. */
@@ -47,6 +48,7 @@ export type Bound =
   | { breath: readonly Breath[] }
   | { support: readonly ('none' | 'hand' | 'trunk')[] }
   | { purposeNot: readonly Action[] }
+  | { familyNot: readonly Family[] }
   | { levelChange: true }
   /** Held, not moving. */
   | { still: true };
@@ -151,6 +153,20 @@ export type ConditionGroup =
   | 'breath'
   | 'whole';
 
+/** How someone waits for a medical clearance, and what one that says no more than yes usually opens. */
+export interface Hold {
+  /** The detail that says when it was; left out where it did not happen on one day. */
+  dated?: 'operatedOn' | 'since';
+  /** Not in class for so many days after it, cleared or not. */
+  awayDays?: number;
+  /** From so many weeks after it nobody needs to say yes any more. */
+  overWeeks?: number;
+  /** What is said of the wait. */
+  waits: string;
+  /** What a bare yes opens, from which week on: the last that has come. */
+  usually: readonly { fromWeek: number; opens: readonly Opening[] }[];
+}
+
 /** A diagnosis, a life stage or a group. */
 export interface Condition {
   id: string;
@@ -162,6 +178,8 @@ export interface Condition {
   well: string;
   /** The clearance it needs, and whose; absent where none is. */
   clearance?: string;
+  /** How it waits for that; absent where the rules or a stop say it, or it only asks. */
+  hold?: Hold;
   /** Warning signs to ask for, by id, beside those for everyone. */
   warnings: readonly string[];
   /** What to say to the person. */

@@ -40,7 +40,7 @@ export const RANKED_PEOPLE: Readonly<Record<string, Record<string, unknown>>> = 
   'carpal tunnel': { conditions: ['carpal tunnel'] },
   'frozen shoulder': { conditions: ['frozen shoulder'] },
   'knee arthritis': { conditions: ['knee arthritis'] },
-  'new hip': { conditions: ['hip replacement'] },
+  'new hip': { conditions: [{ condition: 'hip replacement', operatedOn: '2026-09-20', cleared: true }] },
   'neck disc': { conditions: ['neck disc'] },
   reflux: { conditions: ['reflux'] },
   hernia: { conditions: ['hernia'] },
@@ -439,7 +439,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Plank',
     'breastbone five weeks',
-    'boat.chair shins-level.one chair-march knee-lift-into-hand side-leg-lift seated-leg-lift',
+    'pelvic-tilt.standing boat.chair shins-level.one chair-march knee-lift-into-hand side-leg-lift seated-leg-lift',
     'neither on the arms nor curled',
   ),
   c(

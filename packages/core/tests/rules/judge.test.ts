@@ -37,6 +37,7 @@ const trial = (id: string, more: Partial<Trial> = {}): Trial => {
     holdSeconds: 30,
     moving: false,
     action: 'open',
+    family: 'standing',
     sums: NO_SUMS,
     ...more,
   };
@@ -332,6 +333,7 @@ describe('whatever the rules', () => {
             trial(variant.id, {
               holdSeconds: 900,
               action: pose.purposes[0].action,
+              family: pose.family,
               moving: pose.hold.unit === 'rounds',
               from: 'standing',
               sums: {

@@ -40,8 +40,15 @@ export const fit = (
     ...(hall ? { hall } : {}),
   }).lanes[0]!;
 export const allRules = CONDITIONS.flatMap(({ rules }) => rules);
+/** Long enough ago for a bare yes to open all that it ever does. */
+export function afterTheWait(id: string): Record<string, unknown> {
+  const { hold } = CONDITIONS.find((condition) => condition.id === id)!;
+  return hold ? { cleared: true, ...(hold.dated ? { [hold.dated]: '2025-12-20' } : {}) } : {};
+}
+
 /** Nothing more known than that: born so that a child is one. */
 export const careful = (id: string): Record<string, unknown> => ({
-  conditions: [{ condition: id }],
+  // What waits for a clearance is tried as it is after the wait.
+  conditions: [{ condition: id, ...afterTheWait(id) }],
   ...(id === 'child' ? { born: '2019-05-05', heightCm: 122 } : {}),
 });

@@ -56,6 +56,7 @@ describe('the quick judge', () => {
         holdSeconds,
         moving: pose.hold.unit === 'rounds',
         action: pose.purposes[0].action,
+        family: pose.family,
         sums: { ...NO_SUMS, supineUnbroken: supine, supineTotal: supine },
       };
       return Math.max(

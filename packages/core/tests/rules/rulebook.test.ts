@@ -26,7 +26,7 @@ import {
   WARNING_SIGNS,
   waysToSatisfy,
 } from '../builtIn.js';
-import { ON, ROOT, allRules, careful, stage } from './people.js';
+import { afterTheWait, ON, ROOT, allRules, careful, stage } from './people.js';
 
 describe('what is there', () => {
   test('at least 50 conditions and 180 rules, each told whole', () => {
@@ -86,7 +86,9 @@ describe('what is there', () => {
     '%s: said out loud, and the neutral choices suit both',
     (_names, conflict) => {
       const { between, neutral } = conflict;
-      const staged = stage({ conditions: between.map((condition) => ({ condition })) });
+      const staged = stage({
+        conditions: between.map((condition) => ({ condition, ...afterTheWait(condition) })),
+      });
       const table = measureTable(BUILT_IN, SOMEBODY, ON);
       const codes = judgeAll(compileRules(staged), table);
       expect(staged.alerts).toContainEqual({

@@ -1,12 +1,12 @@
-import type { Condition, LimitKind } from '@lotus-steady/core';
+import { OPENING_WORDS, OPENINGS, type Condition, type LimitKind } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Plus, X } from 'lucide-react';
 import { Controller, useFieldArray, type UseFormReturn } from 'react-hook-form';
 import { Button } from '../../ui/Button.js';
 import type { Choice } from '../../ui/choices.js';
 import { ComboboxField } from '../../ui/ComboboxField.js';
-import { SelectField, TextField } from '../../ui/Field.js';
-import type { PersonValues } from './personValues.js';
+import { CheckField, SelectField, TextField } from '../../ui/Field.js';
+import { waitsFor, type PersonValues } from './personValues.js';
 
 const KINDS: Readonly<Record<string, LimitKind>> = RULEBOOK.limitKinds;
 
@@ -103,8 +103,51 @@ export function LimitFields({ form: { control, register, watch }, wrong }: Props
   );
 }
 
+/** What a clearance opens: what was said, or no more than yes. */
+function OpensFields({
+  form: { register, watch },
+  i,
+  error,
+}: {
+  form: Props['form'];
+  i: number;
+  error?: string;
+}) {
+  const says = watch(`clearances.${i}.says`);
+  return (
+    <div className="sm:col-span-2">
+      <SelectField
+        label="They said"
+        error={error}
+        hint={
+          says
+            ? 'What is not ticked waits.'
+            : 'Opens what such a team usually means at that week, and no more.'
+        }
+        {...register(`clearances.${i}.says`)}
+      >
+        <option value="">yes, and no more</option>
+        <option value="for-what">yes, for these:</option>
+      </SelectField>
+      {says && (
+        <div className="mt-2 flex flex-wrap gap-x-6">
+          {OPENINGS.map((opening) => (
+            <CheckField
+              key={opening}
+              label={OPENING_WORDS[opening]}
+              value={opening}
+              {...register(`clearances.${i}.opens`)}
+            />
+          ))}
+        </div>
+      )}
+    </div>
+  );
+}
+
 /** Medical clearances: who gave it, when, until when, and for which condition or rule; it lifts only that. */
-export function ClearanceFields({ form: { control, register, watch }, wrong }: Props) {
+export function ClearanceFields({ form, wrong }: Props) {
+  const { control, register, watch } = form;
   const { fields, append, remove } = useFieldArray({ control, name: 'clearances' });
   const has = watch('conditions').map(({ condition }) => condition);
   const conditions = RULEBOOK.conditions.filter(({ id }) => has.includes(id));
@@ -139,7 +182,12 @@ export function ClearanceFields({ form: { control, register, watch }, wrong }: P
             <TextField label="On" type="date" error={at('on')} {...register(`clearances.${i}.on`)} />
             <TextField label="Until" type="date" error={at('until')} {...register(`clearances.${i}.until`)} />
             <TextField label="In their words" error={at('words')} {...register(`clearances.${i}.words`)} />
-            <Button look="quiet" className="self-end justify-self-end" onClick={() => remove(i)}>
+            {waitsFor(watch(`clearances.${i}.for`)) && <OpensFields form={form} i={i} error={at('opens')} />}
+            <Button
+              look="quiet"
+              className="self-end justify-self-end sm:col-start-2"
+              onClick={() => remove(i)}
+            >
               <X aria-hidden size={18} />
               Remove
             </Button>
@@ -149,7 +197,7 @@ export function ClearanceFields({ form: { control, register, watch }, wrong }: P
       <Button
         look="quiet"
         disabled={!conditions.length}
-        onClick={() => append({ for: '', by: '', on: '', until: '', words: '' })}
+        onClick={() => append({ for: '', says: '', opens: [], by: '', on: '', until: '', words: '' })}
       >
         <Plus aria-hidden size={18} />A medical clearance
       </Button>

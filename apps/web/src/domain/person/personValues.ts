@@ -1,4 +1,4 @@
-import type { Pronoun } from '@lotus-steady/core';
+import type { Hold, Opening, Pronoun } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { PersonDraft, PersonLine } from '../../data/types.js';
 import { readDetails, type TypedDetails } from './details.js';
@@ -31,7 +31,16 @@ export interface PersonValues {
   screening: Record<ScreeningKey, string>;
   conditions: { condition: string; details: TypedDetails }[];
   limits: { kind: string; side: string; most: string; by: string; until: string; why: string }[];
-  clearances: { for: string; by: string; on: string; until: string; words: string }[];
+  clearances: {
+    for: string;
+    /** Whether it says for what; a bare yes opens what such a team usually means. */
+    says: '' | 'for-what';
+    opens: Opening[];
+    by: string;
+    on: string;
+    until: string;
+    words: string;
+  }[];
 }
 
 const typed = (value: unknown): string => (value === undefined || value === null ? '' : String(value));
@@ -60,14 +69,20 @@ export const valuesOf = (person?: PersonLine): PersonValues => ({
     until: typed(until),
     why: typed(why),
   })),
-  clearances: (person?.clearances ?? []).map(({ for: what, by, on, until, words }) => ({
+  clearances: (person?.clearances ?? []).map(({ for: what, opens, by, on, until, words }) => ({
     for: what,
+    says: opens ? 'for-what' : '',
+    opens: [...(opens ?? [])],
     by,
     on,
     until: typed(until),
     words: typed(words),
   })),
 });
+
+/** How a condition waits for a clearance; undefined where it does not, and for a rule. */
+export const waitsFor = (id: string): Hold | undefined =>
+  RULEBOOK.conditions.find((one) => one.id === id)?.hold;
 
 /** Leaves out what was left open. */
 const filled = (table: Record<string, string>): Record<string, string> =>
@@ -97,6 +112,9 @@ export function writtenOf(values: PersonValues, person?: PersonLine): PersonDraf
       ...filled(limit),
       ...(most.trim() ? { most: Number(most.replace(',', '.')) } : {}),
     })) as unknown as PersonDraft['limits'],
-    clearances: values.clearances.map(filled) as unknown as PersonDraft['clearances'],
+    clearances: values.clearances.map(({ says, opens, ...clearance }) => ({
+      ...filled(clearance),
+      ...(says && waitsFor(clearance.for) ? { opens } : {}),
+    })) as unknown as PersonDraft['clearances'],
   };
 }

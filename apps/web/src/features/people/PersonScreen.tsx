@@ -1,4 +1,4 @@
-import { nextChanges, stagePerson } from '@lotus-steady/core';
+import { nextChanges, sayOpenings, stagePerson } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -69,10 +69,10 @@ function Known({ person: { records: _records, propNotes: _notes, ...person } }: 
     ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],
     ...(person.born ? [['Born', sayDate(person.born)] as [string, string]] : []),
     ...(limits ? [['Personal limits', limits] as [string, string]] : []),
-    ...person.clearances.map(({ for: what, by, on, until }): [string, string] => [
+    ...person.clearances.map(({ for: what, opens, by, on, until }): [string, string] => [
       'Medical clearance',
       `${RULEBOOK.rule(what)?.rule.reason ?? RULEBOOK.conditionName(what)} by ${by}, ` +
-        `${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}`,
+        `${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}${opens ? `: ${sayOpenings(opens) || 'light work on a chair or standing'}` : ''}`,
     ]),
   ];
   return <Terms look="framed" of={facts} />;

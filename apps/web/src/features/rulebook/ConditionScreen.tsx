@@ -1,4 +1,11 @@
-import { conflictText, type Condition, type WarningSign } from '@lotus-steady/core';
+import {
+  conflictText,
+  OPENINGS,
+  sayOpenings,
+  type Condition,
+  type Hold,
+  type WarningSign,
+} from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Plus } from 'lucide-react';
 import { useState } from 'react';
@@ -29,14 +36,36 @@ export function ConditionScreen() {
   return <Whole key={id} condition={condition} />;
 }
 
+/** What holds while there is no clearance. */
+const sayWait = ({ awayDays, overWeeks, waits }: Hold): string =>
+  [
+    ...(awayDays ? [`Not in class in the first ${awayDays} days.`] : []),
+    `Breath, small joints and rest. ${waits}`,
+    ...(overWeeks ? [`After ${overWeeks} weeks nobody needs to say yes any more.`] : []),
+  ].join(' ');
+
+/** What a clearance opens that does not say for what, week by week. */
+const sayUsually = ({ usually }: Hold): string =>
+  usually
+    .map(({ fromWeek, opens }) => {
+      const what =
+        opens.length === OPENINGS.length
+          ? 'everything'
+          : sayOpenings(opens) || 'light work on a chair or standing';
+      return fromWeek ? `from week ${fromWeek} ${what}` : what;
+    })
+    .join('; ');
+
 function Whole({ condition }: { condition: Condition }) {
-  const { id, name, aliases, fields, well, clearance, warnings, say, refer, rules } = condition;
+  const { id, name, aliases, fields, well, clearance, hold, warnings, say, refer, rules } = condition;
   const hall = useHall().rules;
   const [adding, setAdding] = useState(false);
   const conflicts = RULEBOOK.conflicts.filter(({ between }) => between.includes(id));
   const facts: readonly (readonly [string, string | undefined])[] = [
     ['Goes well', well],
     ['Medical clearance', clearance],
+    ['Until then', hold && sayWait(hold)],
+    ['A bare yes opens', hold && sayUsually(hold)],
     ['Ask', fields.map((field) => field.question ?? `${field.label}?`).join(' ') || undefined],
     ['Say', say],
     ['Refer', refer],

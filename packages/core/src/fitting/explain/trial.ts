@@ -23,6 +23,7 @@ export function trialOf(
     holdSeconds,
     moving: pose.hold.unit === 'rounds',
     action: pose.purposes[0].action,
+    family: pose.family,
     sums: sumsAfter(before, judged.measures, holdSeconds * Math.max(1, sidesOf(pose, sides).length)),
     ...(from ? { from } : {}),
   };

@@ -1,0 +1,152 @@
+/** Who waits for a medical clearance, and what it opens. */
+import {
+  BUILT_IN,
+  CONDITIONS,
+  dateAfter,
+  fitClass,
+  measureTable,
+  parseSequence,
+  readPeople,
+  USUAL_HOUSE_VIEW,
+} from '../builtIn.js';
+import { compileRules, judgeAll } from '../../src/rules/judgeAll.js';
+import { ON, read, stage } from './people.js';
+
+const held = CONDITIONS.filter(({ hold }) => hold);
+const ago = (days: number): string => dateAfter(ON, -days);
+const EARLY = new Set(['breath', 'joints', 'rest']);
+
+/** Families of poses of which something is let in as it is. */
+function families(person: Record<string, unknown>, view = USUAL_HOUSE_VIEW): Set<string> {
+  const table = measureTable(BUILT_IN, read(person), ON);
+  const codes = judgeAll(compileRules(stage(person, ON, view)), table);
+  return new Set(table.rows.filter((_, row) => codes[row]! < 2).map(({ pose }) => pose.family));
+}
+const withHold = (id: string, days: number | undefined, more: Record<string, unknown> = {}) => {
+  const { hold } = CONDITIONS.find((condition) => condition.id === id)!;
+  const date = hold!.dated && days !== undefined ? { [hold!.dated]: ago(days) } : {};
+  return { conditions: [{ condition: id, ...date }], ...more };
+};
+
+describe.each(held.map(({ id, hold }) => [id, hold!] as const))('%s', (id, hold) => {
+  test('without a clearance: breath, small joints and rest, and it is said', () => {
+    const person = withHold(id, undefined);
+    expect([...families(person)].filter((family) => !EARLY.has(family))).toEqual([]);
+    expect(stage(person).alerts.map(({ kind }) => kind)).toContain('clearance');
+    // Where it happened on a day, that day is asked for.
+    expect(stage(person).alerts.some(({ kind, text }) => kind === 'ask' && /when it was/.test(text))).toBe(
+      hold.dated !== undefined,
+    );
+  });
+
+  test('some of what is early can be done, also on a chair', () => {
+    const { people } = readPeople([{ name: 'A', ...withHold(id, hold.awayDays) }], ON);
+    const table = measureTable(BUILT_IN, people[0]!, ON);
+    const codes = judgeAll(compileRules(stage(withHold(id, hold.awayDays))), table);
+    expect(table.rows.filter((_, row) => codes[row]! < 2).length).toBeGreaterThanOrEqual(6);
+  });
+
+  test('a bare yes opens more and more, never less, as weeks go by', () => {
+    const opened = hold.usually.map(({ opens }) => new Set(opens));
+    opened.slice(1).forEach((now, i) => expect([...opened[i]!].filter((one) => !now.has(one))).toEqual([]));
+    const weeks = hold.usually.map(({ fromWeek }) => fromWeek);
+    expect(weeks).toEqual([...weeks].sort((a, b) => a - b));
+    expect(weeks[0]).toBe(0);
+  });
+
+  test('a clearance that says all opens what no other rule shuts', () => {
+    const all = ['floor', 'balance', 'hands', 'end-range', 'upside-down', 'moderate-effort'];
+    const person = withHold(id, Math.max(hold.awayDays ?? 0, 30), {
+      clearances: [{ for: id, by: 'surgeon', on: ago(1), opens: all }],
+    });
+    expect(stage(person).rules.filter(({ rule }) => rule.id.includes('.hold-'))).toEqual([]);
+  });
+});
+
+const verdictsOf = (person: Record<string, unknown>, ...steps: string[]): string[] =>
+  fitClass({
+    sequence: parseSequence(steps.map((step) => `- ${step}`).join('\n')).sequence,
+    people: [read(person)],
+    on: ON,
+    houseView: USUAL_HOUSE_VIEW,
+  }).lanes[0]!.steps.map(({ verdict }) => verdict);
+
+describe('a hip replaced', () => {
+  const hip = (days: number, more: Record<string, unknown> = {}) => withHold('hip-replacement', days, more);
+  test('five days ago: not in class, whoever has said yes', () => {
+    const cleared = { clearances: [{ for: 'hip-replacement', by: 'surgeon', on: ago(1) }] };
+    expect([stage(hip(5)).stopped, stage(hip(5, cleared)).stopped, stage(hip(14)).stopped]).toEqual([
+      true,
+      true,
+      false,
+    ]);
+  });
+  test('three weeks ago and nothing said: no plank, no bow, no half moon', () => {
+    expect(verdictsOf(hip(21), 'Plank, 3 breaths', 'Bow, 3 breaths', 'Half moon, 3 breaths')).not.toContain(
+      'as-written',
+    );
+  });
+  test('eight weeks ago and a bare yes: the floor, not yet end range; what it opens is said', () => {
+    const person = hip(56, { clearances: [{ for: 'hip-replacement', by: 'surgeon', on: ago(1) }] });
+    const rules = stage(person).rules.map(({ rule }) => rule.id);
+    expect(rules).not.toContain('hip-replacement.hold-floor');
+    expect(rules).toContain('hip-replacement.hold-upside-down');
+    expect(
+      stage(person)
+        .alerts.map(({ text }) => text)
+        .join(' '),
+    ).toContain('cleared, but not said for what');
+  });
+  test('cleared for one thing: that, and no more', () => {
+    const person = hip(56, {
+      clearances: [{ for: 'hip-replacement', by: 'surgeon', on: ago(1), opens: ['hands'] }],
+    });
+    const rules = stage(person).rules.map(({ rule }) => rule.id);
+    expect(rules).not.toContain('hip-replacement.hold-hands');
+    expect(rules).toContain('hip-replacement.hold-floor');
+    expect(
+      stage(person)
+        .alerts.map(({ text }) => text)
+        .join(' '),
+    ).toContain('cleared for load on the hands.');
+  });
+  test('two years ago: nobody needs to say yes', () => {
+    expect(stage(hip(730)).rules.filter(({ rule }) => rule.id.includes('.hold-'))).toEqual([]);
+    expect(verdictsOf(hip(730), 'Warrior two, 3 breaths')).toEqual(['as-written']);
+  });
+});
+
+test('a heart attack two days ago: no class; three weeks ago: no bridge, no boat', () => {
+  expect(stage(withHold('heart-disease', 2)).stopped).toBe(true);
+  expect(verdictsOf(withHold('heart-disease', 21), 'Bridge, 3 breaths', 'Boat, 3 breaths')).not.toContain(
+    'as-written',
+  );
+});
+
+test('where anyone may start slowly, what is long past is a question; what is new still waits', () => {
+  const slowly = { ...USUAL_HOUSE_VIEW, 'who-may-start': 'anyone-slowly' };
+  expect(families(withHold('heart-disease', 400), slowly).has('chair')).toBe(true);
+  expect(families(withHold('heart-disease', 40), slowly).has('chair')).toBe(false);
+});
+
+test('a clearance that has run out opens nothing', () => {
+  const person = withHold('stroke', 100, {
+    clearances: [{ for: 'stroke', by: 'stroke team', on: ago(60), until: ago(1) }],
+  });
+  expect([...families(person)].filter((family) => !EARLY.has(family))).toEqual([]);
+});
+
+test('what a clearance opens is read, and what is none is refused where it stands', () => {
+  const clearance = { for: 'hip-replacement', by: 'surgeon', on: ago(1) };
+  const errors = (opens: unknown, what = 'hip-replacement') =>
+    readPeople(
+      [{ name: 'A', conditions: [what], clearances: [{ ...clearance, for: what, opens }] }],
+      ON,
+    ).errors.map(({ field }) => field);
+  expect([errors(['floor']), errors(['flying']), errors('floor'), errors(['floor'], 'sciatica')]).toEqual([
+    [],
+    ['people[0].clearances[0].opens'],
+    ['people[0].clearances[0].opens'],
+    ['people[0].clearances[0].opens'],
+  ]);
+});
