@@ -138,7 +138,11 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
           : alert,
       ),
     );
-    enforce(condition.rules, stage.facts, condition.id, stage.sides);
+    const measured = measuredRules(condition, details);
+    const inForce = condition.rules.filter(({ id }) => !measured.some(({ inPlaceOf }) => inPlaceOf === id));
+    enforce(inForce, stage.facts, condition.id, stage.sides);
+    for (const { rule } of measured)
+      rules.push({ rule, condition: condition.id, ...(stage.sides ? { sides: stage.sides } : {}) });
     for (const { rule } of own.filter((one) => one.condition === condition.id))
       rules.push({ rule, condition: condition.id });
   }
@@ -213,13 +217,35 @@ function liftedBy(
   return lifted;
 }
 
+/** What was answered about how far a joint goes, as limits; and which rules of the condition they take the place of. */
+function measuredRules(
+  { id, name, fields }: Condition,
+  details: Details,
+): { rule: Rule; inPlaceOf: string }[] {
+  return fields.flatMap(({ key, label, range }) => {
+    const degrees = details[key];
+    if (!range || typeof degrees !== 'number') return [];
+    const rule: Rule = {
+      id: `own.${id}-${key}`,
+      level: 'limit',
+      all: [{ measure: range.measure, over: degrees }],
+      limb: 'affected',
+      reason: `${name}: ${label.replace(/, degrees$/, '').toLowerCase()} ${degrees} degrees.`,
+      evidence: MEASURED,
+    };
+    return [{ rule, inPlaceOf: `${id}.${range.inPlaceOf}` }];
+  });
+}
+
+const MEASURED = { kind: 'common-practice', source: 'measured on the person' } as const;
+
 /** A person's own measured range as a limit. */
 const rangeRule = (range: string, degrees: number): Rule => ({
   id: `own.${range}`,
   level: 'limit',
   all: [{ measure: range as 'neckFlexion', over: degrees }],
   reason: `Own range: ${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees.`,
-  evidence: { kind: 'common-practice', source: 'measured on the person' },
+  evidence: MEASURED,
 });
 
 /** A person's own limit as a rule. */

@@ -136,6 +136,8 @@ export interface DetailField {
   choices?: readonly string[];
   /** How one asks for it. */
   question?: string;
+  /** How far a joint goes, degrees: more of a measure is a limit then, in place of one of the condition's rules. */
+  range?: { measure: SidedMeasure | MidlineMeasure; inPlaceOf: string };
 }
 
 /** Where a condition stands in the rulebook. */
