@@ -100,7 +100,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
   'bleeding-inversion': topic(
     'Upside down on bleeding days',
     'Full inversions while menstruating?',
-    'none',
+    'own-choice',
     p('none', 'None', 'Tradition; there is no evidence of harm.', tradition),
     p('few-breaths', 'A few breaths', 'A nod to tradition, without a ban.', tradition),
     p('own-choice', 'Their own choice', 'No evidence of harm, so they decide.', tradition),
@@ -108,7 +108,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
   'controlled-pressure': topic(
     'High pressure under control',
     'Head below heart when the pressure is controlled?',
-    'nothing-head-down',
+    'supported-half-inversions',
     p('nothing-head-down', 'Nothing head-down', 'Nobody measures in class; the careful choice.'),
     p('supported-half-inversions', 'Supported half inversions, short', 'Half a minute of dog or fold is usual life.'),
     p('as-usual-no-holding', 'As usual, breath free', 'Controlled is controlled; strain with held breath is the risk.', published('edwards-2023')),
@@ -116,7 +116,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
   'disc-rotation': topic(
     'Turning with a disc',
     'May the trunk turn with a lumbar disc?',
-    'none',
+    'slow-small-supported-once-settled',
     p('none', 'None', 'Nothing to judge by feel.'),
     p('slow-small-supported-once-settled', 'Slow, small, supported once settled', 'Up to a third of the range when it has calmed.'),
     p('any-slowly', 'Any, slowly, once settled', 'A settled back needs to move in every direction.', published('nice-ng59')),

@@ -504,9 +504,9 @@ export const CONDITION_CASES: readonly ConditionCase[] = [
   [
     'bleeding today',
     'Shoulder stand, 5 breaths',
-    'not-as-written',
-    'menstruation.inverted',
-    'row 59: tradition, by house view',
+    'as-written',
+    '-',
+    'row 59: tradition, no evidence of harm; her own choice',
   ],
   [
     'beginner',

@@ -207,8 +207,8 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Supine twist',
     'disc settled',
-    'open-book seated-circles legs-up-the-wall pelvic-clock pelvic-tilt',
-    'house view none: the low back does not turn',
+    'windscreen-wipers.lying open-book seated-circles legs-up-the-wall pelvic-clock pelvic-tilt',
+    'house view: the low back turns little',
   ),
   c(
     'Seated twist',

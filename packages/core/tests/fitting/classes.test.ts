@@ -213,7 +213,7 @@ const SIGNED: Readonly<Record<keyof typeof CLASS_TEXTS, { who: readonly string[]
       [7, 'pressure', '=', 'CLINICAL row 71: bridge stays'],
       [7, 'knees', '=', 'lying is not kneeling'],
       [8, 'week27', 'windscreen-wipers.lying open-book', 'open and small'],
-      [8, 'settled', 'open-book pelvic-clock seated-circles', 'house view none'],
+      [8, 'settled', 'windscreen-wipers.lying open-book pelvic-clock seated-circles', 'slow and small'],
       [8, 'wheelchair', 'seated-twist.chair-small seated-twist.chair', 'seated'],
       [9, 'week27', 'final-rest.propped final-rest.side', 'not flat for long'],
       [9, 'wheelchair', 'final-rest.chair', 'seated'],

@@ -76,14 +76,17 @@ test('nobody is swapped upside down, into a jump, or as a grown person into a ga
   }
 });
 
-test('the house view decides: nothing head-down against as usual', () => {
+test('the house view decides: nothing head-down, short, or as usual', () => {
   const person = {
     conditions: [
       { condition: 'high-blood-pressure', control: 'controlled', reading: '128/78', readingOn: '2026-11-28' },
     ],
   };
-  expect(one('Downward-facing dog, 5 breaths', person).verdict).toBe('eased');
+  expect(one('Downward-facing dog, 5 breaths', person).verdict).toBe('as-written');
   expect(
-    one('Downward-facing dog, 5 breaths', person, { 'controlled-pressure': 'as-usual-no-holding' }).verdict,
+    one('Downward-facing dog, 5 breaths', person, { 'controlled-pressure': 'nothing-head-down' }).verdict,
+  ).toBe('eased');
+  expect(
+    one('Downward-facing dog, 9 breaths', person, { 'controlled-pressure': 'as-usual-no-holding' }).verdict,
   ).toBe('as-written');
 });

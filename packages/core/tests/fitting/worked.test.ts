@@ -154,9 +154,15 @@ const CASES: readonly Case[] = [
   [
     'pressure controlled',
     'Downward-facing dog, 5 breaths',
+    'as-written',
+    'PRACTICE 5: dog and folds up to 5 breaths',
+  ],
+  [
+    'pressure controlled',
+    'Downward-facing dog, 9 breaths',
     'eased',
-    'house view nothing-head-down',
-    'high-blood-pressure.head-down-controlled',
+    'house view supported-half-inversions: short',
+    'high-blood-pressure.half-inversion-short',
   ],
   ['pressure controlled', 'Plank, 8 breaths', 'as-written', 'controlled'],
   ['pressure controlled', 'Cobra, 4 breaths', 'as-written', 'head above the heart'],
@@ -191,9 +197,9 @@ const CASES: readonly Case[] = [
   [
     'disc settled',
     'Seated twist, 4 breaths',
-    'swapped',
-    'house view disc-rotation none',
-    'lumbar-disc.rotation-settled',
+    'eased',
+    'house view disc-rotation: slow and small once settled',
+    'lumbar-disc.rotation-small',
   ],
   ['disc settled', 'Locust, 4 breaths', 'as-written', 'extension preferred'],
   [

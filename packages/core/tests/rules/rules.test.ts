@@ -197,7 +197,8 @@ describe('stages', () => {
   });
   test('the house view decides which rule holds', () => {
     const disc = { conditions: [{ condition: 'disc', phase: 'settled' }] };
-    expect(ruleIds(disc)).toContain('lumbar-disc.rotation-settled');
+    expect(ruleIds(disc)).toContain('lumbar-disc.rotation-small');
+    expect(ruleIds(disc, { 'disc-rotation': 'none' })).toContain('lumbar-disc.rotation-settled');
     expect(
       ruleIds(disc, { 'disc-rotation': 'any-slowly' }).filter((id) => id.startsWith('lumbar-disc.rotation')),
     ).toEqual([]);
