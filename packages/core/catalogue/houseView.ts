@@ -219,7 +219,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
   'separated-belly-head-lift': topic(
     'Head lift with a separated belly',
     'When does the head lift again?',
-    'not-until-closed',
+    'deep-engagement-when-cleared',
     p('not-until-closed', 'Not until closed', 'Nothing to judge by feel.'),
     p('deep-engagement-when-cleared', 'With the deep layer, when cleared', 'Doming is the limit, not the width.', published('gluppe-2021')),
   ),
@@ -376,9 +376,9 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
   'sternal-arms': topic(
     'Arms after breastbone surgery',
     'How long without weight?',
-    'twelve-weeks',
+    'close-to-the-body-by-comfort',
     p('twelve-weeks', 'Twelve weeks', 'As most leaflets say.'),
-    p('close-to-the-body-by-comfort', 'Close to the body, by comfort', 'Comfort does as well as fixed bans.', published('cahalin-2011')),
+    p('close-to-the-body-by-comfort', 'Close to the body, by comfort', 'Comfort does as well as fixed bans.', published('katijjahbe-2018')),
   ),
   'kneeling-after-knee-replacement': topic(
     'Kneeling on a new knee',

@@ -8,10 +8,8 @@ export const SOURCES = {
   'acog-co-804': {
     citation: 'ACOG Committee Opinion 804 (2020)',
     found:
-      'Exercise in pregnancy is safe and helpful; lists warning signs; prolonged motionless standing and lying flat from about week 20, falls and heat are to be avoided.',
+      'Exercise in pregnancy is safe and helpful, and is taken up again after birth when it is medically safe; lists warning signs; prolonged motionless standing and lying flat from about week 20, falls and heat are to be avoided.',
   },
-  'acog-co-650': { citation: 'ACOG Committee Opinion 650 (2015)', found: 'Lists complications of pregnancy that stop exercise until cleared.' },
-  'acog-co-736': { citation: 'ACOG Committee Opinion 736 (2018)', found: 'After birth: contact within three weeks, a full visit by twelve.' },
   'mottola-2018': {
     citation: 'Mottola and others 2018 (Canadian guideline)',
     found: 'Exercise helps in pregnancy; on the back only a change of position where one feels unwell; complications that stop it.',
@@ -29,7 +27,6 @@ export const SOURCES = {
   'gluppe-2021': { citation: 'Gluppe 2021 and 2023', found: 'Head lifts narrow the gap of the belly while they last; a trial of curl-ups did not widen it.' },
   'goom-2019': { citation: 'Goom 2019', found: 'Running and jumping from about twelve weeks after birth.' },
   'acc-aha-2017': { citation: 'ACC/AHA 2017, classes kept in AHA/ACC 2025', found: 'Classes of blood pressure; holding exercise is among what lowers it.' },
-  aacvpr: { citation: 'AACVPR guidelines for cardiac rehabilitation', found: 'No exercise with more than 180 or 110 at rest.' },
   'edwards-2023': { citation: 'Edwards 2023', found: 'Holding exercise lowers resting pressure most; the risk lies in strain with held breath.' },
   'miles-2013': { citation: 'Miles 2013', found: 'Strong standing poses raise the pressure for a while; in health the rise is small.' },
   'freeman-2011': { citation: 'Freeman 2011 (consensus)', found: 'A fall of 20 or 10 within three minutes of standing; rise in stages.' },
@@ -43,9 +40,9 @@ export const SOURCES = {
     citation: 'Colberg 2016 (ADA position)',
     found: 'Blood sugar before exercise; no straining, jarring or head-down with advanced eye disease; no weight on a foot ulcer.',
   },
-  'cahalin-2011': {
-    citation: 'Cahalin 2011, Adams 2016',
-    found: 'After breastbone surgery arms close to the body and comfort as the guide do as well as fixed bans.',
+  'katijjahbe-2018': {
+    citation: 'Katijjahbe and others 2018 (SMART), Cahalin 2011, Adams 2016',
+    found: 'After breastbone surgery 72 people, half of them with fewer bans: arms close to the body and comfort as the guide did as well.',
   },
   'aha-asa-2016': { citation: 'AHA/ASA 2016', found: 'After stroke: early, supported exercise; protect the weak shoulder.' },
   'kumar-1990': { citation: 'Kumar 1990', found: 'Overhead pulling of the weak arm after stroke led to more shoulder pain.' },
@@ -57,7 +54,7 @@ export const SOURCES = {
   'sinaki-2013': { citation: 'Sinaki 2013', found: 'Case series of fractures after strong spinal flexion in yoga.' },
   'brooke-wavell-2022': {
     citation: 'Brooke-Wavell 2022 (consensus)',
-    found: 'Strong, not scared: exercise for bone; avoid only forced, repeated, loaded end-range flexion and flexion with rotation.',
+    found: 'Strong, steady and straight: exercise for bone; avoid only forced, repeated, loaded end-range flexion and flexion with rotation.',
   },
   'giangregorio-2014': { citation: 'Giangregorio 2014', found: 'Exercise with osteoporosis: balance and strength, safe moving in place of bans.' },
   'wilke-1999': { citation: 'Wilke 1999', found: 'Pressure measured in a disc: relaxed sitting at or below standing.' },
@@ -75,7 +72,7 @@ export const SOURCES = {
   'sosort-2016': { citation: 'SOSORT 2016 (Negrini 2018)', found: 'Scoliosis: exercise specific to the curve; classes by Cobb degrees.' },
   'crompton-2020': { citation: 'Crompton 2020, Smith 2016', found: 'Hip precautions did not lower dislocation after modern hip replacement.' },
   'nice-ng226': { citation: 'NICE NG226 (2022)', found: 'Arthritis of knee or hip: exercise is the core treatment, some discomfort at first is no harm.' },
-  'jenkins-2008': { citation: 'Jenkins 2008', found: 'Kneeling after knee replacement is uncomfortable rather than harmful.' },
+  'jenkins-2008': { citation: 'Jenkins 2008', found: 'After partial knee replacement kneeling is uncomfortable rather than harmful.' },
   'schmitz-2009': { citation: 'Schmitz 2009', found: 'Slowly rising loads did not worsen arm swelling after breast cancer.' },
   'nice-ng206': { citation: 'NICE NG206 (2021)', found: 'ME/CFS: stay within the person’s limits; no programme of fixed increases.' },
   'campbell-2019': {
@@ -98,6 +95,18 @@ export const SOURCES = {
   'amsterdam-2023': {
     citation: 'Amsterdam consensus 2023',
     found: 'Concussion: one to two days of relative rest, then activity below what brings symptoms on.',
+  },
+  'campbell-2022': {
+    citation: 'Campbell and others 2022 (international consensus)',
+    found: 'Exercise with spread to the bone: weighed with the team, and not ruled out; no high load or forced range at the place.',
+  },
+  'ammendolia-2022': {
+    citation: 'Ammendolia and others 2022 (review)',
+    found: 'Spinal stenosis with pain on walking: exercise with hands-on treatment and education helped.',
+  },
+  'osborne-2022': {
+    citation: 'Osborne and others 2022 (American guideline)',
+    found: 'Parkinson’s disease: balance, strength and aerobic training are recommended.',
   },
   'hector-2015': { citation: 'Hector and Jensen 2015', found: 'The head carries 40 to 48 of 100 of body weight in headstand.' },
 } as const satisfies Readonly<Record<string, Source>>;

@@ -26,9 +26,10 @@ import {
   unsupported,
   watch,
   PHASE,
+  need,
 } from '../../src/authoring/ruleWords.js';
 import { EVERYTHING, heldCondition } from '../../src/authoring/holds.js';
-import { published } from '../published.js';
+import { notCarriedBy, published } from '../published.js';
 
 /** What is known of the bones; WHO 1994: osteoporosis from a T-score of -2.5 down. */
 function boneGrade(bone: unknown, score: number): 'spine fracture' | 'osteoporosis' | 'osteopenia' | 'not known' {
@@ -45,7 +46,7 @@ function cobbSeverity(degrees: number): string {
   return degrees >= 25 ? 'moderate' : 'mild';
 }
 
-const BONE = published('brooke-wavell-2022');
+const BONE = published('brooke-wavell-2022', 'what is loaded and at the end of the range is common practice');
 const SINAKI = published('sinaki-1984', 'sit-up type flexion in women who had spinal osteoporosis');
 
 export const lowBoneDensity: Condition = condition({
@@ -87,7 +88,7 @@ export const lowBoneDensity: Condition = condition({
     }),
     limit('end-range-flexion', over('lumbarFlexionUse', 0.8), 'The low back does not round to the end.', {
       when: [is('grade', 'osteoporosis', 'spine fracture')],
-      evidence: published('sinaki-2013'),
+      evidence: published('sinaki-2013', 'three people, some with low bone density only'),
     }),
     limit('thoracic-flexion', over('thoracicFlexionUse', 0.8), 'The upper back does not round to the end: that is where bones give.', {
       when: [is('grade', 'osteoporosis', 'spine fracture')],
@@ -125,8 +126,14 @@ export const lowBoneDensity: Condition = condition({
       evidence: published('giangregorio-2014'),
     }),
     handInBalance('A fall is the danger', {
-      when: [is('grade', 'osteoporosis', 'spine fracture')],
-      evidence: published('sherrington-2019', 'balance stays in, with a hand'),
+      when: [is('grade', 'spine fracture')],
+      evidence: notCarriedBy('sherrington-2019', 'balance is to be a challenge; the hand is for who has broken a bone'),
+    }),
+    need('support-in-reach', [over('oneLeg', 0), unsupported], 'A balance has something to hold within reach; the balance itself stays.', {
+      when: [is('grade', 'osteoporosis')],
+      adds: { prop: 'chair', where: 'within reach' },
+      cue: 'A chair back or the wall within reach.',
+      evidence: published('sherrington-2019', 'balance work lowers falls; the support in reach is common practice'),
     }),
   ],
 });
@@ -212,7 +219,7 @@ export const spinalStenosis: Condition = condition({
     limit('standing-still', [held(120), { still: true }, at('standing')], 'No long standing still; lean on the chair.'),
     watch('prefers', over('lumbarFlexionUse', 0.5), 'Rounding opens the canal.', {
       cue: 'Let the low back round; this is your direction.',
-      evidence: published('sinaki-1989', 'for slips; stenosis by common practice'),
+      evidence: published('ammendolia-2022', 'exercise with others helped; bending as relief is common practice'),
     }),
   ],
 });
@@ -338,7 +345,7 @@ export const scoliosis: Condition = condition({
     watch('length', over('sideBend', 15), 'Length before movement.', {
       cue: 'Grow long, then bend; the same dose both sides.',
       house: { topic: 'scoliosis-asymmetry', positions: ['same-both-sides'] },
-      evidence: published('sosort-2016', 'exercise specific to the curve needs training: the same dose both sides is the plain choice'),
+      evidence: notCarriedBy('sosort-2016', 'it recommends exercise specific to the curve, which needs training'),
     }),
     watch('towards', over('sideBend', 15), 'Your view: more towards the opening of the curve, as the physiotherapist showed.', {
       cue: 'A little longer on the side the physiotherapist named.',

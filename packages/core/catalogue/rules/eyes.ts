@@ -17,18 +17,19 @@ import {
   watch,
   weeksSince,
   below,
+  common,
 } from '../../src/authoring/ruleWords.js';
-import { published } from '../published.js';
+import { notCarriedBy, published } from '../published.js';
 
 type More = Parameters<typeof freeBreath>[1];
 /** Eyes no lower than the heart, no straining, nothing on the eyes. */
 const eyesLevel = (why: string, more: More = {}): Rule[] => [
   limit('head-down', over('eyesBelowHeart', 10), `${why}: the eyes stay level with the heart or above.`, {
-    evidence: published('jasien-2015', 'pressure rose; that it harms is not shown'),
+    evidence: published('jasien-2015', 'pressure rose; that it harms is not shown, and the 10 cm are common practice'),
     ...more,
   }),
-  limit('inverted', over('inverted', 0), `${why}: no full inversions.`, { evidence: published('baskaran-2006'), ...more }),
-  limit('eye-contact', over('eyeContact', 0), `${why}: nothing presses on the eyes.`, more),
+  limit('inverted', over('inverted', 0), `${why}: no full inversions.`, { evidence: published('baskaran-2006', 'practitioners without glaucoma'), ...more }),
+  limit('eye-contact', over('eyeContact', 0), `${why}: nothing presses on the eyes.`, { ...more, evidence: common }),
   freeBreath(why, more),
 ];
 
@@ -119,7 +120,7 @@ export const retina: Condition = condition({
     );
   },
   rules: [
-    ...eyesLevel('With a fragile retina'),
+    ...eyesLevel('With a fragile retina', { evidence: notCarriedBy('jasien-2015', 'eye pressure in glaucoma and in healthy eyes; not the retina') }),
     noJumping('With a fragile retina', {}),
     limit('strong', [over('isometric', 2), held(20)], 'Strong holds stay short.'),
     watch('fast', over('neckRotation', 45), 'No fast turns of the head.', { cue: 'Turn the head slowly.' }),
@@ -183,7 +184,7 @@ export const eyeOperation: Condition = condition({
   rules: [
     ...eyesLevel('Under four weeks after an eye operation', {
       when: [below('weeks', 4)],
-      evidence: { kind: 'common-practice', source: 'common practice, no published source' },
+      evidence: common,
     }),
     limit('hands', over('handsShare', 0.2), 'Little weight through the arms under four weeks: it is straining.', { when: [below('weeks', 4)] }),
     noJumping('Under four weeks after an eye operation', { when: [below('weeks', 4)] }),

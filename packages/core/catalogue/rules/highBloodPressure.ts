@@ -11,7 +11,7 @@ import {
   type StageTest,
   common,
 } from '../../src/authoring/ruleWords.js';
-import { published } from '../published.js';
+import { notCarriedBy, published } from '../published.js';
 
 const CAREFUL: StageTest = { fact: 'control', is: ['uncontrolled', 'unread'] };
 const UNCONTROLLED: StageTest = { fact: 'control', is: ['uncontrolled'] };
@@ -139,15 +139,16 @@ export const highBloodPressure: Condition = {
       when: [UNCONTROLLED],
       all: [{ measure: 'isometric', over: 2 }, { holdOver: 30 }],
       reason: 'Strong holds stay under 30 seconds, with the breath free.',
-      evidence: published('edwards-2023', 'strain with held breath is the risk; the seconds are common practice'),
+      evidence: notCarriedBy('edwards-2023', 'holds of two minutes lower resting pressure; strain with held breath is the risk'),
     },
     {
       id: 'high-blood-pressure.standing-hold',
-      level: 'limit',
+      level: 'watch',
       when: [UNCONTROLLED],
       all: [{ measure: 'isometric', over: 1 }, { holdOver: 60 }],
-      reason: 'Working holds stay under a minute, with the breath free.',
-      evidence: published('acc-aha-2017', 'holding exercise lowers resting pressure over weeks; the minute is common practice'),
+      cue: 'Breathe freely all through; ease off before it is a strain.',
+      reason: 'Long working holds keep the breath free.',
+      evidence: notCarriedBy('acc-aha-2017', 'holding exercise is among what lowers pressure'),
     },
     {
       id: 'high-blood-pressure.arms-overhead',

@@ -30,7 +30,7 @@ import {
 } from '../../src/authoring/ruleWords.js';
 import { EVERYTHING, heldCondition } from '../../src/authoring/holds.js';
 import type { Hold } from '../../src/rules/types.js';
-import { published } from '../published.js';
+import { notCarriedBy, published } from '../published.js';
 
 const padded = { prop: 'blanket', where: 'folded under the knees' };
 
@@ -49,7 +49,7 @@ export const kneeArthritis: Condition = condition({
     need('padding', over('kneesShare', 0.15), 'Knees are padded, or kneeling is left out.', { adds: padded, cue: 'A folded blanket under the knees.' }),
     limit('deep-loaded', [over('kneeFlexion', 100), over('kneeLoad', 0.25)], 'Under load the knee bends to about 90 degrees.', {
       limb: 'affected',
-      evidence: published('nice-ng226', 'exercise is the treatment; the angle is common practice'),
+      evidence: notCarriedBy('nice-ng226', 'exercise is the treatment; it sets no angle'),
     }),
     limit('heels', over('kneeFlexion', 140), 'No sitting on or between the heels.', { limb: 'affected' }),
     limit('pivot', [over('kneeFlexion', 80), over('hipRotationIn', 40), notAt('lying')], 'No turning of a bent knee outwards.', { limb: 'affected' }),
@@ -123,7 +123,7 @@ export const kneeReplacement: Condition = heldCondition(NEW_JOINT, {
       house: { topic: 'kneeling-after-knee-replacement', positions: ['padded-once-healed'] },
       adds: padded,
       cue: 'A thick blanket under the knees; feeling may be odd.',
-      evidence: published('jenkins-2008'),
+      evidence: published('jenkins-2008', 'partial knee replacements'),
     }),
     limit('deep-loaded', [over('kneeFlexion', 90), over('kneeLoad', 0.3)], 'Under load the knee bends to 90 degrees.', { limb: 'affected' }),
     noJumping('On a new knee'),
@@ -190,7 +190,7 @@ export const hipReplacement: Condition = heldCondition(NEW_JOINT, {
     );
   },
   rules: (() => {
-    const EARLY = published('crompton-2020', 'precautions did not lower dislocation; kept to twelve weeks as the surgeon says');
+    const EARLY = notCarriedBy('crompton-2020', 'precautions did not lower dislocation; kept to twelve weeks, or as the surgeon says');
     const early = [below('weeks', 12), is('released', false)] as const;
     const behind = is('approach', 'posterior', 'both');
     const front = is('approach', 'anterior', 'both');

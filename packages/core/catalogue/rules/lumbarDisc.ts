@@ -1,5 +1,5 @@
 import { type Condition, ACUTE, ask, common, know, PHASE, phased, SETTLED, SIDE, SINCE } from '../../src/authoring/ruleWords.js';
-import { published } from '../published.js';
+import { notCarriedBy, published } from '../published.js';
 
 export const lumbarDisc: Condition = {
   id: 'lumbar-disc',
@@ -26,7 +26,7 @@ export const lumbarDisc: Condition = {
       when: [ACUTE],
       all: [{ measure: 'lumbarFlexion', over: 5 }],
       reason: 'In the acute phase the low back does not round, sitting included.',
-      evidence: published('wilke-1999', 'sitting as such loads a disc no more than standing; what stays out is slumping; the number is common practice'),
+      evidence: notCarriedBy('wilke-1999', 'one healthy man: sitting loaded a disc no more than standing; it limits no bending'),
     },
     {
       id: 'lumbar-disc.rotation-low-back',

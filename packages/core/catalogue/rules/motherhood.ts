@@ -26,7 +26,7 @@ import {
   freeBreath,
   summed,
 } from '../../src/authoring/ruleWords.js';
-import { published } from '../published.js';
+import { notCarriedBy, published } from '../published.js';
 
 /** Complications that stop exercise until cleared (ACOG CO 650, SOGC/CSEP: Mottola 2018; from memory). */
 const PREGNANCY_COMPLICATIONS = [
@@ -62,7 +62,9 @@ export const complicatedPregnancy: Condition = condition({
     limit('flat-lying', over('supine', 0), 'No flat lying.', {
       evidence: published('acog-co-804', 'for prolonged lying; none at all is the careful choice here'),
     }),
-    limit('effort', over('met', 2.5), 'Effort stays light: up to 3 of 10.', { evidence: published('acog-co-650', 'the number is common practice') }),
+    limit('effort', over('met', 2.5), 'Effort stays light: up to 3 of 10.', {
+      evidence: notCarriedBy('acog-co-804', 'it names no effort for those who are cleared; their team does'),
+    }),
     limit('squat', [over('hipFlexion', 100), at('squatting', 'standing')], 'No deep squat.', {}),
     limit('belly', over('abdominalLoad', 0), 'No work of the belly wall.', {}),
     limit('inverted', over('inverted', 0), 'No full inversions.', {}),
@@ -87,7 +89,7 @@ export const pelvicGirdlePain: Condition = condition({
   refer: 'A physiotherapist where walking, turning in bed or stairs hurt.',
   rules: [
     limit('wide-standing', [over('hipAbduction', 30), at('standing', 'squatting')], 'Standing stays narrower than what hurts; not known, 30 degrees a side.', {
-      evidence: published('vleeming-2008', 'within what is free of pain; the angle is common practice'),
+      evidence: notCarriedBy('vleeming-2008', 'stay active within what is free of pain; it sets no angle'),
     }),
     limit(
       'wide-lying',
@@ -96,7 +98,7 @@ export const pelvicGirdlePain: Condition = condition({
       { limb: 'each' },
     ),
     limit('one-leg', [over('oneLeg', 0), unsupported], 'One-legged standing has a hand on something, or is taken sitting.', {
-      evidence: published('vleeming-2008'),
+      evidence: notCarriedBy('vleeming-2008', 'it does not speak of standing on one leg; leaflets of the professions do'),
     }),
     limit('twist', over('lumbarTwistUse', 0.6), 'The pelvis moves with the twist.', {}),
     limit('lunge', [over('hipExtension', 15), over('isometric', 1), at('standing')], 'No long lunges: the pelvis is pulled two ways.', { limb: 'each' }),
@@ -156,24 +158,24 @@ export const afterBirth: Condition = condition({
   rules: [
     limit('early-effort', [over('isometric', 1), notAt('lying')], 'Before the check: breath, pelvic floor and gentle mobility; on the back a bridge is fine.', {
       when: [is('early', true)],
-      evidence: published('acog-co-736', 'start gradually when it is safe; the weeks are common practice'),
+      evidence: published('acog-co-804', 'exercise is taken up again gradually when it is medically safe; the weeks and the measure are common practice'),
     }),
     limit('early-belly', over('abdominalLoad', 1), 'Before the check: only the deepest layer of the belly.', {
       when: [is('early', true)],
-      evidence: published('acog-co-736', 'the number is common practice'),
+      evidence: published('acog-co-804', 'exercise is taken up again gradually when it is medically safe; the belly work is common practice'),
     }),
     limit('early-inverted', over('inverted', 0), 'Before the check: no full inversions.', { when: [is('early', true)] }),
     limit('early-back-bend', over('lumbarExtensionUse', 0.6), 'Before the check: only small back bends.', { when: [is('early', true)] }),
     limit('head-lift', over('abdominalLoad', 1), 'While the belly is separated: no head lift, plank or lowering of both legs.', {
       when: [is('open', true)],
       house: { topic: 'separated-belly-head-lift', positions: ['not-until-closed'] },
-      evidence: published('gluppe-2021', 'a head lift narrows the gap while it lasts: this is the careful choice, doming is what matters'),
+      evidence: notCarriedBy('gluppe-2021', 'curl-ups narrowed the gap while they lasted, and did not widen it'),
     }),
     watch('doming', over('abdominalLoad', 1), 'After clearance belly work is dosed by doming, not by width.', {
       when: [is('open', true)],
       house: { topic: 'separated-belly-head-lift', positions: ['deep-engagement-when-cleared'] },
       cue: 'Breathe out, draw in first; stop if the belly domes.',
-      evidence: published('gluppe-2021'),
+      evidence: published('gluppe-2021', 'curl-ups did no harm; to dose them by doming is common practice'),
     }),
     limit('deep-back-bend', over('lumbarExtensionUse', 0.9), 'While the belly is separated no deep back bend: it pulls the gap.', { when: [is('open', true)] }),
     limit('double-leg', over('abdominalLoad', 2), 'Lowering both legs, boat and roll-ups wait until nothing domes.', { when: [is('open', true)] }),
@@ -182,7 +184,7 @@ export const afterBirth: Condition = condition({
       evidence: { kind: 'memory', source: 'rare old case reports of air drawn in, in the knee-chest shape; from memory' },
     }),
     limit('bleeding-inverted', over('inverted', 0), 'While there is bleeding no full inversions.', { when: [is('bleeding', true)], evidence: common }),
-    noJumping('Under twelve weeks', { when: [below('weeks', 12)], evidence: published('goom-2019') }),
+    noJumping('Under twelve weeks', { when: [below('weeks', 12)], evidence: published('goom-2019', 'guidance of experts, not a trial') }),
     freeBreath('After birth'),
     watch('joints', over('hipAbduction', 40), 'Joints stay loose for months.', { cue: 'Stay short of the end of the movement.' }),
   ],

@@ -100,7 +100,9 @@ export const looseNeck: Condition = condition({
   refer: 'Clumsy hands, unsteady walking, electric feelings: the doctor now.',
   rules: [
     never('neck-load', over('neckShare', 0.02), 'No weight on head or neck, ever.', { evidence: published('bull-2022') }),
-    limit('flexion', over('neckFlexionUse', 0.5), 'The head nods only half way.', { evidence: published('bull-2022', 'the half is common practice') }),
+    limit('flexion', over('neckFlexionUse', 0.5), 'The head nods only half way.', {
+      evidence: published('bull-2022', 'care with the neck; the half, and for whom, is common practice'),
+    }),
     limit('extension', over('neckExtensionUse', 0.5), 'The head tips back only half way.'),
     limit('rotation', over('neckRotation', 45), 'Turns stay within half.'),
     limit('inverted', over('inverted', 0), 'No full inversions, no rolling over the neck.'),

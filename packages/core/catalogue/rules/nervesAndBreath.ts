@@ -31,7 +31,7 @@ import {
   never,
   summed,
 } from '../../src/authoring/ruleWords.js';
-import { published } from '../published.js';
+import { notCarriedBy, published } from '../published.js';
 
 export const vertigo: Condition = condition({
   id: 'vertigo',
@@ -44,7 +44,9 @@ export const vertigo: Condition = condition({
   refer: 'Sudden deafness, double vision or slurred speech: emergency.',
   rules: [
     limit('head-down', over('headBelowHeart', 5), 'The head stays level with the heart or above.'),
-    limit('looking-up', over('neckExtension', 20), 'Looking up sets it off.', { evidence: published('bhattacharyya-2017', 'the angle is common practice') }),
+    limit('looking-up', over('neckExtension', 20), 'Looking up sets it off.', {
+      evidence: notCarriedBy('bhattacharyya-2017', 'what sets it off; it advises turning the crystals back, and against restrictions'),
+    }),
     limit('rolling', [over('neckRotation', 45), at('lying', 'side-lying', 'prone')], 'Lying with the head turned sets it off.', {
       evidence: published('bhattacharyya-2017'),
     }),
@@ -144,10 +146,12 @@ export const parkinsons: Condition = condition({
       ...(details.falls === undefined ? [ask('Parkinson’s: ask for falls and freezing.')] : []),
     ]),
   rules: [
-    handInBalance('With Parkinson’s', { evidence: published('sherrington-2019', 'balance stays in, with a hand') }),
+    handInBalance('With Parkinson’s', { evidence: published('osborne-2022', 'balance is trained; the hand is common practice') }),
     limit('narrow', [under('balanceMargin', 2), unsupported, at('standing')], 'The base is wide enough to sway in.', { when: [is('falls', true)] }),
     limit('head-down', [over('headBelowHeart', 15), at('standing')], 'No deep standing folds: pressure falls on coming up.'),
-    slowRise('Pressure falls on standing', 'Sit half a minute before you stand.', { evidence: published('freeman-2011') }),
+    slowRise('Pressure falls on standing', 'Sit half a minute before you stand.', {
+      evidence: published('freeman-2011', 'what a fall of pressure is; the half minute is common practice'),
+    }),
     limit('inverted', over('inverted', 0), 'No full inversions.'),
     noJumping('With Parkinson’s'),
     watch('stoop', over('thoracicFlexionUse', 0.8), 'The illness stoops by itself.', { cue: 'Long and wide; lift the breastbone.' }),
@@ -175,7 +179,9 @@ export const cordInjury: Condition = condition({
     limit('strap', over('strap', 0), 'No tight strap: skin, and pressure.', { evidence: published('csm-2001') }),
     limit('head-down', over('headBelowHeart', 5), 'At T6 or above the head stays up.', { when: [is('high', true)], evidence: published('csm-2001') }),
     limit('inverted', over('inverted', 0), 'No full inversions.'),
-    limit('sitting-still', [held(600), at('chair')], 'No longer than ten minutes without shifting the weight.', { evidence: published('coggrave-2003') }),
+    limit('sitting-still', [held(600), at('chair')], 'No longer than ten minutes without shifting the weight.', {
+      evidence: published('coggrave-2003', 'two minutes of relief; the ten minutes between are common practice'),
+    }),
     limit('bone', over('hipFlexion', 130), 'No forced folds: bone below the injury is thin.'),
     noJumping('With a cord injury'),
   ],
@@ -219,7 +225,7 @@ export const lungDisease: Condition = condition({
   rules: [
     limit('flat', summed('supineUnbroken', 60), 'No long flat lying when that is breathless.', { when: [is('flat', true)] }),
     limit('arms', [over('armsAboveHeart', 25), held(17), notAt('lying')], 'Arms overhead for three breaths at most: they take breath.', {
-      evidence: published('celli-1986'),
+      evidence: published('celli-1986', 'the three breaths are common practice'),
     }),
     limit('breath', breath('rapid', 'held'), 'No fast and no held breath.'),
     limit('prone', at('prone'), 'Not on the belly.', { when: [is('flat', true)] }),
@@ -279,7 +285,7 @@ export const crash: Condition = condition({
     limit('effort', over('met', 2.3), 'Effort stays within their personal limits: up to about 2 METs.', {
       evidence: published('nice-ng206', 'the number is common practice'),
     }),
-    limit('strong', over('isometric', 1), 'No working holds.', { evidence: published('nice-ng206') }),
+    limit('strong', over('isometric', 1), 'No working holds.', { evidence: notCarriedBy('nice-ng206', 'it does not speak of holds') }),
     limit('standing-still', [held(30), still, at('standing')], 'Standing still stays under half a minute.'),
     limit('inverted', over('inverted', 0), 'No full inversions.'),
     slowRise('Rising costs', 'Sit a minute between levels.'),
@@ -303,7 +309,10 @@ export const cancerTreatment: Condition = condition({
   say: 'Good days more, bad days less; both count.',
   refer: '38.0 or more on chemotherapy: emergency line.',
   rules: [
-    limit('low-effort', over('isometric', 1), 'With low counts gentle only.', { when: [is('low', true)], evidence: published('campbell-2019') }),
+    limit('low-effort', over('isometric', 1), 'With low counts gentle only.', {
+      when: [is('low', true)],
+      evidence: published('campbell-2019', 'care with low counts; what is gentle is common practice'),
+    }),
     handInBalance('Numb feet and tiredness', { evidence: published('campbell-2019', 'nerve damage from some drugs; the hand is common practice') }),
     limit('strap', over('strap', 0), 'No strap over a port.'),
     limit('port-prone', [at('prone'), held(60)], 'Lying on a port stays short.'),
@@ -330,7 +339,7 @@ export const boneSpread: Condition = condition({
   say: 'New pain in a bone is stop.',
   refer: 'New bone pain: the team today; both legs: emergency.',
   rules: [
-    limit('flexion', over('lumbarFlexionUse', 0.3), 'No loaded rounding.', { evidence: published('campbell-2019', 'the numbers are common practice') }),
+    limit('flexion', over('lumbarFlexionUse', 0.3), 'No loaded rounding.', { evidence: published('campbell-2022', 'the numbers are common practice') }),
     limit('upper-flexion', over('thoracicFlexionUse', 0.6), 'The upper back rounds little.'),
     limit('twist', over('thoracicTwistUse', 0.3), 'Little turning.'),
     limit('twist-low', over('lumbarTwistUse', 0.3), 'Little turning of the low back.'),

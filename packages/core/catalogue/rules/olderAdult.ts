@@ -57,7 +57,7 @@ export const olderAdult: Condition = {
       adds: { prop: 'chair', where: 'within reach' },
       cue: 'A chair back or the wall within reach.',
       reason: 'From 65 a balance has something to hold within reach; the balance itself stays, it is the treatment.',
-      evidence: published('sherrington-2019'),
+      evidence: published('sherrington-2019', 'balance work lowers falls; the support in reach is common practice'),
     },
     {
       id: 'older-adult.hand-support',
@@ -95,7 +95,7 @@ export const olderAdult: Condition = {
       all: [{ levelChange: true }],
       cue: 'Change level slowly; pause, with a hand on the chair.',
       reason: 'Pressure drops for a moment on getting up, more with age.',
-      evidence: published('freeman-2011'),
+      evidence: published('freeman-2011', 'what a fall of pressure is; the pause is common practice'),
     },
     { id: 'older-adult.jumping', level: 'limit', all: [{ measure: 'jumping', over: 0 }], reason: 'Step, do not jump.', evidence: common },
   ],

@@ -9,9 +9,7 @@ import {
   type Stage,
   common,
 } from '../../src/authoring/ruleWords.js';
-import { published } from '../published.js';
-
-const CO804 = published('acog-co-804');
+import { notCarriedBy, published } from '../published.js';
 
 /** Weeks at which something changes, for the notice before class. */
 const BORDERS: readonly (readonly [number, string])[] = [
@@ -99,7 +97,7 @@ export const pregnancy: Condition = {
       house: { topic: 'pregnancy-flat-lying', positions: ['few-minutes-if-comfortable'] },
       all: [{ sum: 'supineUnbroken', over: 180 }],
       reason: 'Your view: flat lying up to three minutes if that is comfortable.',
-      evidence: published('polis-2015'),
+      evidence: published('polis-2015', 'one supervised session; the three minutes are common practice'),
     },
     {
       id: 'pregnancy.flat-lying-sum',
@@ -201,7 +199,7 @@ export const pregnancy: Condition = {
       all: [{ measure: 'abdominalLoad', over: 1 }],
       cue: 'Ease off if the belly domes or the breath stops.',
       reason: 'Doming, breath holding, leaking or heaviness is the limit of belly work.',
-      evidence: published('mottola-2018'),
+      evidence: notCarriedBy('mottola-2018', 'no curl-ups where the belly separates, and a physiotherapist; doming as a sign is not in it'),
     },
     { id: 'pregnancy.breath', level: 'limit', all: [{ breath: ['held', 'rapid'] }], reason: 'The breath is never held and never forced.', evidence: common },
     { id: 'pregnancy.jumping', level: 'limit', all: [{ measure: 'jumping', over: 0 }], reason: 'Step, do not jump.', evidence: common },
@@ -280,14 +278,14 @@ export const pregnancy: Condition = {
       when: [{ fact: 'week', from: 14 }],
       all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }],
       reason: 'From the second trimester balances have a hand on something: the centre of mass is moving.',
-      evidence: published('acog-co-804', 'on the risk of falling; the week is common practice'),
+      evidence: published('acog-co-804', 'sports with a risk of falling are left out; to count one leg among them, and the week, is common practice'),
     },
     {
       id: 'pregnancy.standing-still',
       level: 'limit',
       all: [{ holdOver: 60 }, { still: true }, { level: ['standing'] }],
       reason: 'No long standing still: blood pools in the legs.',
-      evidence: CO804,
+      evidence: published('acog-co-804', 'motionless standing; the minute is common practice'),
     },
     {
       id: 'pregnancy.end-range',
