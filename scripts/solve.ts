@@ -1,6 +1,7 @@
 /**
  * `npm run solve`: puts every variant on its contacts for every stored build and height and writes
- * catalogue/generated/solved.bin. Only what changed is solved again; `--all` solves everything.
+ * catalogue/generated/solved.bin. Only what changed is solved again; `--all` solves everything,
+ * and words those whose ids begin with them.
  * Two processes share the work.
  */
 import { fork } from 'node:child_process';
@@ -55,8 +56,10 @@ if (process.send) {
   const started = performance.now();
   const before = readStored();
   const old = process.argv.includes('--all') ? {} : (before?.entries ?? {});
+  const words = process.argv.slice(2).filter((word) => !word.startsWith('--'));
+  const isAsked = ({ id }: Variant): boolean => words.some((word) => id.startsWith(word));
   const todo = all
-    .filter((variant) => old[variant.id]?.print !== variantPrint(variant))
+    .filter((variant) => isAsked(variant) || old[variant.id]?.print !== variantPrint(variant))
     .map((variant) => variant.id);
   const count = todo.length;
   const fresh: Record<string, Entry> = {};

@@ -76,7 +76,7 @@ export const heartDisease: Condition = heldCondition(
     id: 'heart-disease',
     name: 'Heart disease',
     group: 'heart',
-    aliases: ['heart attack', 'angina', 'stent', 'bypass', 'coronary', 'heart event', 'cardiac', 'arrhythmia', 'atrial fibrillation'],
+    aliases: ['heart attack', 'angina', 'stent', 'bypass', 'coronary', 'heart event', 'cardiac', 'arrhythmia', 'atrial fibrillation', 'af', 'afib'],
     fields: [SINCE, CLEARED, { key: 'clearedMets', label: 'Cleared effort, METs', type: 'number', question: 'Up to which effort (METs) are they cleared?' }],
     well: 'Seated, chair and slow standing work, long easy breath, within the cleared effort.',
     clearance: 'The cardiologist or rehabilitation team, with an effort.',
@@ -291,6 +291,9 @@ export const aorticDisease: Condition = condition({
   ],
 });
 
+/** A stroke, or a TIA, of which something is left. */
+const WEAK = is('weak', true);
+
 export const stroke: Condition = heldCondition(
   {
     dated: 'since',
@@ -307,8 +310,21 @@ export const stroke: Condition = heldCondition(
     id: 'stroke',
     name: 'Stroke or TIA',
     group: 'heart',
-    aliases: ['tia', 'mini-stroke', 'stroke', 'hemiplegia'],
-    fields: [SINCE, SIDE, CLEARED, { key: 'arteryTear', label: 'Artery tear in the neck', type: 'boolean', question: 'Was it a tear in a neck artery?' }],
+    aliases: ['tia', 'mini-stroke', 'stroke'],
+    maybe: ['hemiplegia', 'hemiparesis', 'weak on one side'],
+    fields: [
+      SINCE,
+      SIDE,
+      CLEARED,
+      {
+        key: 'left',
+        label: 'What is left of it',
+        type: 'choice',
+        choices: ['weakness', 'nothing'],
+        question: 'Is an arm or a leg still weak, or is nothing left of it?',
+      },
+      { key: 'arteryTear', label: 'Artery tear in the neck', type: 'boolean', question: 'Was it a tear in a neck artery?' },
+    ],
     well: 'Seated and supported standing work, big slow movements, the strong side helping the weak.',
     clearance: 'The stroke team, always.',
     warnings: ['stroke-signs', 'thunderclap', 'fainted'],
@@ -322,9 +338,14 @@ export const stroke: Condition = heldCondition(
           ? stop('Stroke or TIA within two weeks, or never assessed: no class. New signs: emergency.')
           : clear('Stroke: the stroke team’s clearance. Read as uncontrolled pressure until then.');
       const alerts = cleared ? [] : [waiting];
-      return staged(cleared ? 'cleared' : 'not cleared', { weeks: weeks ?? 0, cleared, tear: details.arteryTear === true }, alerts, {
-        sides: sidesOf(details),
-      });
+      return staged(
+        cleared ? 'cleared' : 'not cleared',
+        { weeks: weeks ?? 0, cleared, tear: details.arteryTear === true, weak: details.left !== 'nothing' },
+        details.left === undefined ? [...alerts, ask('Stroke: ask whether an arm or a leg is still weak. Read as weak until then.')] : alerts,
+        {
+          sides: sidesOf(details),
+        },
+      );
     },
     rules: [
       ...headLevel('After a stroke', { when: [is('cleared', false)] }),
@@ -332,14 +353,16 @@ export const stroke: Condition = heldCondition(
       limit('strong', [over('isometric', 1), held(30)], 'Working holds stay short until cleared.', { when: [is('cleared', false)] }),
       limit('arm-overhead', over('shoulderFlexion', 90), 'The weak arm is not taken past shoulder height.', {
         limb: 'affected',
+        when: [WEAK],
         evidence: published('kumar-1990', 'overhead pulleys, 28 people; the angle is common practice'),
       }),
       limit('arm-load', over('wristLoad', 0.15), 'No weight through the weak arm.', {
         limb: 'affected',
+        when: [WEAK],
         evidence: notCarriedBy('aha-asa-2016', 'protect the weak shoulder; it forbids no weight through the arm'),
       }),
-      limit('hang', over('hang', 0), 'No pull on the weak arm.', { limb: 'each' }),
-      handInBalance('After a stroke'),
+      limit('hang', over('hang', 0), 'No pull on the weak arm.', { limb: 'each', when: [WEAK] }),
+      handInBalance('After a stroke', { when: [WEAK] }),
       limit('neck-tear', over('neckRotation', 40), 'After a tear in a neck artery the head does not turn far.', { when: [is('tear', true)] }),
       never('neck-load-tear', over('neckShare', 0.05), 'After a tear in a neck artery no weight on head or neck.', { when: [is('tear', true)] }),
       limit('neck-load', over('neckShare', 0.1), 'No weight on head or neck.'),

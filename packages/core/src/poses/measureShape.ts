@@ -121,7 +121,9 @@ function takeLoads(m: Taken, { shape: { posture }, variant, share }: Look): void
   const rests = m.supine || variant.level === 'side-lying' || variant.level === 'prone';
   m.neckShare = neck <= RESTING_HEAD || rests ? 0 : neck;
   const legs = m.feetShare + carriedBy(share, /^(knee|thigh)/);
-  m.inverted = (m.pelvisAboveHeart > 15 && legs < 0.2) || m.neckShare > 0.1 ? 1 : 0;
+  // On the knees a head that takes some weight is a fold to the floor, not a body upside down.
+  const onHead = m.neckShare > 0.1 && m.kneesShare < 0.3;
+  m.inverted = (m.pelvisAboveHeart > 15 && legs < 0.2) || onHead ? 1 : 0;
   m.bellyPressed = carriedBy(share, BELLY) > 0.1 ? 1 : 0;
 }
 

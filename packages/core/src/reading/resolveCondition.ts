@@ -14,7 +14,7 @@ const namesOf = (condition: Condition): readonly string[] =>
   foldedNames.get(condition) ??
   keep(foldedNames, condition, [condition.id, condition.name, ...condition.aliases].map(fold));
 
-/** A condition by id, name or alias; otherwise the names that come nearest. */
+/** A condition by id, name or alias; otherwise those that may be meant, and the names that come nearest. */
 export function resolveCondition(
   written: string,
   conditions: readonly Condition[],
@@ -22,11 +22,15 @@ export function resolveCondition(
   const text = fold(written.slice(0, LETTERS_MOST));
   const found = conditions.find((condition) => namesOf(condition).includes(text));
   if (found) return found;
+  const meant = conditions.filter(({ maybe = [] }) => maybe.some((name) => fold(name) === text));
   const byDistance = conditions
+    .filter((condition) => !meant.includes(condition))
     .map((condition) => {
       const [, ...names] = namesOf(condition);
       return { name: condition.name, far: Math.min(...names.map((name) => distance(text, name))) };
     })
     .sort((a, b) => a.far - b.far);
-  return { nearest: byDistance.slice(0, NEAREST).map(({ name }) => name) };
+  return {
+    nearest: [...meant, ...byDistance].slice(0, Math.max(NEAREST, meant.length)).map(({ name }) => name),
+  };
 }

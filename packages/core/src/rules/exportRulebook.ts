@@ -34,10 +34,11 @@ const ruleOf = (condition: string) => (rule: Rule) => {
 export const exportRulebook = (rulebook: Rulebook) => ({
   version: rulebook.version,
   conditions: rulebook.conditions.map(
-    ({ id, name, aliases, group, fields, well, clearance, hold, warnings, say, refer }) => ({
+    ({ id, name, aliases, maybe, group, fields, well, clearance, hold, warnings, say, refer }) => ({
       id,
       name,
       aliases,
+      ...(maybe ? { maybe } : {}),
       group,
       details: fields,
       well,

@@ -174,6 +174,8 @@ export interface Condition {
   id: string;
   name: string;
   aliases: readonly string[];
+  /** What it may be called, and others too: asked about, never taken for it. */
+  maybe?: readonly string[];
   group: ConditionGroup;
   fields: readonly DetailField[];
   /** What can be practised well. */

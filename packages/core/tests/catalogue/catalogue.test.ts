@@ -1,4 +1,5 @@
 import {
+  BUILT_IN,
   CONDITIONS,
   MEASURE_NAMES,
   measuresFor,
@@ -13,6 +14,7 @@ import {
   type MeasureName,
 } from '../builtIn.js';
 import { contactsOf } from '../../src/body/contacts.js';
+import { buildOf } from '../../src/body/build.js';
 import { buildBody } from '../../src/body/kinematics.js';
 import { contactLoads } from '../../src/body/loads.js';
 import { residualsOf, type Misfit } from '../../src/body/residuals.js';
@@ -181,4 +183,17 @@ test('similarity: same purpose is 1 both ways, and only then', () => {
   expect(similarity(pose('locust'), pose('chest-lift'))).toBe(1);
   expect(similarity(pose('tree'), pose('final-rest'))).toBe(0);
   for (const a of POSES) for (const b of POSES) expect(similarity(a, b)).toBe(similarity(b, a));
+});
+
+test('a head on the floor is upside down where the knees do not carry the body', () => {
+  const inverted = (id: string): boolean => BUILT_IN.measures(id, 165, buildOf(undefined)).inverted > 0;
+  expect(
+    [
+      'thread-the-needle.floor',
+      'thread-the-needle.block',
+      'headstand.feet-down',
+      'headstand.full',
+      'plough.arms-overhead',
+    ].map(inverted),
+  ).toEqual([false, false, true, true, true]);
 });

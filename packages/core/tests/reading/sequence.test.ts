@@ -85,6 +85,20 @@ test('every condition is found by its names', () => {
   }
 });
 
+test('a name that may mean several conditions is asked about, the right ones first', () => {
+  for (const [written, names] of [
+    ['pinched nerve', ['Neck disc, pinched nerve in the neck', 'Sciatica']],
+    ['Stenosis', ['Spinal stenosis']],
+    ['hemiplegia', ['Stroke or TIA']],
+  ] as const) {
+    const found = resolveCondition(written);
+    expect('nearest' in found && [...found.nearest].slice(0, names.length).sort()).toEqual([...names].sort());
+  }
+  // Names that are known, of something that sounds alike.
+  const af = resolveCondition('AF');
+  expect('id' in af && af.id).toBe('heart-disease');
+});
+
 test('folding does not depend on case or diacritics', () => {
   fc.assert(
     fc.property(fc.constantFrom(...POSES.flatMap((pose) => pose.sanskrit ?? [])), (name) => {

@@ -150,3 +150,18 @@ test('what a clearance opens is read, and what is none is refused where it stand
     ['people[0].clearances[0].opens'],
   ]);
 });
+
+test('a TIA six years ago, cleared and with nothing left of it, leaves the arms free', () => {
+  const tia = (left?: string) => ({
+    conditions: [{ condition: 'tia', since: '2020-11-01', cleared: true, ...(left ? { left } : {}) }],
+  });
+  const step = 'Warrior one, 3 breaths';
+  expect(
+    [verdictsOf(tia('nothing'), step), verdictsOf(tia(), step)].map(([verdict]) => verdict === 'as-written'),
+  ).toEqual([true, false]);
+  expect(
+    stage(tia())
+      .alerts.map(({ text }) => text)
+      .join(' '),
+  ).toContain('still weak');
+});

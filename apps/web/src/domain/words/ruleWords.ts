@@ -30,7 +30,12 @@ export const conditionChoices = (conditions: readonly Condition[]) =>
   GROUPS.flatMap(([group, heading]) =>
     conditions
       .filter((condition) => condition.group === group)
-      .map(({ id, name, aliases }) => ({ value: id, label: name, group: heading, words: aliases })),
+      .map(({ id, name, aliases, maybe = [] }) => ({
+        value: id,
+        label: name,
+        group: heading,
+        words: [...aliases, ...maybe],
+      })),
   );
 
 export const LEVEL_WORDS: Readonly<Record<RuleLevel, string>> = {

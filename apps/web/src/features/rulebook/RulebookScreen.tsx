@@ -18,7 +18,8 @@ export function RulebookScreen() {
   const setFind = (words: string): void => setParams(words ? { find: words } : {}, { replace: true });
   const typed = find.trim().toLowerCase();
   const found = RULEBOOK.conditions.filter(
-    ({ name, aliases }) => !typed || [name, ...aliases].some((word) => word.toLowerCase().includes(typed)),
+    ({ name, aliases, maybe = [] }) =>
+      !typed || [name, ...aliases, ...maybe].some((word) => word.toLowerCase().includes(typed)),
   );
   return (
     <Page
