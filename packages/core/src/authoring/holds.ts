@@ -77,7 +77,7 @@ function standOfHold(
   const opens = OPENINGS.filter((one) => (said ?? usual).includes(one));
   const shut = OPENINGS.filter((one) => !opens.includes(one));
   const waits = shut.length
-    ? [know(`${name}: ${saidText(opens, said !== undefined)} Not yet ${sayOpenings(shut)}.`)]
+    ? [know(`${name}: ${saidText(opens, said !== undefined)} Not yet: ${sayOpenings(shut)}.`)]
     : [];
   return {
     facts: { waiting: 'no', ...Object.fromEntries(OPENINGS.map((one) => [one, opens.includes(one)])) },

@@ -20,6 +20,13 @@ const AHEAD_DAYS = 300;
 const reasonsOf = ({ rules }: StagedPerson): Map<string, string> =>
   new Map(rules.map(({ rule }) => [rule.id, rule.reason]));
 
+/** Reasons of rules that are in one and not in the other, each once: several rules may say the same. */
+const newIn = (rules: ReadonlyMap<string, string>, others: ReadonlyMap<string, string>): string[] => {
+  const said = new Set(others.values());
+  const reasons = [...rules].filter(([id]) => !others.has(id)).map(([, reason]) => reason);
+  return [...new Set(reasons)].filter((reason) => !said.has(reason));
+};
+
 /**
  * The next days on which something changes for someone: "from 3 December: no flat lying".
  *
@@ -37,8 +44,8 @@ export function nextChanges(person: Person, settings: StageSettings, most = 4): 
     const date = dateAfter(on, ahead);
     const staged = stagePerson(later, { ...settings, on: date });
     const now = reasonsOf(staged);
-    const begins = [...now].filter(([id]) => !known.has(id)).map(([, reason]) => reason);
-    const ends = [...known].filter(([id]) => !now.has(id)).map(([, reason]) => reason);
+    const begins = newIn(now, known);
+    const ends = newIn(known, now);
     const stopEnds = before.stopped && !staged.stopped;
     const stopBegins = !before.stopped && staged.stopped;
     if (begins.length || ends.length || stopEnds || stopBegins) {

@@ -5,6 +5,7 @@ import {
   dateAfter,
   fitClass,
   measureTable,
+  nextChanges,
   parseSequence,
   readPeople,
   USUAL_HOUSE_VIEW,
@@ -164,4 +165,13 @@ test('a TIA six years ago, cleared and with nothing left of it, leaves the arms 
       .alerts.map(({ text }) => text)
       .join(' '),
   ).toContain('still weak');
+});
+
+test('what changes next says once what several rules say', () => {
+  const person = read(
+    withHold('hip-replacement', 60, { clearances: [{ for: 'hip-replacement', by: 'surgeon', on: ago(1) }] }),
+  );
+  const changes = nextChanges(person, ON, USUAL_HOUSE_VIEW);
+  for (const { ends } of changes) expect(new Set(ends).size).toBe(ends.length);
+  expect(changes[0]!.ends).toContain('The medical clearance does not say end range: not yet.');
 });
