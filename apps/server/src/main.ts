@@ -14,8 +14,11 @@ const databaseUrl = process.env.DATABASE_URL ?? problem('DATABASE_URL is missing
 const port = Number(process.env.PORT ?? 4310);
 const demo = (process.env.LOTUS_DEMO ?? 'once') as DemoMode;
 const today = process.env.LOTUS_TODAY;
+/** A secret that cannot be guessed is as long as this, characters. */
+const KEY_LEAST = 32;
 /** Where many halls are served, by several servers. */
 const hallKey = process.env.LOTUS_HALL_KEY;
+if (hallKey && hallKey.length < KEY_LEAST) problem(`LOTUS_HALL_KEY has ${KEY_LEAST} characters or more.`);
 /** Where the private database lies, and what is kept beside it. */
 const data = process.env.LOTUS_DATA;
 /** Whoever is still being answered then is not waited for any longer, milliseconds. */

@@ -1,5 +1,8 @@
 import { LRUCache } from 'lru-cache';
 
+/** What is taken away for good with something else is gone from here too after this, milliseconds. */
+const KEPT_FOR = 10 * 60 * 1000;
+
 /**
  * Answers that were made lately, as text, each under the id and the version of what it says: another version has
  * another text, so that none is ever old. Those asked for last are kept.
@@ -7,7 +10,7 @@ import { LRUCache } from 'lru-cache';
  * @param most so much text, characters
  */
 export const recentTexts = (most: number): LRUCache<string, string> =>
-  new LRUCache({ maxSize: most, sizeCalculation: (text) => text.length });
+  new LRUCache({ maxSize: most, ttl: KEPT_FOR, sizeCalculation: (text) => text.length });
 
 /** The key of a text. */
 export const versionKey = ({ id, version }: { id: string; version: number }): string => `${id} ${version}`;
