@@ -28,8 +28,7 @@ import {
   clear,
   weeksSince,
 } from '../../src/authoring/ruleWords.js';
-import { EVERYTHING, heldCondition } from '../../src/authoring/holds.js';
-import type { Hold } from '../../src/rules/types.js';
+import { EVERYTHING, heldCondition, type Hold } from '../../src/authoring/holds.js';
 import { notCarriedBy, published } from '../published.js';
 
 const padded = { prop: 'blanket', where: 'folded under the knees' };

@@ -1,3 +1,4 @@
+export type { Hold } from '../rules/types.js';
 import { daysBetween } from '../calendar/dates.js';
 import { OPENING_WORDS, OPENINGS, sayOpenings, type Opening } from '../people/openings.js';
 import type { Alert, Bound, Condition, Hold, Rule, Stage, StageInput } from '../rules/types.js';
@@ -27,13 +28,11 @@ const openedBy = ({ clearedFor }: StageInput['details']): readonly string[] | un
 /** Something that happened so long ago and still has no clearance is asked about, not new. */
 const OLD_WEEKS = 26;
 
-const LIGHT = 'light work on a chair or standing';
-
 /** What a clearance opens, in a sentence. */
 const saidText = (opens: readonly Opening[], isSaid: boolean): string =>
   isSaid
-    ? `cleared for ${sayOpenings(opens) || LIGHT}.`
-    : `cleared, but not said for what. At this time that usually opens ${sayOpenings(opens) || LIGHT}.`;
+    ? `cleared for ${sayOpenings(opens)}.`
+    : `cleared, but not said for what. At this time that usually opens ${sayOpenings(opens)}.`;
 
 /**
  * Where a hold stands for someone on a date: facts for {@link holdRules}, and what to know.

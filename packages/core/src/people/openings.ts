@@ -12,8 +12,9 @@ export const OPENING_WORDS: Readonly<Record<Opening, string>> = {
   'moderate-effort': 'moderate effort',
 };
 
-/** Openings as part of a sentence: "end range and the head below the heart". */
+/** What a clearance opens, as part of a sentence: "end range and the head below the heart"; light work always is. */
 export function sayOpenings(openings: readonly Opening[]): string {
   const words = openings.map((one) => OPENING_WORDS[one]);
-  return words.length > 1 ? `${words.slice(0, -1).join(', ')} and ${words.at(-1)}` : (words[0] ?? '');
+  if (words.length > 1) return `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+  return words[0] ?? 'light work on a chair or standing';
 }

@@ -72,7 +72,8 @@ function Known({ person: { records: _records, propNotes: _notes, ...person } }: 
     ...person.clearances.map(({ for: what, opens, by, on, until }): [string, string] => [
       'Medical clearance',
       `${RULEBOOK.rule(what)?.rule.reason ?? RULEBOOK.conditionName(what)} by ${by}, ` +
-        `${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}${opens ? `: ${sayOpenings(opens) || 'light work on a chair or standing'}` : ''}`,
+        `${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}` +
+        `${opens ? `: ${sayOpenings(opens)}` : ''}`,
     ]),
   ];
   return <Terms look="framed" of={facts} />;

@@ -48,10 +48,7 @@ const sayWait = ({ awayDays, overWeeks, waits }: Hold): string =>
 const sayUsually = ({ usually }: Hold): string =>
   usually
     .map(({ fromWeek, opens }) => {
-      const what =
-        opens.length === OPENINGS.length
-          ? 'everything'
-          : sayOpenings(opens) || 'light work on a chair or standing';
+      const what = opens.length === OPENINGS.length ? 'everything' : sayOpenings(opens);
       return fromWeek ? `from week ${fromWeek} ${what}` : what;
     })
     .join('; ');
