@@ -138,6 +138,7 @@ async function drill() {
   row('reads that did not see what their hall had saved', String(stale), stale === 0);
   row('changes refused', String(refused), refused === 0);
   const acknowledged = halls.writes.filter(({ isDone }) => isDone).length;
+  for (const machine of machines) await isWell(machine);
   for (const machine of machines) {
     const { lost, doubled, unasked } = await halls.missing(`http://127.0.0.1:${machine.port}/api`);
     row(

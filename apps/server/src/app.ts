@@ -11,6 +11,7 @@ import { hostCheck } from './common/hostCheck.js';
 import { FieldsException, fieldsOf } from './common/problems.js';
 import { sizeCheck } from './common/sizeCheck.js';
 import { serveWeb } from './common/serveWeb.js';
+import { untilInStep } from './database/inStep.js';
 import { withLease } from './database/lease.js';
 import { migrate } from './database/migrate.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
@@ -121,8 +122,10 @@ export async function createApp({
     await migrate(sequelize, databaseUrl, backups);
     await app.get(OwnVariantService).measureAnew();
   };
-  if (hallKey) await withLease(sequelize, prepare);
-  else {
+  if (hallKey) {
+    await untilInStep(sequelize);
+    await withLease(sequelize, prepare);
+  } else {
     await prepare();
     await app.get(DemoService).load(demo);
   }

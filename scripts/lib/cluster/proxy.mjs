@@ -18,7 +18,7 @@ defaults
   timeout connect 1s
   timeout client 60s
   timeout server 60s
-  timeout check 1s
+  timeout check 2s
   retries 3
   option redispatch 1
   retry-on conn-failure empty-response response-timeout 502 503 504

@@ -1,13 +1,10 @@
 import { Controller, Get, ServiceUnavailableException } from '@nestjs/common';
 import { ApiOkResponse, ApiServiceUnavailableResponse, ApiTags } from '@nestjs/swagger';
-import { QueryTypes } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { Allow } from '../common/context.js';
 import { ProblemDto } from '../common/problem.dto.js';
+import { isInStep } from '../database/inStep.js';
 import { HealthDto } from './health.dto.js';
-
-/** What a database of a cluster says of itself while it may be used; one alone has no provider. */
-const IN_STEP = { wsrep_cluster_status: 'Primary', wsrep_ready: 'ON', wsrep_local_state: '4' };
 
 @ApiTags('health')
 @Allow('anyone')
@@ -20,13 +17,7 @@ export class HealthController {
   @ApiOkResponse({ type: HealthDto })
   @ApiServiceUnavailableResponse({ type: ProblemDto })
   async health(): Promise<HealthDto> {
-    const rows = await this.sequelize.query<{ Variable_name: string; Value: string }>(
-      'SHOW STATUS WHERE Variable_name IN (:names)',
-      { replacements: { names: ['wsrep_provider_name', ...Object.keys(IN_STEP)] }, type: QueryTypes.SELECT },
-    );
-    const status = Object.fromEntries(rows.map((row) => [row.Variable_name, row.Value]));
-    const inStep = Object.entries(IN_STEP).every(([name, value]) => status[name] === value);
-    if (status.wsrep_provider_name && !inStep)
+    if (!(await isInStep(this.sequelize)))
       throw new ServiceUnavailableException('This database is not in step with the others just now.');
     return { ok: true };
   }
