@@ -3,8 +3,7 @@ import { lineFor, nextHold, sayCost, type SequenceEdit } from '@lotus-steady/cor
 import { useQuery } from '@tanstack/react-query';
 import { ArrowDown, ArrowUp, Minus, Pencil, Plus, Trash2, Undo2, UsersRound } from 'lucide-react';
 import { useState } from 'react';
-import { useForm } from 'react-hook-form';
-import { useDraft } from '../../data/drafts/useDraft.js';
+import { forgetDraft, keepDraft, readDraft } from '../../data/drafts/drafts.js';
 import { catalogue, variantById } from '../../data/catalogue.js';
 import { Figure } from '../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
@@ -233,16 +232,21 @@ function AddDialog({ id, live, onClose }: Pick<Props, 'id' | 'live'> & { onClose
 }
 
 function SwapDialog({ id, step, live, onClose }: Props & { onClose: () => void }) {
-  const form = useForm({ defaultValues: { reason: '' } });
-  const draft = useDraft(form, `swap:${step.text}`, undefined);
+  const draft = `swap:${window.location.pathname}:${step.text}`;
+  const [reason, setReason] = useState(() => readDraft(draft, { reason: '' })?.values.reason ?? '');
+  // Not a form of many fields: what draws those is not fetched for it.
+  const type = (typed: string): void => {
+    setReason(typed);
+    keepDraft(draft, { reason: typed }, undefined);
+  };
   const { number } = usePlace(id);
   return (
     <PoseDialog
       title={`For everybody instead of ${step.text}`}
       onClose={onClose}
       onTake={(pose) => {
-        swap(live, number, pose.usual, form.getValues('reason').trim() || 'Suits this class better');
-        draft.forget();
+        swap(live, number, pose.usual, reason.trim() || 'Suits this class better');
+        forgetDraft(draft);
         onClose();
       }}
     >
@@ -250,7 +254,8 @@ function SwapDialog({ id, step, live, onClose }: Props & { onClose: () => void }
         label="Why"
         className="mb-3"
         placeholder="Suits this class better"
-        {...form.register('reason')}
+        value={reason}
+        onChange={(event) => type(event.target.value)}
       />
     </PoseDialog>
   );
