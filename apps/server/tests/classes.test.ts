@@ -113,7 +113,7 @@ describe('classes', () => {
       expect([on, whole.map(({ name }: { name: string }) => name), houseView['disc-rotation']]).toEqual([
         '2026-12-01',
         ['Hollis Penny', 'Wenna Brack'],
-        'none',
+        'slow-small-supported-once-settled',
       ]);
       await ask(`classes/${saved.json.id}`, 'DELETE');
       await ask(`people/${reader.json.id}`, 'DELETE');

@@ -80,7 +80,7 @@ describe('the hall’s view and rules', () => {
         }
       ).lanes[0]!.steps[0]!.verdict;
     expect([await verdict({}), await verdict({ houseView: { 'disc-rotation': 'any-slowly' } })]).toEqual([
-      'swapped',
+      'eased',
       'as-written',
     ]);
     expect(fieldsOf(await fit({ ...draft, houseView: { 'disc-rotation': 'wild' } }))).toEqual([
