@@ -11,7 +11,7 @@ const named = async (name: string) =>
 test('many at once under one key: one person, and the same answer to all', async () => {
   const key = under(randomUUID());
   const answers = await Promise.all(
-    Array.from({ length: 24 }, () => ask('people', 'POST', { name: 'Isla Fenwick' }, key)),
+    Array.from({ length: 6 }, () => ask('people', 'POST', { name: 'Isla Fenwick' }, key)),
   );
   expect([...new Set(answers.map(({ status, text }) => `${status} ${text}`))]).toHaveLength(1);
   expect(answers[0]!.status).toBe(201);
