@@ -64,7 +64,7 @@ async function attackOne() {
     for (const { what, perSecond, share } of await compareWithBare(target))
       row(
         `reads a second: ${what}`,
-        `${Math.round(perSecond)}, ${(share * 100).toFixed(1)} % of a route that sends the same and does nothing`,
+        `${Math.round(perSecond)}, ${(share * 100).toFixed(1)} % of a route that does nothing`,
         share >= SHARES[what],
       );
 

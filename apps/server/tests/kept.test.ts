@@ -1,6 +1,7 @@
 /** Answers that are kept say what is there now, whoever has changed it, and on whichever server. */
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import { createApp } from '../src/app.js';
+import { AskedTogether } from '../src/common/askedTogether.js';
 import { recentTexts, versionKey } from '../src/common/recentTexts.js';
 import { ask, BUILT_TASKS, ifMatch, TODAY, withDemoHall } from './client.js';
 
@@ -82,4 +83,19 @@ test('what was asked for longest ago makes room', () => {
   texts.get(key(1));
   texts.set(key(3), '12345');
   expect([1, 2, 3].map((version) => texts.has(key(version)))).toEqual([true, false, true]);
+});
+
+test('who asks the same at the same moment is answered together, and nobody with what was true before', async () => {
+  const together = new AskedTogether<number>();
+  let looked = 0;
+  const ask = (key: string) => together.answer(key, async () => ++looked);
+  expect(await Promise.all([ask('a'), ask('a'), ask('b')])).toEqual([1, 1, 2]);
+  let answer: (value: number) => void = () => undefined;
+  const slow = together.answer('a', () => new Promise((resolve) => (answer = resolve)));
+  await new Promise((resolve) => setTimeout(resolve, 1));
+  expect(await ask('a')).toBe(3);
+  answer(0);
+  expect(await slow).toBe(0);
+  await expect(together.answer('a', () => Promise.reject(new Error('no')))).rejects.toThrow('no');
+  expect(await ask('a')).toBe(4);
 });

@@ -46,8 +46,8 @@ export class ClassController {
   @Get(':id')
   @ApiOkResponse({ type: ClassDto })
   @Header('Content-Type', JSON_TYPE)
-  one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<string> {
-    return this.classes.text(context, id);
+  one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<Buffer> {
+    return this.classes.json(context, id);
   }
 
   /** A fitting for what is on the form, without keeping it. */

@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import type { Comparison, InputError, Today } from '@lotus-steady/core';
 import { Clock } from '../common/clock.js';
+import { AskedTogether } from '../common/askedTogether.js';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
@@ -30,7 +31,7 @@ import type { AfterClassDto } from './record.dto.js';
 const stockOf = (stock: Record<string, number>): { stock?: Record<string, number> } =>
   Object.keys(stock).length ? { stock } : {};
 
-/** Some ten large classes, or a hundred small ones, characters. */
+/** Some ten large classes, or a hundred small ones, bytes. */
 const TEXTS_KEPT = 24_000_000;
 
 /** A class without its fitting. */
@@ -40,7 +41,8 @@ const namesOf = ({ people }: ClassRow) => people.map(({ id, person: { name } }) 
 
 @Injectable()
 export class ClassService {
-  private readonly texts = recentTexts(TEXTS_KEPT);
+  private readonly texts = recentTexts<Buffer>(TEXTS_KEPT);
+  private readonly reads = new AskedTogether<Buffer>();
 
   constructor(
     private readonly classes: ClassRepository,
@@ -61,16 +63,20 @@ export class ClassService {
     }));
   }
 
-  /** A class as JSON. */
-  async text(context: RequestContext, id: string): Promise<string> {
+  /** A class as the bytes of its JSON: a text would be made into bytes again for each who reads it. */
+  async json(context: RequestContext, id: string): Promise<Buffer> {
+    return this.reads.answer(`${context.hallId} ${id}`, () => this.read(context, id));
+  }
+
+  private async read(context: RequestContext, id: string): Promise<Buffer> {
     const key = versionKey({ id, version: await this.classes.versionOf(context, id) });
     const known = this.texts.get(key);
     if (known !== undefined) return known;
     const { bare, fitting } = await this.one(context, id);
     // The fitting is kept as JSON: it is not read and written again to be passed on.
-    const text = `${JSON.stringify(bare).slice(0, -1)},"fitting":${fitting}}`;
-    this.texts.set(versionKey(bare), text);
-    return text;
+    const json = Buffer.from(`${JSON.stringify(bare).slice(0, -1)},"fitting":${fitting}}`);
+    this.texts.set(versionKey(bare), json);
+    return json;
   }
 
   /** A class, and its fitting as JSON. */

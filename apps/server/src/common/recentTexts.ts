@@ -4,12 +4,12 @@ import { LRUCache } from 'lru-cache';
 const KEPT_FOR = 10 * 60 * 1000;
 
 /**
- * Answers that were made lately, as text, each under the id and the version of what it says: another version has
+ * Answers that were made lately, as text or its bytes, each under the id and the version of what it says: another version has
  * another text, so that none is ever old. Those asked for last are kept.
  *
- * @param most so much text, characters
+ * @param most so much text, characters or bytes
  */
-export const recentTexts = (most: number): LRUCache<string, string> =>
+export const recentTexts = <T extends string | Buffer = string>(most: number): LRUCache<string, T> =>
   new LRUCache({ maxSize: most, ttl: KEPT_FOR, sizeCalculation: (text) => text.length });
 
 /** The key of a text. */

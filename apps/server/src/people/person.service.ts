@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import type { InputError, Person } from '@lotus-steady/core';
 import { UniqueConstraintError } from 'sequelize';
+import { AskedTogether } from '../common/askedTogether.js';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
@@ -32,6 +33,7 @@ const sameName =
 @Injectable()
 export class PersonService {
   private readonly lines = recentTexts(LINES_KEPT);
+  private readonly lists = new AskedTogether<string>();
 
   constructor(
     private readonly people: PersonRepository,
@@ -40,8 +42,13 @@ export class PersonService {
   ) {}
 
   /** Those who were asked for by id, or a part of all whose names hold some words: lines as JSON. */
-  async list(context: RequestContext, { ids, find = '', ...page }: PeopleQueryDto): Promise<string> {
-    if (ids) return JSON.stringify((await this.people.withIds(context, ids)).map(lineOf));
+  async list(context: RequestContext, query: PeopleQueryDto): Promise<string> {
+    if (query.ids) return JSON.stringify((await this.people.withIds(context, query.ids)).map(lineOf));
+    const asked = JSON.stringify([context.hallId, query]);
+    return this.lists.answer(asked, () => this.part(context, query));
+  }
+
+  private async part(context: RequestContext, { find = '', ...page }: PeopleQueryDto): Promise<string> {
     const found = await this.people.found(context, find, page);
     const texts = found.map((one) => this.lines.get(versionKey(one)));
     const unknown = found.filter((_, i) => texts[i] === undefined).map(({ id }) => id);
