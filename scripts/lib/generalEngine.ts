@@ -36,6 +36,7 @@ function conditionOf(bound: Bound, limb: LimbSide | undefined): NestedCondition 
   if ('support' in bound) return { fact: 'support', operator: 'in', value: bound.support };
   if ('still' in bound) return { fact: 'moving', operator: 'equal', value: false };
   if ('purposeNot' in bound) return { fact: 'action', operator: 'notIn', value: bound.purposeNot };
+  if ('skillOver' in bound) return { fact: 'skill', operator: 'greaterThan', value: bound.skillOver };
   if ('familyNot' in bound) return { fact: 'family', operator: 'notIn', value: bound.familyNot };
   return { fact: 'levelChange', operator: 'equal', value: true };
 }
@@ -79,6 +80,7 @@ export function factsOf(
       level: variant.level,
       breath: variant.breath,
       support: variant.support,
+      skill: variant.skill ?? 1,
       moving: pose.hold.unit === 'rounds',
       action: pose.purposes[0].action,
       family: pose.family,

@@ -4,8 +4,8 @@ import { LRUCache } from 'lru-cache';
 const KEPT_FOR = 10 * 60 * 1000;
 
 /**
- * Answers that were made lately, as text or its bytes, each under the id and the version of what it says: another version has
- * another text, so that none is ever old. Those asked for last are kept.
+ * Answers that were made lately, as text or its bytes, each under the id and the version of what it says: another
+ * version has another text, so that none is ever old. Those asked for last are kept.
  *
  * @param most so much text, characters or bytes
  */
