@@ -70,8 +70,11 @@ export const nearestShare = (point: Vec3, a: Vec3, b: Vec3): number => {
   return clamp(dot(sub(point, a), along) / dot(along, along));
 };
 
-/** How deep two capsules overlap at their closest approach, cm; negative where they are apart. */
-export function overlap([p1, q1, ra, rb]: Capsule, [p2, q2, sa, sb]: Capsule): number {
+/** Where two capsules come nearest: a point on the axis of each, and how deep they overlap, cm; negative apart. */
+export function nearest(
+  [p1, q1, ra, rb]: Capsule,
+  [p2, q2, sa, sb]: Capsule,
+): { first: Vec3; second: Vec3; overlap: number } {
   const d1 = sub(q1, p1);
   const d2 = sub(q2, p2);
   const r = sub(p1, p2);
@@ -87,5 +90,14 @@ export function overlap([p1, q1, ra, rb]: Capsule, [p2, q2, sa, sb]: Capsule): n
     t = clamp(t);
     s = clamp((b * t - c) / a);
   }
-  return ra + (rb - ra) * s + sa + (sb - sa) * t - length(sub(lerp(p1, q1, s), lerp(p2, q2, t)));
+  const first = lerp(p1, q1, s);
+  const second = lerp(p2, q2, t);
+  return {
+    first,
+    second,
+    overlap: ra + (rb - ra) * s + sa + (sb - sa) * t - length(sub(first, second)),
+  };
 }
+
+/** How deep two capsules overlap at their closest approach, cm; negative where they are apart. */
+export const overlap = (a: Capsule, b: Capsule): number => nearest(a, b).overlap;

@@ -31,26 +31,29 @@ function eliminate(a: number[][], b: number[]): number[] {
 export function nonNegativeLeastSquares(a: readonly (readonly number[])[], b: readonly number[]): number[] {
   const n = a[0]!.length;
   const gram = Array.from({ length: n }, (_, i) =>
-    Array.from({ length: n }, (_, j) => a.reduce((s, row) => s + row[i]! * row[j]!, 0)),
+    Float64Array.from({ length: n }, (__, j) => a.reduce((s, row) => s + row[i]! * row[j]!, 0)),
   );
-  const rhs = Array.from({ length: n }, (_, i) => a.reduce((s, row, k) => s + row[i]! * b[k]!, 0));
+  const rhs = Float64Array.from({ length: n }, (_, i) => a.reduce((s, row, k) => s + row[i]! * b[k]!, 0));
+  return nonNegativeOfGram(gram, rhs);
+}
+
+/**
+ * The same from `aᵀa` and `aᵀb`.
+ *
+ * @param from where to start: the solution of a similar system
+ */
+export function nonNegativeOfGram(
+  gram: readonly Float64Array[],
+  rhs: Float64Array,
+  from: readonly number[] = [],
+): number[] {
+  const n = rhs.length;
   const tolerance = 1e-9 * Math.max(...rhs.map(Math.abs), 1e-9);
-  let x = new Array<number>(n).fill(0);
-  const active = new Set<number>();
-  for (let round = 0; round < 4 * n; round++) {
-    let best = -1;
-    let steepest = tolerance;
-    for (let i = 0; i < n; i++) {
-      if (active.has(i)) continue;
-      const slope = rhs[i]! - gram[i]!.reduce((s, g, j) => s + g * x[j]!, 0);
-      if (slope > steepest) {
-        steepest = slope;
-        best = i;
-      }
-    }
-    if (best < 0) break;
-    active.add(best);
-    for (;;) {
+  let x = Array.from({ length: n }, (_, i) => from[i] ?? 0);
+  const active = new Set(x.flatMap((value, i) => (value > 0 ? [i] : [])));
+  /** Puts the active ones where they fit best; those that would have to pull are let go. */
+  const settle = (): void => {
+    while (active.size) {
       const index = [...active];
       const solution = eliminate(
         index.map((i) => index.map((j) => gram[i]![j]!)),
@@ -77,6 +80,24 @@ export function nonNegativeLeastSquares(a: readonly (readonly number[])[], b: re
       }
       if (!stuck.length) break;
     }
+  };
+  settle();
+  for (let round = 0; round < 4 * n; round++) {
+    let best = -1;
+    let steepest = tolerance;
+    for (let i = 0; i < n; i++) {
+      if (active.has(i)) continue;
+      const row = gram[i]!;
+      let slope = rhs[i]!;
+      for (const j of active) slope -= row[j]! * x[j]!;
+      if (slope > steepest) {
+        steepest = slope;
+        best = i;
+      }
+    }
+    if (best < 0) break;
+    active.add(best);
+    settle();
   }
   return x;
 }

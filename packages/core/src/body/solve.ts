@@ -12,6 +12,8 @@ export type { Misfit } from './residuals.js';
 
 /** A shape put on its contacts for one height. */
 export interface SolvedShape {
+  /** As its author states it. */
+  shape: Shape;
   posture: Posture;
   body: Body;
   contacts: Contact[];
@@ -155,6 +157,7 @@ export function solveShape(
   const misfit: Misfit = { contact: 0, tilt: 0, point: 0, under: 0, clash: 0, touch: 0, limit: 0 };
   residuals(posture, {}, misfit);
   return {
+    shape,
     posture,
     body: buildBody(posture, heightCm, {}, build),
     contacts: contactsOf(shape, props),
