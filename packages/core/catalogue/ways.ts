@@ -44,9 +44,9 @@ const HALF_KNEEL: Shape = {
   posture: { hipR: [90, 2, 0], kneeR: 90, hipL: [-4, 2, 0], kneeL: 84, ankleL: -50, lumbar: 0, shoulder: [50, 6, 0], elbow: 20, forearm: 60 },
   on: [['floor', 'soleR kneeL instepL']],
   at: [
-    ['ankleR', 'kneeL', { off: [44, null, 17], weight: 0.5 }],
-    ['palmMidR', 'thighTopR', { gapCm: 2, weight: 0.6 }],
-    ['palmMidL', 'thighTopR', { gapCm: 8, weight: 0.5 }],
+    ['ankleR', 'kneeL', { off: [44, null, 14], weight: 0.5 }],
+    ['palmMidR', 'thighTopR', { gapCm: 3, weight: 0.6 }],
+    ['palmMidL', 'thighTopR', { gapCm: 9, weight: 0.5 }],
   ],
   face: [
     ['T8', UP, UP],
@@ -54,6 +54,8 @@ const HALF_KNEEL: Shape = {
     ['pelvis', ACROSS, ACROSS, 0.6],
   ],
   aim: [['kneeR', 'ankleR', [0, -1, 0], 0.6]],
+  // Most of the weight is over the knee that is down.
+  balance: 'kneeL kneeL kneeL kneeL soleMidR',
   free: 'legs arms',
   apart: 'handL-thighR handR-handL',
 };

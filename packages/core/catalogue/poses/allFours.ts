@@ -47,9 +47,22 @@ const birdDog = (arm: boolean): Shape => ({
     ['T8', [1, 0, 0], [null, -1, 0]],
     ['pelvis', ACROSS, ACROSS],
   ],
-  aim: [['hipJL', 'ankleL', [-1, 0.02, 0]], ['hipJR', 'kneeR', [null, -1, null]], ...(arm ? [['shoulderJR', 'wristR', [1, 0.05, null]] as const] : [])],
+  aim: [
+    ['hipJL', 'ankleL', [-1, 0.02, 0]],
+    ['hipJR', 'kneeR', [0, -1, null]],
+    ['kneeR', 'ankleR', [-1, 0, 0]],
+    // A hand that bears stands under its shoulder, fingers forward.
+    ['shoulderJL', 'wristL', [0, -1, null]],
+    ['palmHeelL', 'knucklesL', [1, 0, 0]],
+    ...(arm
+      ? [['shoulderJR', 'wristR', [1, 0.05, null]] as const]
+      : ([
+          ['shoulderJR', 'wristR', [0, -1, null]],
+          ['palmHeelR', 'knucklesR', [1, 0, 0]],
+        ] as const)),
+  ],
   balance: arm ? 'palmMidL kneeR' : 'palmMidL palmMidR kneeR kneeR',
-  free: 'legs~2 arms~2',
+  free: 'legR~2 hipL~2 arms~2',
 });
 
 export const DOG_CHAIR_BACK: Shape = {

@@ -56,8 +56,10 @@ const sideLevel = (surface: number | 'seat', more: Partial<Shape> = {}): Shape =
   aim: [
     ['hipJL', 'ankleL', [0, 0.04, -1]],
     ['shoulderJL', 'wristL', UP, 0.8],
+    ['shoulderJR', 'wristR', [null, -1, null], 0.8],
   ],
-  balance: 'soleMidR palmMidR',
+  // The hand steadies; the leg carries.
+  balance: 'soleMidR soleMidR palmMidR',
   free: 'hip ankleR inversionR armR shoulderL side head',
   ...more,
 });

@@ -11,14 +11,14 @@ import { pronePoses } from './prone.js';
 import { proneWorkPoses } from './proneWork.js';
 import { restPoses, seatedPoses } from './seatedAndRest.js';
 import { seatedWorkPoses } from './seatedWork.js';
+import { SKILL } from './skill.js';
 import { invertedPoses, restorativePoses, sidePoses } from './sideInvertedRest.js';
 import { standingPoses } from './standing.js';
 import { standingWorkPoses } from './standingWork.js';
 import { supinePoses } from './supine.js';
 import { supineWorkPoses } from './supineWork.js';
 
-/** Every pose of the catalogue, by family. */
-export const POSES: readonly Pose[] = [
+const BY_FAMILY: readonly Pose[] = [
   ...breathPoses,
   ...jointPoses,
   ...chairPoses,
@@ -40,3 +40,12 @@ export const POSES: readonly Pose[] = [
   ...restorativePoses,
   ...childrenPoses,
 ];
+
+/** Every pose of the catalogue, by family. */
+export const POSES: readonly Pose[] = BY_FAMILY.map((pose) => ({
+  ...pose,
+  ladder: pose.ladder.map((variant) => {
+    const skill = SKILL[variant.id];
+    return skill === undefined ? variant : { ...variant, skill };
+  }),
+}));

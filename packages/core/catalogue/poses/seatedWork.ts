@@ -1100,6 +1100,8 @@ export const seatedWorkPoses: readonly Pose[] = [
           posture: { pitch: -52, hip: [40, 4, 0], knee: 92, neck: 20, shoulder: [-44, 10, 0], forearm: 90, wrist: 80 },
           on: [['floor', 'palm sole']],
           at: bothAt(['sitR', [null, 16, null], { weight: 0.6 }]),
+          // The hands stand behind the seat, under the shoulders.
+          aim: bothAim(['shoulderJR', 'wristR', [0, -1, null]]),
           free: 'arms legs',
         },
         [14, 12],

@@ -480,7 +480,7 @@ export const standingPoses: readonly Pose[] = [
         words: ['blocks', 'block'],
         level: 'standing',
         breath: 'natural',
-        support: 'hand',
+        support: 'none',
         props: [
           { kind: 'block', heightCm: 23, under: ['palmMidR'], lies: 'upright', where: 'under the right hand' },
           { kind: 'block', heightCm: 23, under: ['palmMidL'], lies: 'upright', where: 'under the left hand' },

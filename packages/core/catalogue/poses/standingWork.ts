@@ -366,7 +366,7 @@ export const standingWorkPoses: readonly Pose[] = [
         ),
         [50, 10],
         ['Hands on the blocks, back long.'],
-        { props: [block(23, 'palmMidR', 'under the right hand', 'upright'), block(23, 'palmMidL', 'under the left hand', 'upright')], support: 'hand' },
+        { props: [block(23, 'palmMidR', 'under the right hand', 'upright'), block(23, 'palmMidL', 'under the left hand', 'upright')] },
       ),
       rung(
         'wide-legged-fold.floor',
@@ -463,7 +463,7 @@ export const standingWorkPoses: readonly Pose[] = [
         ),
         [16, 8],
         ['Hands on blocks beside the front foot.', 'Both legs straight, back long.'],
-        { props: [block(23, 'palmMidR', 'under the right hand', 'upright'), block(23, 'palmMidL', 'under the left hand', 'upright')], support: 'hand' },
+        { props: [block(23, 'palmMidR', 'under the right hand', 'upright'), block(23, 'palmMidL', 'under the left hand', 'upright')] },
       ),
     ],
   },

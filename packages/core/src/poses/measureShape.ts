@@ -1,12 +1,14 @@
 import { centreOfMass } from '../body/centreOfMass.js';
+import { jointMoments } from '../body/jointMoments.js';
 import { contactLoads } from '../body/loads.js';
 import { jointAngles } from '../body/kinematics.js';
 import { DEGREES, rotate, SIDES, sub, unit } from '../body/maths.js';
+import { heldBy, LIMB_MUSCLES, MIDLINE_MUSCLES } from '../body/muscles.js';
 import { LUMBAR_SHARE, MASS } from '../body/segments.js';
 import { balanceMargin } from '../body/support.js';
 import type { SolvedShape } from '../body/solve.js';
 import { roundedBy } from './roundedBy.js';
-import { MEASURE_NAMES, type Measures, type SidedMeasure } from './measures.js';
+import { MEASURE_NAMES, type MeasureName, type Measures, type SidedMeasure } from './measures.js';
 import type { Variant } from './types.js';
 
 const positive = (value: number): number => Math.max(0, value);
@@ -50,6 +52,8 @@ const cosine = (value: number): number => Math.max(-1, Math.min(1, value));
  * they are reported as elevation only. `lowBackMoment` is the moment of what is above L5/S1 about
  * it, per body weight and height. `spineLoad` is the share of body weight pressing along the trunk
  * at L5/S1: weight above times the cosine of the lean; our own estimate, no muscle forces in it.
+ * Moments of muscles are in % of body weight × height, see {@link jointMoments}; `momentSpread` is how much the most
+ * uncertain of them changes between a slippery and a sticky ground.
  * `lumbarFlexion` is that of somebody with usual hamstrings, see {@link roundedBy}.
  */
 export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declared' | 'level'>): Measures {
@@ -64,6 +68,7 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   takeBalance(m, look);
   takeLowBack(m, look);
   for (const side of SIDES) takeLimbs(m, look, side);
+  takeMoments(m, shape);
   m.lumbarFlexion = roundedBy(
     shape.posture.lumbar,
     Math.max(m.hipFlexionWithKneeStraightRight, m.hipFlexionWithKneeStraightLeft),
@@ -191,6 +196,34 @@ function thighElevation({ points, frames }: SolvedShape['body'], side: 'R' | 'L'
   const thigh = unit(sub(points[`knee${side}`]!, points[`hipJ${side}`]!));
   const down = rotate(frames.pelvis!.rotation, [0, -1, 0]);
   return Math.acos(cosine(thigh[0] * down[0] + thigh[1] * down[1] + thigh[2] * down[2])) * DEGREES;
+}
+
+/** What muscles hold on ground with a friction, % of body weight × height. */
+function momentsOn(shape: SolvedShape, friction?: number): ReadonlyMap<MeasureName, number> {
+  const { moments } = jointMoments(shape, friction);
+  const held = new Map<MeasureName, number>();
+  for (const [muscle, at] of Object.entries(MIDLINE_MUSCLES))
+    held.set(`${muscle as 'trunkFlexor'}Moment`, heldBy(at, moments[at[0]]!, false));
+  held.set('trunkSideMoment', Math.abs(moments.trunk![0]));
+  for (const side of SIDES)
+    for (const [muscle, at] of Object.entries(LIMB_MUSCLES))
+      held.set(
+        `${muscle as 'kneeExtensor'}Moment${side === 'R' ? 'Right' : 'Left'}`,
+        heldBy(at, moments[at[0] + side]!, side === 'L'),
+      );
+  return held;
+}
+
+/** Ground that is slippery, and a mat that sticks. */
+const OTHER_GROUNDS = [0.3, 0.9];
+
+/** What muscles hold, and how much of that hangs on the ground. */
+function takeMoments(m: Taken, shape: SolvedShape): void {
+  const usual = momentsOn(shape);
+  for (const [name, value] of usual) m[name] = Math.round(value * 10) / 10;
+  for (const friction of OTHER_GROUNDS)
+    for (const [name, value] of momentsOn(shape, friction))
+      m.momentSpread = Math.max(m.momentSpread, Math.round(Math.abs(value - usual.get(name)!) * 10) / 10);
 }
 
 /** What no body shows, as it is declared. */

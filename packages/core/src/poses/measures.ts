@@ -1,5 +1,20 @@
+import { LIMB_MUSCLES, type LimbMuscle, type MidlineMuscle } from '../body/muscles.js';
 import { keep } from '../cache.js';
 import type { Breath, Level } from './types.js';
+
+/** What muscles of the trunk and neck hold, % of body weight × height. */
+export const MIDLINE_MOMENTS = [
+  'trunkExtensorMoment',
+  'trunkFlexorMoment',
+  'trunkSideMoment',
+  'neckExtensorMoment',
+  'neckFlexorMoment',
+] as const satisfies readonly `${MidlineMuscle}Moment`[];
+
+/** What muscles of a limb hold, % of body weight × height. */
+export const LIMB_MOMENTS = Object.keys(LIMB_MUSCLES).map(
+  (muscle) => `${muscle}Moment`,
+) as `${LimbMuscle}Moment`[];
 
 /** Measures that exist once, in the order in which they are stored. Degrees, cm, shares of body weight. */
 export const MIDLINE_MEASURES = [
@@ -50,10 +65,12 @@ export const MIDLINE_MEASURES = [
   'jumping',
   'met',
   'contactGap',
+  ...MIDLINE_MOMENTS,
+  'momentSpread',
 ] as const;
 
-/** Measures of a limb: each exists for the right and the left. */
-export const SIDED_MEASURES = [
+/** How far the joints of a limb go, degrees. */
+export const LIMB_ANGLES = [
   'hipFlexion',
   'hipExtension',
   'hipAbduction',
@@ -70,9 +87,10 @@ export const SIDED_MEASURES = [
   'shoulderRotationOut',
   'wristExtension',
   'hipFlexionWithKneeStraight',
-  'wristLoad',
-  'kneeLoad',
 ] as const;
+
+/** Measures of a limb: each exists for the right and the left. */
+export const SIDED_MEASURES = [...LIMB_ANGLES, 'wristLoad', 'kneeLoad', ...LIMB_MOMENTS] as const;
 
 export type MidlineMeasure = (typeof MIDLINE_MEASURES)[number];
 export type SidedMeasure = (typeof SIDED_MEASURES)[number];
@@ -109,6 +127,8 @@ export interface Judged {
   level: Level;
   breath: Breath;
   support: 'none' | 'hand' | 'trunk';
+  /** Practice it takes, 0 to 4. */
+  skill: number;
 }
 
 const OTHER_SIDE = { Right: 'Left', Left: 'Right' } as const;

@@ -1,6 +1,7 @@
 import type { Build } from '../body/build.js';
 import { packPosture, type Posture } from '../body/posture.js';
-import { MEASURE_NAMES } from './measures.js';
+import { isMuscle, youngHolds } from '../body/muscles.js';
+import { MEASURE_NAMES, type MeasureName } from './measures.js';
 import {
   MIDDLE_HEIGHT,
   scalesWithHeight,
@@ -11,26 +12,55 @@ import {
 } from './solveVariant.js';
 import type { Variant } from './types.js';
 
-/** Tenths of a degree and of a centimetre are enough; shares and the like keep thousandths. */
+/** Tenths of a degree and of a centimetre are enough; shares and the like keep half hundredths. */
 const round = (value: number): number =>
-  Math.abs(value) < 2 ? Math.round(value * 1000) / 1000 : Math.round(value * 10) / 10;
+  Math.abs(value) < 2 ? Math.round(value * 200) / 200 : Math.round(value * 10) / 10;
 /** Angles to a tenth of a degree, the root's place to a tenth of a millimetre. */
 const roundPosture = (packed: readonly number[]): number[] =>
   packed.map((value, i) => (i < 3 ? Math.round(value * 100) / 100 : Math.round(value * 10) / 10));
 
-/** Solutions as they are stored: with no more digits than mean something. */
-export const compact = (builds: StoredSolutions): StoredSolutions =>
-  Object.fromEntries(
+/** Moments are known no better than to this share of what young adults hold; less than the other is nothing. */
+const MOMENT_STEP = 0.05;
+const MOMENT_LEAST = 0.1;
+
+/** What a muscle of each moment holds in young adults, by the moment's place among the measures. */
+const YOUNG_AT = MEASURE_NAMES.map((name) => youngOf(name));
+
+function youngOf(name: MeasureName): number | undefined {
+  const muscle = /^(\w+)Moment(Right|Left)?$/.exec(name)?.[1];
+  return muscle && isMuscle(muscle) ? youngHolds(muscle) : undefined;
+}
+
+const roundMoment = (value: number, young: number): number =>
+  value < MOMENT_LEAST * young
+    ? 0
+    : Math.round(Math.round(value / young / MOMENT_STEP) * MOMENT_STEP * young * 10) / 10;
+
+/**
+ * Solutions as they are stored: with no more digits than mean something. What muscles hold beside weight and height is
+ * as good as the same for children as for grown people of usual height, and is stored as theirs.
+ */
+export function compact(builds: StoredSolutions): StoredSolutions {
+  const { adult } = builds;
+  const grown = (adult[MIDDLE_HEIGHT.adult] ?? Object.values(adult)[0])?.measures ?? [];
+  const measuresOf = (build: string, measures: readonly number[]): number[] =>
+    measures.map((value, at) => {
+      const young = YOUNG_AT[at];
+      if (young === undefined) return round(value);
+      return roundMoment(build === 'adult' ? value : (grown[at] ?? value), young);
+    });
+  return Object.fromEntries(
     Object.entries(builds).map(([build, heights]) => [
       build,
       Object.fromEntries(
         Object.entries(heights).map(([height, { postures, measures, gap }]) => [
           height,
-          { postures: postures.map(roundPosture), measures: measures.map(round), gap: round(gap) },
+          { postures: postures.map(roundPosture), measures: measuresOf(build, measures), gap: round(gap) },
         ]),
       ),
     ]),
   ) as StoredSolutions;
+}
 
 /**
  * Solves a variant for every stored build and height: outwards from the middle height, each from its

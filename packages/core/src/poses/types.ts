@@ -135,6 +135,8 @@ export interface Variant {
   view: readonly [turn: number, tilt: number];
   declared: Declared;
   /** The person leans her trunk on something (wall, chair back, bolster) or holds it: balance is helped. */
+  /** Practice it takes: 0 none, 1 a first class, 2 some weeks, 3 months, 4 years; 1 unless said. */
+  skill?: 0 | 1 | 2 | 3 | 4;
   support: 'none' | 'hand' | 'trunk';
   /** One leg at a time in a pose without sides, changed half way through: both are judged. */
   alternates?: true;

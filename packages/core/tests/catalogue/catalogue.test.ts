@@ -14,6 +14,7 @@ import {
   type MeasureName,
 } from '../builtIn.js';
 import { contactsOf } from '../../src/body/contacts.js';
+import { isMuscle, youngHolds } from '../../src/body/muscles.js';
 import { buildOf } from '../../src/body/build.js';
 import { buildBody } from '../../src/body/kinematics.js';
 import { contactLoads } from '../../src/body/loads.js';
@@ -89,6 +90,7 @@ test.each(
   const posture = posturesFor(id, 165).postures[0]!;
   expect(
     contactLoads({
+      shape,
       posture,
       body: buildBody(posture, 165),
       contacts: contactsOf(shape, variant.props),
@@ -116,7 +118,13 @@ test.each([
 ])('%s: solving again gives the stored measures', (id) => {
   const again = solveVariant(variantById(id).variant, 165).measures;
   const kept = measuresFor(id, 165);
-  for (const name of MEASURE_NAMES) expect(Math.abs(again[name] - kept[name])).toBeLessThan(0.06);
+  for (const name of MEASURE_NAMES) {
+    // Moments are stored in steps of a twentieth of what young adults hold, and nothing under a tenth.
+    const muscle = name.replace(/Moment(Right|Left)?$/, '');
+    const step = isMuscle(muscle) ? youngHolds(muscle) : 0;
+    const off = again[name] < 0.12 * step && kept[name] === 0 ? 0 : Math.abs(again[name] - kept[name]);
+    expect(off).toBeLessThan(0.06 + 0.03 * step);
+  }
 });
 
 test('between stored heights the measures are interpolated with a bounded error', () => {
