@@ -1,5 +1,6 @@
 /** What the built-in rulebook is made of. */
 import { HOUSE_VIEW_TOPICS } from './houseView.js';
+import { NORMS } from './norms.js';
 import { LIMIT_KINDS } from './ownLimits.js';
 import { CHILD_BANDS } from './rules/child.js';
 import { CONFLICTS } from './rules/conflicts.js';
@@ -19,4 +20,5 @@ export const RULEBOOK_DATA = {
   limitKinds: LIMIT_KINDS,
   childBands: CHILD_BANDS,
   sources: SOURCES,
+  norms: NORMS,
 };

@@ -84,6 +84,20 @@ export const SOURCES = {
   'bhattacharyya-2017': { citation: 'Bhattacharyya 2017 (AAO-HNS)', found: 'The common vertigo is set off by lying down, rolling over and looking up.' },
   'celli-1986': { citation: 'Celli 1986', found: 'Lung disease: unsupported arm work overhead makes breathing harder.' },
   'sherrington-2019': { citation: 'Sherrington 2019', found: 'Balance work lowers the rate of falls by about a quarter.' },
+  'danneskiold-samsoe-2009': {
+    citation: 'Danneskiold-Samsøe and others 2009, Harbo 2012',
+    found:
+      'Strength of grown women and men by age, joint by joint: about a third less at 70 than at 30, and men of an age about a quarter to a half stronger per kilogram.',
+  },
+  'springer-2007': {
+    citation: 'Springer and others 2007',
+    found: 'On one leg with open eyes, mean of three: about 43 s to 39 years, 40, 37, 27 in the sixties, 15 in the seventies, 6 from 80.',
+  },
+  'vellas-1997': { citation: 'Vellas and others 1997', found: 'Older people who stand on one leg for less than 5 s have more falls that injure.' },
+  'brito-2012': {
+    citation: 'Brito and others 2012',
+    found: 'Of people of 51 to 80, those who need hands or knees to sit down on the floor and rise are more with every decade.',
+  },
   steadi: { citation: 'CDC STEADI', found: 'Cut-offs of chair stand, up-and-go and heel-to-toe standing.' },
   'coggrave-2003': { citation: 'Coggrave and Rose 2003', found: 'Skin under the seat needs about two minutes of relief to refill.' },
   'hagen-2014': { citation: 'Hagen 2014', found: 'Pelvic floor training eases the symptoms of prolapse.' },

@@ -111,7 +111,23 @@ export { dueDateFrom, gestationOn } from './calendar/gestation.js';
 
 // People, read and checked.
 export { readPeople, readPerson } from './people/readPeople.js';
-export type { Clearance, InputError, OwnLimit, Person, Today } from './people/types.js';
+export { abilitiesOf, type Abilities, type Ability } from './people/abilities.js';
+export { STRENGTHS, type StrengthOf } from './people/norms.js';
+export {
+  FROM_CHAIR,
+  FROM_FLOOR,
+  LIMB_STATES,
+  LIMBS,
+  PRACTISED,
+  WALKS,
+  type Can,
+  type Clearance,
+  type InputError,
+  type Limb,
+  type OwnLimit,
+  type Person,
+  type Today,
+} from './people/types.js';
 
 // From what people write to poses and steps.
 export { fold, words } from './reading/fold.js';
@@ -154,6 +170,7 @@ export { judge, limbsOf, quantityOf, standing, type Breach, type Trial } from '.
 export { compileRules, decidingRule, judgeAll, markOf, rowsBroken, type Mark } from './rules/judgeAll.js';
 export { limbsOfSide } from './rules/limbs.js';
 export { measureTable, type MeasureTable } from './rules/measureTable.js';
+export { answersThatOpen, type OpenQuestion } from './rules/answersThatOpen.js';
 export { nextChanges } from './rules/nextChanges.js';
 export {
   SOMEBODY,

@@ -1,4 +1,5 @@
 import { RISEN } from './chairUser.js';
+import { published } from '../published.js';
 import { type Evidence, type Rule, common } from '../../src/authoring/ruleWords.js';
 
 const own: Evidence = { kind: 'common-practice', source: 'what the person has told you' };
@@ -63,6 +64,11 @@ export const TODAY_RULES: readonly Rule[] = [
   },
 ];
 
+/** From the middle to the edge of a base as wide as one foot, cm. */
+const FOOT_WIDE = 4;
+/** What straightening the knees takes near the seat of a chair, % of body weight × height. */
+const RISING = 4.5;
+
 export const ABILITY_RULES: readonly Rule[] = [
   {
     id: 'own.kneel',
@@ -75,11 +81,149 @@ export const ABILITY_RULES: readonly Rule[] = [
   {
     id: 'own.floor',
     level: 'limit',
-    when: [{ fact: 'floor', is: [false] }],
+    when: [{ fact: 'floor', is: ['no', 'help'] }],
     all: [{ levelNot: ['chair', 'standing'] }],
-    reason: 'Cannot get to the floor and back.',
+    reason: 'Does not get up from the floor alone.',
     evidence: own,
   },
+  {
+    id: 'own.floor-with-chair',
+    level: 'limit',
+    when: [{ fact: 'floor', is: ['chair'] }],
+    all: [{ floorWay: true }, { support: ['none'] }],
+    reason: 'Down to the floor and up again with a hand on a chair.',
+    evidence: own,
+  },
+  {
+    id: 'own.hands',
+    level: 'limit',
+    when: [{ fact: 'hands', is: [false] }],
+    all: [{ measure: 'handsShare', over: 0.05 }],
+    reason: 'No weight on the hands.',
+    evidence: own,
+  },
+  {
+    id: 'own.overhead',
+    level: 'limit',
+    when: [{ fact: 'overhead', is: [false] }],
+    all: [{ measure: 'shoulderFlexion', over: 120 }],
+    reason: 'Does not reach overhead.',
+    evidence: own,
+  },
+  {
+    id: 'own.overhead-out',
+    level: 'limit',
+    when: [{ fact: 'overhead', is: [false] }],
+    all: [{ measure: 'shoulderAbduction', over: 120 }],
+    reason: 'Does not reach overhead.',
+    evidence: own,
+  },
+  {
+    id: 'own.flat',
+    level: 'limit',
+    when: [{ fact: 'flat', is: [false] }],
+    all: [{ measure: 'supine', over: 0 }],
+    reason: 'Does not lie flat.',
+    evidence: own,
+  },
+  {
+    id: 'own.sits',
+    level: 'limit',
+    when: [{ fact: 'sits', is: [false] }],
+    all: [{ level: ['sitting'] }, { support: ['none', 'hand'] }],
+    reason: 'Does not sit without something behind the back.',
+    evidence: own,
+  },
+  {
+    id: 'own.chair-hands',
+    level: 'limit',
+    when: [{ fact: 'chair', is: ['hands'] }],
+    all: [{ measure: 'kneeExtensorMoment', over: RISING }, { support: ['none'] }],
+    reason: 'Rises from a chair with the hands: bends the knees so far with a hand on something.',
+    evidence: own,
+  },
+  {
+    id: 'own.chair-help',
+    level: 'limit',
+    when: [{ fact: 'chair', is: ['help'] }],
+    all: [{ measure: 'kneeExtensorMoment', over: RISING }],
+    reason: 'Rises from a chair with help: does not bend the knees so far alone.',
+    evidence: own,
+  },
+  {
+    id: 'own.narrow-base',
+    level: 'limit',
+    when: [{ fact: 'oneLegSeconds', below: 5 }],
+    all: [{ measure: 'balanceMargin', under: FOOT_WIDE }, { support: ['none'] }, { levelNot: ['chair', 'lying', 'prone', 'side-lying', 'sitting'] }],
+    reason: 'Stands on one leg for less than 5 seconds: a base wide enough to sway in.',
+    evidence: common,
+  },
+  {
+    id: 'own.frame',
+    level: 'limit',
+    when: [{ fact: 'walks', is: ['frame'] }],
+    all: [{ level: ['standing', 'squatting'] }, { support: ['none'] }],
+    reason: 'Walks with a frame: stands with a hand on something.',
+    evidence: own,
+  },
+  {
+    id: 'own.one-leg',
+    level: 'limit',
+    when: [{ fact: 'oneLegSeconds', below: 5 }],
+    all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }],
+    reason: 'Stands on one leg for less than 5 seconds: a hand on something.',
+    evidence: published('vellas-1997', 'what follows from it is common practice'),
+  },
+  {
+    id: 'own.one-leg-short',
+    level: 'need',
+    when: [
+      { fact: 'oneLegSeconds', from: 5 },
+      { fact: 'oneLegSeconds', below: 10 },
+    ],
+    all: [{ measure: 'oneLeg', over: 0 }, { support: ['none'] }],
+    adds: { prop: 'chair', where: 'within reach' },
+    cue: 'A chair back or the wall within reach.',
+    reason: 'Stands on one leg for less than 10 seconds: something to hold within reach.',
+    evidence: published('springer-2007', 'what follows from it is common practice'),
+  },
+  ...(['Right', 'Left'] as const).flatMap((side): Rule[] => {
+    const word = side.toLowerCase();
+    return [
+      {
+        id: `own.${word}-arm`,
+        level: 'limit',
+        when: [{ fact: `${word}Arm`, is: ['still', 'missing'] }],
+        all: [{ measure: `wristLoad${side}`, over: 0.02 }],
+        reason: `No weight on the ${word} hand.`,
+        evidence: own,
+      },
+      {
+        id: `own.${word}-arm-raised`,
+        level: 'limit',
+        when: [{ fact: `${word}Arm`, is: ['still'] }],
+        all: [{ measure: `shoulderFlexion${side}`, over: 60 }],
+        reason: `The ${word} arm does not lift itself.`,
+        evidence: own,
+      },
+      {
+        id: `own.${word}-leg`,
+        level: 'limit',
+        when: [{ fact: `${word}Leg`, is: ['still', 'missing'] }],
+        all: [{ measure: `kneeLoad${side}`, over: 0.1 }],
+        reason: `No weight on the ${word} leg.`,
+        evidence: own,
+      },
+      {
+        id: `own.${word}-leg-lifted`,
+        level: 'limit',
+        when: [{ fact: `${word}Leg`, is: ['still'] }],
+        all: [{ measure: 'oneLeg', over: 0 }],
+        reason: `The ${word} leg does not lift itself.`,
+        evidence: own,
+      },
+    ];
+  }),
   {
     id: 'own.rise',
     level: 'limit',

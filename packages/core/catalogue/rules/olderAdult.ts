@@ -1,38 +1,16 @@
-import { ageOn, type Alert, type Condition, type Stage, type StageInput, type StageTest, common } from '../../src/authoring/ruleWords.js';
+import { ageOn, type Alert, type Condition, type Stage, type StageInput, type StageTest, common, unsteadySigns } from '../../src/authoring/ruleWords.js';
+import { NORMS } from '../norms.js';
 import { published } from '../published.js';
 
 const UNSTEADY: StageTest = { fact: 'unsteady', is: [true] };
 
-/**
- * Fewer stands in 30 seconds than this is below average, by age band from 60 to 94.
- * Source: CDC STEADI after Rikli and Jones 1999, from memory.
- */
-const CHAIR_STANDS: readonly (readonly [from: number, men: number, women: number])[] = [
-  [60, 14, 12],
-  [65, 12, 11],
-  [70, 12, 10],
-  [75, 11, 10],
-  [80, 10, 9],
-  [85, 8, 8],
-  [90, 7, 4],
-];
-
 function stage({ person, on }: StageInput): Stage {
   const age = person.born ? ageOn(person.born, on) : 65;
   const alerts: Alert[] = [];
-  const { fallsLastYear = 0, tugSeconds, chairStands, tandemSeconds } = person.screening;
-  const band = [...CHAIR_STANDS].reverse().find(([from]) => age >= from);
-  // Without the sex the higher cut-off is the careful one.
-  const cutOff = band && band[person.sex === 'woman' ? 2 : 1];
-  const stands = age <= 94 ? (cutOff ?? 0) : 0;
-  const low = [
-    fallsLastYear > 0 && `${fallsLastYear === 1 ? 'a fall' : `${fallsLastYear} falls`} in the last year`,
-    tugSeconds !== undefined && tugSeconds >= 12 && `timed up-and-go ${tugSeconds} s`,
-    tandemSeconds !== undefined && tandemSeconds < 10 && `heel to toe ${tandemSeconds} s`,
-    chairStands !== undefined && chairStands < stands && `${chairStands} chair stands`,
-  ].filter((text): text is string => text !== false);
+  const low = unsteadySigns(person, age, NORMS);
   if (low.length) alerts.push({ kind: 'stage', text: `Balance needs a hand on something: ${low.join(', ')}.` });
-  if (fallsLastYear >= 2) alerts.push({ kind: 'refer', text: 'Two or more falls in a year: suggest a falls check with the doctor or physiotherapist.' });
+  if ((person.screening.fallsLastYear ?? 0) >= 2)
+    alerts.push({ kind: 'refer', text: 'Two or more falls in a year: suggest a falls check with the doctor or physiotherapist.' });
   return { label: `${age} years`, facts: { age, unsteady: low.length > 0 }, alerts };
 }
 
@@ -71,8 +49,8 @@ export const olderAdult: Condition = {
       id: 'older-adult.narrow-base',
       level: 'limit',
       when: [UNSTEADY],
-      all: [{ measure: 'balanceMargin', under: 2 }, { support: ['none'] }, { levelNot: ['chair', 'lying', 'prone', 'side-lying', 'sitting'] }],
-      reason: 'After a fall or a low balance score the base is wide enough to sway in.',
+      all: [{ measure: 'balanceMargin', under: 4 }, { support: ['none'] }, { levelNot: ['chair', 'lying', 'prone', 'side-lying', 'sitting'] }],
+      reason: 'After a fall or a low balance score the base is wider than a foot, enough to sway in.',
       evidence: common,
     },
     {

@@ -39,6 +39,8 @@ export type {
   WarningSign,
 } from '../rules/types.js';
 export type { Level, Purpose } from '../poses/types.js';
+export type { Norms } from '../people/norms.js';
+export { unsteadySigns } from '../people/unsteady.js';
 import type { Details } from '../people/types.js';
 
 /** A fact of the trade. */

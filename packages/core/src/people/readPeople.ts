@@ -1,7 +1,7 @@
 import { isLine } from '../reading/isLine.js';
 import { closest } from 'fastest-levenshtein';
 import { resolveCondition } from '../reading/resolveCondition.js';
-import { MIDLINE_MEASURES, SIDED_MEASURES } from '../poses/measures.js';
+import { LIMB_ANGLES, MIDLINE_MEASURES } from '../poses/measures.js';
 import { parseReading } from '../rules/bloodPressure.js';
 import { ageOn, daysBetween, isDate } from '../calendar/dates.js';
 import { dueDateFrom, gestationOn, IMPLAUSIBLE_DAYS } from '../calendar/gestation.js';
@@ -10,8 +10,23 @@ import type { Rulebook } from '../rules/rulebook.js';
 import type { Side } from '../side.js';
 import { OPENINGS, type Opening } from './openings.js';
 import { PRONOUNS } from './pronouns.js';
-import type { Clearance, InputError, OwnLimit, Person, PersonCondition, Today } from './types.js';
-import type { Details } from './types.js';
+import {
+  FROM_CHAIR,
+  FROM_FLOOR,
+  LIMB_STATES,
+  LIMBS,
+  PRACTISED,
+  SCREENING,
+  WALKS,
+  type Can,
+  type Clearance,
+  type Details,
+  type InputError,
+  type OwnLimit,
+  type Person,
+  type PersonCondition,
+  type Today,
+} from './types.js';
 
 type Rules = Pick<Rulebook, 'conditions' | 'condition' | 'rule' | 'limitKinds'>;
 
@@ -33,12 +48,13 @@ const PERSON_KEYS = [
 ];
 /** Letters of a name; of what may have been meant for one no more are looked at. */
 const NAME_MOST = 120;
-const CAN_KEYS = ['stand', 'floor', 'kneel'];
-const SCREENING_KEYS = ['fallsLastYear', 'tugSeconds', 'chairStands', 'tandemSeconds'];
+const CAN_YES_NO = ['stand', 'kneel', 'hands', 'overhead', 'flat', 'sits'] as const;
+const CAN_CHOICES = { floor: FROM_FLOOR, chair: FROM_CHAIR, walks: WALKS, practised: PRACTISED } as const;
+const CAN_KEYS = [...CAN_YES_NO, ...Object.keys(CAN_CHOICES), 'limbs'];
 const TODAY_KEYS = ['pain', 'bleeding', 'bp', 'dizzy', 'headache', 'fever', 'slept', 'signs'];
 const RANGE_KEYS = [
   ...MIDLINE_MEASURES.slice(0, 11),
-  ...SIDED_MEASURES.flatMap((name) => [`${name}Right`, `${name}Left`]),
+  ...LIMB_ANGLES.flatMap((name) => [`${name}Right`, `${name}Left`]),
 ];
 
 /** Every question that the rulebook asks: a form may carry them for any condition, beside its own. */
@@ -63,7 +79,8 @@ const isTable = (value: unknown): value is Record<string, unknown> =>
 /**
  * Reads people as written (JSON, form or API) into whole persons, with every problem named by its field.
  *
- * Missing height is 165 cm, missing abilities are true, missing ranges are the usual ones.
+ * Missing height is 165 cm, missing ranges are the usual ones; what is not said of abilities is left out, to be read from
+ * norms.
  * @param on the class date, where there is one: dates are checked against it
  */
 export function readPeople(
@@ -147,12 +164,8 @@ export function readPerson(
   }
   const heightCm = number(source.heightCm, 'heightCm', 80, 220, 'Height in cm') ?? 165;
   const weightKg = number(source.weightKg, 'weightKg', 10, 300, 'Weight in kg');
-  const can = known(source.can, 'can', CAN_KEYS);
   const ranges = known(source.ranges, 'ranges', RANGE_KEYS);
-  const screening = known(source.screening, 'screening', SCREENING_KEYS);
-  for (const key of CAN_KEYS)
-    if (can[key] !== undefined && typeof can[key] !== 'boolean')
-      fail(`can.${key}`, `can.${key} is true or false.`);
+  const screening = known(source.screening, 'screening', SCREENING);
   for (const key of Object.keys(ranges)) number(ranges[key], `ranges.${key}`, 0, 200, 'A range in degrees');
   for (const key of Object.keys(screening))
     number(screening[key], `screening.${key}`, 0, 200, 'A screening value');
@@ -169,7 +182,7 @@ export function readPerson(
     ...(weightKg === undefined ? {} : { weightKg }),
     ...(source.sex === 'woman' || source.sex === 'man' ? { sex: source.sex } : {}),
     ...(pronoun ? { pronoun } : {}),
-    can: { stand: can.stand !== false, floor: can.floor !== false, kneel: can.kneel !== false },
+    can: readCan(source.can),
     ranges: ranges as Person['ranges'],
     conditions,
     screening: screening as Person['screening'],
@@ -177,6 +190,30 @@ export function readPerson(
     limits: readLimits(source.limits, at('limits'), errors, rulebook),
     clearances: readClearances(source.clearances, at('clearances'), errors, rulebook),
   };
+
+  function readCan(value: unknown): Can {
+    const { limbs: rawLimbs, ...rest } = known(value, 'can', CAN_KEYS);
+    // How files said it before: gets to the floor and back, or not.
+    const floor = typeof rest.floor === 'boolean' ? (rest.floor ? 'alone' : 'no') : rest.floor;
+    const can: Record<string, unknown> = { ...rest, ...(floor === undefined ? {} : { floor }) };
+    for (const key of Object.keys(can)) if (can[key] === null || can[key] === undefined) delete can[key];
+    for (const key of CAN_YES_NO)
+      if (can[key] !== undefined && typeof can[key] !== 'boolean')
+        fail(`can.${key}`, `can.${key} is true or false.`);
+    for (const [key, choices] of Object.entries(CAN_CHOICES))
+      if (can[key] !== undefined && !(choices as readonly unknown[]).includes(can[key]))
+        fail(`can.${key}`, `can.${key} is ${choices.join(' or ')}.`);
+    const limbs = known(rawLimbs, 'can.limbs', LIMBS);
+    for (const [limb, state] of Object.entries(limbs))
+      if (!(LIMB_STATES as readonly unknown[]).includes(state))
+        fail(`can.limbs.${limb}`, `can.limbs.${limb} is ${LIMB_STATES.join(' or ')}, or left out.`);
+    return {
+      ...(can as Omit<Can, 'stand' | 'kneel'>),
+      stand: can.stand !== false,
+      kneel: can.kneel !== false,
+      ...(Object.keys(limbs).length ? { limbs: limbs as NonNullable<Can['limbs']> } : {}),
+    };
+  }
 
   function readToday(value: unknown): Today {
     const today = known(value, 'today', TODAY_KEYS);

@@ -51,6 +51,49 @@ export interface Clearance {
   words?: string;
 }
 
+/** How someone gets up from the floor. */
+export const FROM_FLOOR = ['alone', 'chair', 'help', 'no'] as const;
+export type FromFloor = (typeof FROM_FLOOR)[number];
+/** How someone gets up from a chair: without hands, with them, with someone's help. */
+export const FROM_CHAIR = ['free', 'hands', 'help'] as const;
+/** How someone walks. */
+export const WALKS = ['free', 'stick', 'frame'] as const;
+/** How long someone has practised. */
+export const PRACTISED = ['new', 'months', 'years'] as const;
+export const LIMBS = ['rightArm', 'leftArm', 'rightLeg', 'leftLeg'] as const;
+export type Limb = (typeof LIMBS)[number];
+/** What is the matter with a limb that is not full: it is weak, does not move by itself, or is missing. */
+export const LIMB_STATES = ['weak', 'still', 'missing'] as const;
+
+/** What someone has told of what they can do; what is left out nobody has asked, and is read from norms. */
+export interface Can {
+  stand: boolean;
+  kneel: boolean;
+  floor?: FromFloor;
+  chair?: (typeof FROM_CHAIR)[number];
+  walks?: (typeof WALKS)[number];
+  /** Takes weight on the hands. */
+  hands?: boolean;
+  /** Reaches overhead with both arms. */
+  overhead?: boolean;
+  /** Lies flat on the back. */
+  flat?: boolean;
+  /** Sits on the floor or a stool without a back. */
+  sits?: boolean;
+  /** Limbs that are not full. */
+  limbs?: Readonly<Partial<Record<Limb, (typeof LIMB_STATES)[number]>>>;
+  practised?: (typeof PRACTISED)[number];
+}
+
+/** What can be measured before a class. */
+export const SCREENING = [
+  'fallsLastYear',
+  'tugSeconds',
+  'chairStands',
+  'tandemSeconds',
+  'oneLegSeconds',
+] as const;
+
 /** Someone who comes to class. What is not known has its usual value filled in. */
 export interface Person {
   /** Stands for this person in choices and fittings; the name where nothing else was given. */
@@ -59,13 +102,11 @@ export interface Person {
   born?: string;
   heightCm: number;
   weightKg?: number;
-  can: { stand: boolean; floor: boolean; kneel: boolean };
+  can: Can;
   /** Measured ranges in degrees. */
   ranges: Readonly<Partial<Record<RangeName, number>>>;
   conditions: readonly PersonCondition[];
-  screening: Readonly<
-    Partial<Record<'fallsLastYear' | 'tugSeconds' | 'chairStands' | 'tandemSeconds', number>>
-  >;
+  screening: Readonly<Partial<Record<(typeof SCREENING)[number], number>>>;
   today: Today;
   limits: readonly OwnLimit[];
   clearances: readonly Clearance[];

@@ -136,6 +136,16 @@ function read(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbS
       value: trial.action,
       limit: bound.purposeNot.join(' or '),
     };
+  if ('skillOver' in bound)
+    return {
+      bites: trial.skill > bound.skillOver,
+      measure: 'skill',
+      value: trial.skill,
+      limit: bound.skillOver,
+    };
+  // A pose is no way between levels: ways are held against rules by themselves.
+  if ('floorWay' in bound)
+    return { bites: false, measure: 'floorWay', value: trial.level, limit: 'with something to hold' };
   if ('familyNot' in bound)
     return {
       bites: !bound.familyNot.includes(trial.family),

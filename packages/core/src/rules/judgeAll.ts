@@ -60,6 +60,8 @@ function testsOf(
   if ('still' in bound) return [{ column: at('moving'), bits: 1 }];
   if ('purposeNot' in bound)
     return [{ column: at('action'), bits: ALL_BITS & ~bitsOf('action', bound.purposeNot) }];
+  if ('skillOver' in bound) return [{ column: at('skill'), over: bound.skillOver }];
+  if ('floorWay' in bound) return [{ column: at('floorWay'), over: 0 }];
   if ('familyNot' in bound)
     return [{ column: at('family'), bits: ALL_BITS & ~bitsOf('family', bound.familyNot) }];
   // A change of level happens between steps, not in a variant.

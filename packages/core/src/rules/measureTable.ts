@@ -3,6 +3,7 @@ import { buildOf } from '../body/build.js';
 import type { Person } from '../people/types.js';
 import type { Catalogue } from '../poses/catalogue.js';
 import { LEVELS } from '../poses/levels.js';
+import { skillOf } from '../poses/skillOf.js';
 import { MEASURE_NAMES, SIDED_MEASURES, type Judged } from '../poses/measures.js';
 import type { Action, Breath, Family, Pose, Variant } from '../poses/types.js';
 import { breathSeconds, countSeconds } from '../people/pace.js';
@@ -53,6 +54,8 @@ const EXTRA = [
   'supineHere',
   'headDownHere',
   'pelvisUpHere',
+  'skill',
+  'floorWay',
 ] as const;
 export type ExtraColumn = (typeof EXTRA)[number];
 
@@ -81,12 +84,15 @@ export interface Shape extends Judged {
   moving: boolean;
   seconds: number;
   both: number;
+  /** A way between the floor and what is above it. */
+  floorWay?: boolean;
 }
 
 /** Shapes as numbers in columns. */
 export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
   const columns = Array.from({ length: COLUMN.size }, () => new Float64Array(shapes.length));
-  shapes.forEach(({ measures, level, breath, support, action, family, moving, seconds, both }, row) => {
+  shapes.forEach((shape, row) => {
+    const { measures, level, breath, support, action, family, moving, seconds, both } = shape;
     const set = (name: string, value: number): void => {
       columns[COLUMN.get(name)!]![row] = value;
     };
@@ -102,6 +108,8 @@ export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
     set('moving', Number(moving));
     set('hold', seconds);
     set('both', both);
+    set('skill', shape.skill);
+    set('floorWay', Number(shape.floorWay ?? false));
     for (const sum of ['supine', 'headDown', 'pelvisUp'] as const)
       set(`${sum}Here`, Number(countsTowards(`${sum}Total`, measures)));
   });
@@ -129,6 +137,7 @@ export function measureTable(
       level,
       breath,
       support,
+      skill: skillOf(variant),
       action: pose.purposes[0].action,
       family: pose.family,
       moving: pose.hold.unit === 'rounds',

@@ -1,5 +1,6 @@
 import { dateAfter } from '../calendar/dates.js';
 import { fingerprint } from '../fingerprint.js';
+import type { Norms } from '../people/norms.js';
 import type { Person } from '../people/types.js';
 import type { Topic } from './houseViewTypes.js';
 import type { ChildBand, Condition, Conflict, LimitKind, Rule, Source, WarningSign } from './types.js';
@@ -23,6 +24,8 @@ export interface RulebookData {
   childBands: readonly ChildBand[];
   /** Published work, by id. */
   sources: Readonly<Record<string, Source>>;
+  /** What people of an age usually can do. */
+  norms: Norms;
 }
 
 /** Conditions, rules and house view topics, and what is looked up in them. */
@@ -42,6 +45,7 @@ export interface Rulebook extends RulebookData {
 const OTHER_NAMES: Readonly<Record<string, string>> = {
   today: 'Today',
   'own-limits': 'Personal limits',
+  ability: 'What she can do',
   view: 'Your view',
 };
 
@@ -84,7 +88,7 @@ export const SOMEBODY: Person = {
   id: '',
   name: '',
   heightCm: 165,
-  can: { stand: true, floor: true, kneel: true },
+  can: { stand: true, kneel: true },
   ranges: {},
   conditions: [],
   screening: {},
@@ -146,5 +150,6 @@ export const rulebookVersion = (data: RulebookData): string =>
       data.conflicts,
       data.houseViewTopics,
       data.warningSigns,
+      data.norms,
     ]),
   );

@@ -1,8 +1,10 @@
 import { buildOf, type Build } from '../body/build.js';
+import { abilitiesOf, type Abilities } from '../people/abilities.js';
 import type { Clearance, OwnLimit, Person } from '../people/types.js';
 import { ageOn, daysBetween, spokenDate } from '../calendar/dates.js';
 import { asTheHallHasIt, NO_HALL_RULES, ownRulesOf, type HallRules } from './hallRules.js';
 import type { Rulebook } from './rulebook.js';
+import { ABILITY, abilityFacts, abilityRules, assumedAlerts } from './abilityGate.js';
 import { todaysStops } from './todaysStops.js';
 import type { Alert, Condition, Conflict, Fact, LimbSide, Rule, Stage, StageTest } from './types.js';
 import { WEEKS_AFTER_BIRTH } from '../calendar/afterBirth.js';
@@ -32,6 +34,8 @@ export interface StageSettings {
 /** A person on a date: what is in force, what to know, and whether they must sit out. */
 export interface StagedPerson {
   person: Person;
+  /** What they can do, and how that is known. */
+  abilities: Abilities;
   rulebook: Rulebook;
   /** Whose proportions to measure with. */
   build: Build;
@@ -114,6 +118,7 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
   const elsewhere: ActiveRule[] = [];
   const alerts: Alert[] = [];
   const stages: { condition: string; name: string; label: string }[] = [];
+  let waits = false;
   const enforce = (
     list: readonly Rule[],
     facts: Stage['facts'],
@@ -129,6 +134,7 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
   };
   for (const { condition, details } of entries) {
     const stage = condition.stage({ details, person, on });
+    waits ||= stage.facts.waiting === 'recent' || stage.facts.waiting === 'old';
     stages.push({ condition: condition.id, name: condition.name, label: stage.label });
     // Where anyone may start slowly, a missing clearance is a question; what must not practise still must not.
     alerts.push(
@@ -146,12 +152,14 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
     for (const { rule } of own.filter((one) => one.condition === condition.id))
       rules.push({ rule, condition: condition.id });
   }
-  const { today, can } = person;
-  const facts: Record<string, Fact> = { ...can };
+  const { today } = person;
+  const abilities = abilitiesOf(person, on, rulebook.norms, waits);
+  const facts: Record<string, Fact> = abilityFacts(person, abilities);
   for (const [key, value] of Object.entries(today))
     if (typeof value === 'number' || typeof value === 'boolean') facts[key] = value;
   enforce(rulebook.todayRules, facts, 'today');
-  enforce(rulebook.abilityRules, facts, 'own-limits');
+  enforce(rulebook.abilityRules, facts, ABILITY);
+  rules.push(...abilityRules(abilities, person, rulebook.sources));
   enforce(rulebook.viewRules, facts, 'view');
   for (const [range, degrees] of Object.entries(person.ranges))
     rules.push({ rule: rangeRule(range, degrees), condition: 'own-limits' });
@@ -164,6 +172,7 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
       });
   });
 
+  alerts.push(...assumedAlerts(abilities, person));
   alerts.unshift(...todaysStops(person, entries, on, rulebook));
   if ((today.pain ?? 0) >= 7)
     alerts.push({
@@ -185,6 +194,7 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
   const lifted = liftedBy(person, settings, alerts);
   return {
     person,
+    abilities,
     rulebook,
     build: buildOf(person.born === undefined ? undefined : ageOn(person.born, on)),
     rules: rules.filter(({ rule }) => !lifted.has(rule.id)),

@@ -50,6 +50,10 @@ export type Bound =
   | { purposeNot: readonly Action[] }
   | { familyNot: readonly Family[] }
   | { levelChange: true }
+  /** It takes more practice than this, 0 to 4. */
+  | { skillOver: number }
+  /** On the way between the floor and what is above it. */
+  | { floorWay: true }
   /** Held, not moving. */
   | { still: true };
 

@@ -69,7 +69,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Locust',
     'week 22',
-    'opposite-arm-and-leg chest-lift fish.bolster bridge shoulder-blade-squeeze',
+    'opposite-arm-and-leg chest-lift fish.bolster bridge shoulder-blade-squeeze staff.blanket',
     'the back worked, not on the belly',
     'opposite-arm-and-leg chest-lift',
   ),
@@ -213,7 +213,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Seated twist',
     'disc acute',
-    'open-book.half side-bend shoulder-blade-squeeze',
+    'open-book.half side-bend shoulder-blade-squeeze cat-cow.chair-lift',
     'no turn of the low back',
   ),
   c(
@@ -240,7 +240,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Locust',
     'stenosis',
-    'opposite-arm-and-leg fish.bolster staff',
+    'opposite-arm-and-leg fish.bolster staff bridge.feet-away',
     'no prone back bends',
     'opposite-arm-and-leg',
   ),
@@ -405,7 +405,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Warrior three',
     'after a fall',
-    'warrior-three.chair-back leg-back-balance.chair-back chair-opposite-arm-leg one-legged-chair.chair-back',
+    'warrior-three.chair-back leg-back-balance.chair-back chair-opposite-arm-leg one-legged-chair.chair-back tandem-stand.chair-back',
     'a hand on something',
     'warrior-three.chair-back',
   ),
@@ -466,7 +466,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Half moon',
     'after a fall',
-    'half-moon.chair leg-back-balance.chair-back one-legged-chair.chair-back warrior-three.chair-back tandem-stand.chair-back',
+    'half-moon.chair leg-back-balance.chair-back one-legged-chair.chair-back warrior-three.chair-back tandem-stand.chair-back heel-raise.chair-back',
     'a hand on something',
     'half-moon.chair',
   ),

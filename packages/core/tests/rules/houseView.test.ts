@@ -107,7 +107,10 @@ test(
     'given more of them',
   () => {
     const stand = (line: string, heightCm: number, view: Record<string, string> = {}) => {
-      const { people } = readPeople([{ name: 'A', heightCm, born: '1990-01-01' }], ON);
+      const { people } = readPeople(
+        [{ name: 'A', heightCm, born: '1990-01-01', can: { practised: 'years' } }],
+        ON,
+      );
       return fitClass({
         sequence: parseSequence(`- ${line}`).sequence,
         people,

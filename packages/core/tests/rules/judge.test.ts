@@ -14,6 +14,7 @@ import {
   type Trial,
 } from '../builtIn.js';
 import { roundedBy } from '../../src/poses/roundedBy.js';
+import { skillOf } from '../../src/poses/skillOf.js';
 import { mirrorMeasures, MEASURE_NAMES, SIDED_MEASURES, worstMeasures } from '../../src/poses/measures.js';
 
 const active = (all: readonly Bound[], more: Partial<Rule> = {}): ActiveRule => ({
@@ -34,6 +35,7 @@ const trial = (id: string, more: Partial<Trial> = {}): Trial => {
     level: variant.level,
     breath: variant.breath,
     support: variant.support,
+    skill: skillOf(variant),
     holdSeconds: 30,
     moving: false,
     action: 'open',

@@ -1,5 +1,6 @@
 /** The quick judge says what the slow one says. */
 import fc from 'fast-check';
+import { skillOf } from '../../src/poses/skillOf.js';
 import { mirrorMeasures } from '../../src/poses/measures.js';
 import {
   countSeconds,
@@ -53,6 +54,7 @@ describe('the quick judge', () => {
         level: variant.level,
         breath: variant.breath,
         support: variant.support,
+        skill: skillOf(variant),
         holdSeconds,
         moving: pose.hold.unit === 'rounds',
         action: pose.purposes[0].action,

@@ -48,6 +48,8 @@ describe('what is there', () => {
     // Nothing is listed that nothing rests on.
     const cited = new Set([
       ...allRules.map(({ evidence }) => evidence.cite),
+      ...RULEBOOK.abilityRules.map(({ evidence }) => evidence.cite),
+      ...Object.values(RULEBOOK.norms).map((norm) => ('cite' in norm ? norm.cite : undefined)),
       ...Object.values(HOUSE_VIEW_TOPICS).flatMap(({ positions }) =>
         positions.map(({ evidence }) => evidence.cite),
       ),

@@ -142,11 +142,18 @@ function breachesOf({ staged, soft }: LaneTable, { pin }: Ask, trial: Trial): Br
   };
 }
 
+/** What is put within reach; what several rules ask for is put there once. */
 const propsAdded = (added: readonly Breach[]): PropUse[] =>
-  added.map(({ rule: { adds } }) => ({ prop: adds!.prop, count: 1, heightCm: 0, where: adds!.where }));
+  added
+    .map(({ rule }) => rule.adds!)
+    .filter(
+      (one, i, all) => all.findIndex((other) => other.prop === one.prop && other.where === one.where) === i,
+    )
+    .map(({ prop, where }) => ({ prop, count: 1, heightCm: 0, where }));
 
-const cuesAdded = ({ added, watches }: Breaches): string[] =>
-  [...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []));
+const cuesAdded = ({ added, watches }: Breaches): string[] => [
+  ...new Set([...added, ...watches].flatMap(({ rule }) => (rule.cue ? [rule.cue] : []))),
+];
 
 /** A list with more at its end; itself where there is no more, so that it stays one for all who have it. */
 const withMore = <T>(list: readonly T[], more: readonly T[]): readonly T[] =>

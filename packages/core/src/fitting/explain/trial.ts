@@ -20,6 +20,7 @@ export function trialOf(
     level: judged.level,
     breath: judged.breath,
     support: judged.support,
+    skill: judged.skill,
     holdSeconds,
     moving: pose.hold.unit === 'rounds',
     action: pose.purposes[0].action,

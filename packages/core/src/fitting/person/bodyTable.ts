@@ -3,6 +3,7 @@ import { buildOf } from '../../body/build.js';
 import type { Person } from '../../people/types.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import { mirrorMeasures, type Judged } from '../../poses/measures.js';
+import { skillOf } from '../../poses/skillOf.js';
 import type { Level, Variant } from '../../poses/types.js';
 import { ageOn } from '../../calendar/dates.js';
 import { measureTable, type MeasureTable } from '../../rules/measureTable.js';
@@ -120,6 +121,7 @@ function makeBody(
         level: variant.level,
         breath: variant.breath,
         support: variant.support,
+        skill: skillOf(variant),
       };
     });
   const outcomes = new Map<string, number>();

@@ -209,13 +209,19 @@ function bothSides(
   // outcome matter.
   const beside = (list: SideCandidates, other: SideCandidates): SideCandidates =>
     few && other.length === 1
-      ? cheapestEach(list, (one) => `${outcome(one)} ${one?.row === other[0]?.row}`, costOf, idOf)
+      ? cheapestEach(
+          list,
+          (one) => `${outcome(one)} ${one?.variant.level} ${one?.row === other[0]?.row}`,
+          costOf,
+          idOf,
+        )
       : list;
   const seconds = beside(second, first);
-  return beside(first, second).flatMap((a) =>
-    seconds.flatMap((b) =>
-      a?.variant === b?.variant ? [optionOf(lane, [right(a), left(b)])] : bothOrders(lane, right(a), left(b)),
-    ),
+  const pairs = beside(first, second).flatMap((a) => seconds.map((b) => [a, b] as const));
+  const level = pairs.filter(([a, b]) => a?.variant.level === b?.variant.level);
+  // Nobody lies down for one side and stands for the other, where both can be done on one level.
+  return (level.length ? level : pairs).flatMap(([a, b]) =>
+    a?.variant === b?.variant ? [optionOf(lane, [right(a), left(b)])] : bothOrders(lane, right(a), left(b)),
   );
 }
 

@@ -5,6 +5,7 @@ import type { Level, Pose, Variant } from '../../poses/types.js';
 import { FLOOR_LEVELS, levelDistance } from '../ways/index.js';
 import { WEIGHTS } from '../weights.js';
 import type { BodyTable, StandIns } from './bodyTable.js';
+import { asksAnew, asksMore } from './asksMore.js';
 import { serves } from './serves.js';
 import { similarity } from './similarity.js';
 
@@ -84,6 +85,10 @@ export function standInCost(body: BodyTable, asked: Asked, row: number): number 
   );
 }
 
+/** Whether a rung stands above the asked one on its ladder. */
+const isFuller = ({ pose: { ladder }, variant }: Asked, taken: Asked): boolean =>
+  ladder.indexOf(taken.variant) > ladder.indexOf(variant);
+
 /** What it costs to leave the asked rung for another one of the same ladder. */
 function rungCost({ ladder }: Pose, asked: Variant, taken: Variant): number {
   if (asked === taken) return 0;
@@ -153,17 +158,28 @@ function leadsIntoTheUnasked(asked: Variant, taken: Variant): boolean {
 
 /**
  * What may be given from another pose: not upside down, not the hardest work, not a children's game for the
- * grown, where nothing like it was asked; and no jump.
+ * grown, where nothing like it was asked; no jump, nothing but strength for strength, and nothing that asks for what
+ * was not asked.
  */
-function mayReplace(
-  asked: { pose: Pose; variant: Variant },
-  build: BodyTable['build'],
-  { pose, variant }: { pose: Pose; variant: Variant },
-): boolean {
+function mayReplace(body: BodyTable, asked: Asked, taken: Asked): boolean {
+  const { pose, variant } = taken;
   const newly = (family: Pose['family']): boolean => pose.family === family && asked.pose.family !== family;
   const hardest = variant.declared.isometric >= HARDEST && asked.variant.declared.isometric < HARDEST;
-  return !newly('inverted') && !(newly('children') && build === 'adult') && !hardest && !jumps(variant);
+  const strengthens = ({ purposes }: Pose): boolean => purposes.some(({ action }) => action === 'strengthen');
+  const isRest = pose.id === REST;
+  return (
+    !newly('inverted') &&
+    !(newly('children') && body.build === 'adult') &&
+    !hardest &&
+    !jumps(variant) &&
+    // Strength is answered with strength.
+    (isRest || asked.pose.purposes[0].action !== 'strengthen' || strengthens(pose)) &&
+    !asksAnew(body.judged(asked.row, undefined), body.judged(taken.row, undefined))
+  );
 }
+
+/** A class on chairs stays on chairs. */
+const leavesTheChair = (asked: Level, taken: Level): boolean => asked === 'chair' && taken !== 'chair';
 
 /**
  * What may stand in for a variant on this body: its own ladder, poses that serve something of the same
@@ -182,8 +198,12 @@ function findStandIns(body: BodyTable, variant: Variant): StandIns {
   const rest: number[] = [];
   rows.forEach((other, at) => {
     if (leadsIntoTheUnasked(variant, other.variant)) return;
-    if (other.pose === asked.pose) rungs.push(at);
-    else if (mayReplace(asked, body.build, other)) {
+    if (leavesTheChair(variant.level, other.variant.level)) return;
+    const taken = { ...other, row: at };
+    if (other.pose === asked.pose) {
+      if (!isFuller(asked, taken) || !asksMore(body.judged(row, undefined), body.judged(at, undefined)))
+        rungs.push(at);
+    } else if (mayReplace(body, asked, taken)) {
       if (similarity(asked.pose, other.pose) > 0) others.push(at);
       if (other.pose.id === REST) rest.push(at);
     }

@@ -2,6 +2,7 @@ import { keep } from '../../cache.js';
 import type { Build } from '../../body/build.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import { LEVELS } from '../../poses/levels.js';
+import { skillOf } from '../../poses/skillOf.js';
 import type { Level } from '../../poses/types.js';
 import type { Way } from '../../poses/ways.js';
 import { brokenRows } from '../../rules/brokenRows.js';
@@ -37,11 +38,13 @@ function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Column
   const look = (): Columns => ({
     rows: ways,
     columns: columnsOf(
-      ways.map(({ variant: { id, level, breath, support }, seconds }) => ({
-        measures: catalogue.measures(id, heightCm, build),
-        level,
-        breath,
-        support,
+      ways.map(({ variant, from, to, seconds }) => ({
+        measures: catalogue.measures(variant.id, heightCm, build),
+        level: variant.level,
+        breath: variant.breath,
+        support: variant.support,
+        skill: skillOf(variant),
+        floorWay: FLOOR_LEVELS.has(from) !== FLOOR_LEVELS.has(to),
         action: 'mobilise',
         // A way is no pose: what holds a pose back by its family does not hold back the way to one that is let in.
         family: 'joints',

@@ -1,0 +1,108 @@
+import { youngHolds, type Muscle } from '../../body/muscles.js';
+import {
+  LIMB_MOMENTS,
+  MIDLINE_MOMENTS,
+  type Judged,
+  type Measures,
+  type MidlineMeasure,
+  type SidedMeasure,
+} from '../../poses/measures.js';
+import type { Level } from '../../poses/types.js';
+
+/** Levels on which nobody loses the balance, so that a hand to hold is no support that could be missed. */
+const STEADY: ReadonlySet<Level> = new Set<Level>(['chair', 'sitting', 'lying', 'side-lying', 'prone']);
+
+/** Moments are not told apart more finely than this, beside what young adults hold. */
+const SAME_MOMENT = 0.15;
+/** Angles are not told apart more finely than this, degrees. */
+const SAME_ANGLE = 3;
+/** Shares of body weight are not told apart more finely than this. */
+const SAME_SHARE = 0.05;
+
+/** What a joint does all day, degrees: sitting on a chair, reaching for a shelf. No way of doing a pose asks for it. */
+const EVERYDAY = {
+  hipFlexion: 100,
+  hipExtension: 10,
+  hipAbduction: 30,
+  hipAdduction: 15,
+  hipRotationIn: 20,
+  hipRotationOut: 30,
+  kneeFlexion: 100,
+  kneeHyperextension: 3,
+  ankleFlexion: 20,
+  shoulderFlexion: 120,
+  shoulderAbduction: 100,
+  shoulderExtension: 40,
+  shoulderRotationIn: 60,
+  shoulderRotationOut: 60,
+  wristExtension: 60,
+  hipFlexionWithKneeStraight: 70,
+  lumbarFlexion: 25,
+  lumbarExtension: 8,
+  thoracicFlexion: 20,
+  thoracicExtension: 8,
+  neckFlexion: 35,
+  neckExtension: 15,
+  neckRotation: 40,
+  neckSideBend: 20,
+  sideBend: 15,
+  lumbarTwist: 5,
+  thoracicTwist: 20,
+} as const satisfies Partial<Record<SidedMeasure | MidlineMeasure, number>>;
+
+/** A measure, of a limb on its worse side. */
+const worseOf = (measures: Measures, name: SidedMeasure | MidlineMeasure): number =>
+  name in measures
+    ? measures[name as MidlineMeasure]
+    : Math.max(measures[`${name as SidedMeasure}Right`], measures[`${name as SidedMeasure}Left`]);
+
+/** Every moment with what young adults hold of it, % of body weight × height. */
+const YOUNG: readonly (readonly [name: SidedMeasure | MidlineMeasure, young: number])[] = [
+  ...MIDLINE_MOMENTS,
+  ...LIMB_MOMENTS,
+].map((name) => [name, youngHolds(name.replace('Moment', '') as Muscle)]);
+
+/** @param least shares of what young adults hold up to this are nothing that is asked */
+const asksStrength = (asked: Measures, taken: Measures, least: number): boolean =>
+  YOUNG.some(
+    ([name, young]) =>
+      worseOf(taken, name) > Math.max(worseOf(asked, name) + SAME_MOMENT * young, least * young),
+  );
+
+const asksRange = (asked: Measures, taken: Measures): boolean =>
+  Object.entries(EVERYDAY).some(([key, usual]) => {
+    const name = key as SidedMeasure | MidlineMeasure;
+    return worseOf(taken, name) > Math.max(usual, worseOf(asked, name)) + SAME_ANGLE;
+  });
+
+const asksLoad = (asked: Measures, taken: Measures): boolean =>
+  (['handsShare', 'forearmsShare', 'neckShare', 'kneesShare'] as const).some(
+    (name) => taken[name] > asked[name] + SAME_SHARE && taken[name] > 3 * SAME_SHARE,
+  );
+
+/** Whether something to hold is taken away from someone who may lose the balance. */
+const losesSupport = (asked: Judged, taken: Judged): boolean =>
+  asked.support !== 'none' && taken.support === 'none' && !STEADY.has(taken.level);
+
+/**
+ * Whether a fuller way of doing a pose asks more than another of strength, balance, range, skill or of what is leaned
+ * on, or takes away something to hold: then it is no easing. What measures cannot tell apart is the same, and what
+ * joints do all day is nothing.
+ */
+export const asksMore = (asked: Judged, taken: Judged): boolean =>
+  taken.skill > asked.skill ||
+  taken.measures.oneLeg > asked.measures.oneLeg ||
+  losesSupport(asked, taken) ||
+  asksStrength(asked.measures, taken.measures, 0) ||
+  asksRange(asked.measures, taken.measures) ||
+  asksLoad(asked.measures, taken.measures);
+
+/** Shares of what young adults hold that nobody minds in another pose than was asked. */
+const NO_EFFORT = 0.45;
+
+/** Whether another pose asks for what nobody who was asked this one has shown: skill, a balance, real strength. */
+export const asksAnew = (asked: Judged, taken: Judged): boolean =>
+  taken.skill > Math.max(asked.skill, 1) ||
+  taken.measures.oneLeg > asked.measures.oneLeg ||
+  losesSupport(asked, taken) ||
+  asksStrength(asked.measures, taken.measures, NO_EFFORT);

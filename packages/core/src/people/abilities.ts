@@ -1,0 +1,159 @@
+import { ageOn } from '../calendar/dates.js';
+import { atAge, betweenAges, STRENGTHS, type Norms, type StrengthOf } from './norms.js';
+import type { FromFloor, Person } from './types.js';
+import { unsteadySigns } from './unsteady.js';
+
+/** What someone can do, and how that is known. */
+export interface Ability<T> {
+  value: T;
+  from: 'told' | 'measured' | 'norm';
+  /** In words: "9 chair stands in 30 s"; "nine in ten women of 84 and over hold it". */
+  says: string;
+  /** The source of a norm or a test, by id. */
+  cite?: string;
+}
+
+/** What someone can do on a day: told, measured, or read from norms by age and sex. */
+export interface Abilities {
+  /** How strong, per kilogram, beside women in their twenties. */
+  strength: Readonly<Record<StrengthOf, Ability<number>>>;
+  /** Seconds on one leg with open eyes. */
+  oneLeg: Ability<number>;
+  fromFloor: Ability<FromFloor>;
+  /** How far an arm goes behind, degrees; of the two the less. */
+  reachBehind: Ability<number>;
+  /** Practice, as poses ask for it: 1 a first class to 4 years. */
+  practice: Ability<number>;
+}
+
+/** From this age what nobody knows is read as what nine in ten can do, years. */
+export const CAREFUL_FROM = 60;
+/** Whose age nobody knows is read as this old, years; and where all that is known is that it is an older adult. */
+const UNKNOWN_AGE = 50;
+const OLDER_AGE = 70;
+/** Standard deviations below the middle, above which nine in ten are. */
+const NINE_IN_TEN = 1.28;
+
+/**
+ * The strength of the legs that rising from a chair without hands takes at its heaviest moment, beside women in their
+ * twenties: 6.2% of body weight × height at each knee of the 13.8% that they hold. About 40% for the young and over 80%
+ * for frail old people (Hughes 1996, from memory). Who is not known to need the hands has it: they came, and sat down.
+ */
+const RISES = 0.45;
+/** What is left to those who need someone's help for it. */
+const HELPED = 0.6;
+/** Chair stands grow faster than strength: our own estimate. */
+const STANDS_POWER = 0.6;
+/** Many stands make nobody stronger than this, beside the middle of an age. */
+const STANDS_MOST = 1.3;
+/** How far practice makes stronger: common practice, no published source. */
+const PRACTISED = { new: 1, months: 1.1, years: 1.15 } as const;
+/** Practice that poses may ask for. */
+const PRACTICE = { new: 1, months: 3, years: 4 } as const;
+/** Practice that is assumed, under {@link CAREFUL_FROM} and from it on. */
+const PRACTICE_ASSUMED = [3, 2] as const;
+
+const FLOOR_WORDS: Readonly<Record<FromFloor, string>> = {
+  alone: 'gets up from the floor alone',
+  chair: 'gets up from the floor with a chair',
+  help: "gets up from the floor with someone's help",
+  no: 'does not get up from the floor',
+};
+
+/** Whether strength or balance was ever measured. */
+const isTested = ({ screening }: Person): boolean =>
+  screening.chairStands !== undefined ||
+  screening.tugSeconds !== undefined ||
+  screening.oneLegSeconds !== undefined;
+
+/**
+ * What someone can do on a day. What nobody has told or measured is read from norms: the middle for the healthy under
+ * 60 and for whoever was tested well, what nine in ten can do for all others.
+ *
+ * @param waits whether a condition waits for a medical clearance
+ * @example abilitiesOf(aged84, '2026-11-29', norms, false).fromFloor // { value: 'chair', from: 'norm', … }
+ */
+export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boolean): Abilities {
+  const { can, screening, sex, born } = person;
+  const isOlder = person.conditions.some(({ condition }) => condition === 'older-adult');
+  const age = born === undefined ? (isOlder ? OLDER_AGE : UNKNOWN_AGE) : ageOn(born, on);
+  const unsteady = unsteadySigns(person, age, norms).length > 0;
+  const careful = unsteady || waits || (age >= CAREFUL_FROM && !isTested(person));
+  const who =
+    born === undefined
+      ? 'a grown person whose age is not known'
+      : `${sex === 'man' ? 'men' : 'women'} of ${age}`;
+  const norm = <T>(value: T, cite: string, says: string): Ability<T> => ({ value, from: 'norm', says, cite });
+
+  const strengthOf = (part: StrengthOf): Ability<number> => {
+    const { cite, byAge, man, spread } = norms.strength;
+    const middle =
+      betweenAges(byAge, age, part) * (sex === 'man' ? man[part] : 1) * PRACTISED[can.practised ?? 'new'];
+    const usual = careful
+      ? norm(middle * (1 - NINE_IN_TEN * spread), cite, `as nine in ten ${who} are`)
+      : norm(middle, cite, `as ${who} usually are`);
+    if (part !== 'legs') return usual;
+    const { chairStands } = screening;
+    if (can.chair === 'hands' || can.chair === 'help')
+      return {
+        value: Math.min(usual.value, can.chair === 'hands' ? RISES : HELPED * RISES),
+        from: 'told',
+        says: can.chair === 'hands' ? 'rises from a chair with the hands' : 'rises from a chair with help',
+      };
+    if (chairStands !== undefined && age >= CAREFUL_FROM) {
+      const { men, women } = atAge(norms.chairStands.byAge, age);
+      const share = (chairStands / (sex === 'man' ? men : women)) ** STANDS_POWER;
+      return {
+        value: Math.max(RISES, middle * Math.min(STANDS_MOST, share)),
+        from: 'measured',
+        says: `${chairStands} chair stands in 30 s`,
+        cite: norms.chairStands.cite,
+      };
+    }
+    if (can.stand && usual.value < RISES) return { ...usual, value: RISES };
+    return usual;
+  };
+
+  const stands = atAge(norms.oneLeg.byAge, age);
+  const floor = atAge(norms.fromFloor.byAge, age);
+  const hasBothLegs = [can.limbs?.rightLeg, can.limbs?.leftLeg].every((state) => !state || state === 'weak');
+  const floorUsual = !hasBothLegs ? 'no' : unsteady || waits ? floor.careful : floor.middle;
+  const behind = atAge(norms.reachBehind.byAge, age);
+  const { shoulderExtensionRight: right, shoulderExtensionLeft: left } = person.ranges;
+  const measured = [right, left].filter((range) => range !== undefined);
+  return {
+    reachBehind: measured.length
+      ? { value: Math.min(...measured), from: 'measured', says: 'measured on the person' }
+      : {
+          value: careful ? behind.careful : behind.middle,
+          from: 'norm',
+          says: careful ? `as nine in ten ${who} reach` : `as ${who} usually reach`,
+        },
+    strength: Object.fromEntries(STRENGTHS.map((part) => [part, strengthOf(part)])) as Abilities['strength'],
+    oneLeg:
+      screening.oneLegSeconds !== undefined
+        ? {
+            value: screening.oneLegSeconds,
+            from: 'measured',
+            says: `on one leg for ${screening.oneLegSeconds} s`,
+            cite: norms.oneLeg.cite,
+          }
+        : norm(
+            careful ? stands.careful : stands.middle,
+            norms.oneLeg.cite,
+            careful
+              ? `nine in ten of ${age} stand longer on one leg`
+              : `as people of ${age} usually stand on one leg`,
+          ),
+    fromFloor: can.floor
+      ? { value: can.floor, from: 'told', says: FLOOR_WORDS[can.floor] }
+      : norm(floorUsual, norms.fromFloor.cite, `${FLOOR_WORDS[floorUsual]}, as at ${age}`),
+    practice: can.practised
+      ? { value: PRACTICE[can.practised], from: 'told', says: `practised: ${can.practised}` }
+      : {
+          value: PRACTICE_ASSUMED[age >= CAREFUL_FROM ? 1 : 0],
+          from: 'norm',
+          says: 'how long they have practised is not known',
+        },
+  };
+}

@@ -1,0 +1,74 @@
+import { ageOn } from '../calendar/dates.js';
+import { CAREFUL_FROM } from '../people/abilities.js';
+import { atAge } from '../people/norms.js';
+import type { Person } from '../people/types.js';
+import type { Catalogue } from '../poses/catalogue.js';
+import { compileRules, judgeAll, markOf } from './judgeAll.js';
+import { measureTable } from './measureTable.js';
+import { stagePerson, type StageSettings } from './stagePerson.js';
+
+/** Something that is not known of someone, and which poses it would open if the answer were good. */
+export interface OpenQuestion {
+  /** What is to be asked or tested, and the good answer, as words: "gets up from the floor alone". */
+  asks: string;
+  /** Poses, by id, whose usual variant would be open then. */
+  opens: readonly string[];
+}
+
+/** What nobody knows of someone, each with the person as they would be with a good answer. */
+function unanswered(person: Person, { on, rulebook }: StageSettings): { asks: string; then: Person }[] {
+  const { can, screening, born, sex } = person;
+  const age = born === undefined ? CAREFUL_FROM : ageOn(born, on);
+  const { men, women } = atAge(rulebook.norms.chairStands.byAge, age);
+  const stands = Math.ceil(sex === 'man' ? men : women);
+  const told = (more: Partial<Person['can']>): Person => ({ ...person, can: { ...can, ...more } });
+  const tested = (more: Partial<Person['screening']>): Person => ({
+    ...person,
+    screening: { ...screening, ...more },
+  });
+  return [
+    ...(can.floor ? [] : [{ asks: 'gets up from the floor alone', then: told({ floor: 'alone' }) }]),
+    ...(can.practised ? [] : [{ asks: 'has practised for years', then: told({ practised: 'years' }) }]),
+    ...(screening.oneLegSeconds === undefined
+      ? [{ asks: 'stands on one leg for 10 seconds', then: tested({ oneLegSeconds: 10 }) }]
+      : []),
+    ...(screening.chairStands === undefined && age >= CAREFUL_FROM
+      ? [
+          {
+            asks: `stands up from a chair ${stands} times in 30 seconds`,
+            then: tested({ chairStands: stands }),
+          },
+        ]
+      : []),
+  ];
+}
+
+/** Poses, by id, whose usual variant someone may do as it is, or with care. */
+function openTo(person: Person, settings: StageSettings, catalogue: Catalogue): Set<string> {
+  const table = measureTable(catalogue, person, settings.on);
+  const codes = judgeAll(compileRules(stagePerson(person, settings)), table);
+  return new Set(
+    table.rows.flatMap(({ pose, variant }, row) =>
+      variant.id === pose.usual && ['allowed', 'with-care'].includes(markOf(codes[row]!)) ? [pose.id] : [],
+    ),
+  );
+}
+
+/**
+ * What one good answer would open for someone: each thing that nobody has asked or tested, by itself, the most first.
+ * What opens nothing is left out, for it need not be asked.
+ */
+export function answersThatOpen(
+  person: Person,
+  settings: StageSettings,
+  catalogue: Catalogue,
+): OpenQuestion[] {
+  const now = openTo(person, settings, catalogue);
+  return unanswered(person, settings)
+    .map(({ asks, then }) => ({
+      asks,
+      opens: [...openTo(then, settings, catalogue)].filter((pose) => !now.has(pose)),
+    }))
+    .filter(({ opens }) => opens.length)
+    .sort((a, b) => b.opens.length - a.opens.length);
+}
