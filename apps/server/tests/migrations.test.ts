@@ -149,6 +149,29 @@ test('from every version before, what is in it comes along', async () => {
   }
 }, 60_000);
 
+test('how someone gets up from the floor is known only where it was said that they do not', async () => {
+  await loadOld();
+  const umzug = migrator(sequelize);
+  await umzug.up({ to: '0015-writes' });
+  await sequelize.query(
+    `UPDATE people SET can = '{"stand":true,"floor":false,"kneel":true}' WHERE name = 'Bram Sedgely'`,
+  );
+  await umzug.up();
+  const floors = () =>
+    select<{ name: string; can: string }>('SELECT name, can FROM people ORDER BY name').then((rows) =>
+      rows.map(({ name, can }) => [name, (JSON.parse(can) as { floor?: unknown }).floor]),
+    );
+  expect(await floors()).toEqual([
+    ['Bram Sedgely', 'no'],
+    ['Ines Fallow', undefined],
+  ]);
+  await umzug.down({ to: '0016-from-the-floor' });
+  expect(await floors()).toEqual([
+    ['Bram Sedgely', false],
+    ['Ines Fallow', true],
+  ]);
+});
+
 test('one that is broken off anywhere is finished by the next start', async () => {
   await loadOld();
   const umzug = migrator(sequelize);

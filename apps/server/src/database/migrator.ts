@@ -17,6 +17,7 @@ import { migration as m0012 } from './migrations/0012-compact-fittings.js';
 import { migration as m0013 } from './migrations/0013-heads.js';
 import { migration as m0014 } from './migrations/0014-sequence-versions.js';
 import { migration as m0015 } from './migrations/0015-writes.js';
+import { migration as m0016 } from './migrations/0016-from-the-floor.js';
 
 /** Every change to the tables, in order. */
 export const MIGRATIONS: Migration[] = [
@@ -35,6 +36,7 @@ export const MIGRATIONS: Migration[] = [
   m0013,
   m0014,
   m0015,
+  m0016,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

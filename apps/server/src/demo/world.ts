@@ -1,4 +1,4 @@
-import { dateAfter, type Details, type OwnLimit } from '@lotus-steady/core';
+import { dateAfter, type Can, type Details, type OwnLimit } from '@lotus-steady/core';
 
 /** An invented person of an invented hall. */
 export interface DemoPerson {
@@ -7,7 +7,7 @@ export interface DemoPerson {
   sex?: 'woman' | 'man';
   pronoun?: 'she' | 'he' | 'they';
   heightCm: number;
-  can?: { stand?: boolean; floor?: boolean; kneel?: boolean };
+  can?: Partial<Can>;
   ranges?: Record<string, number>;
   screening?: Record<string, number>;
   conditions?: readonly (Details & { condition: string })[];
@@ -70,6 +70,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'woman',
       pronoun: 'she',
       heightCm: 158,
+      can: { floor: 'chair', practised: 'years' },
       screening: { fallsLastYear: 1, chairStands: 9 },
     },
     {
@@ -78,7 +79,8 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'woman',
       pronoun: 'she',
       heightCm: 162,
-      screening: { fallsLastYear: 0, chairStands: 13, tandemSeconds: 10 },
+      can: { floor: 'alone', practised: 'years' },
+      screening: { fallsLastYear: 0, chairStands: 13, tandemSeconds: 10, oneLegSeconds: 18 },
     },
     {
       name: 'Odile Farrow',
@@ -86,7 +88,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'woman',
       pronoun: 'she',
       heightCm: 165,
-      can: { stand: false, floor: false, kneel: false },
+      can: { stand: false, floor: 'no', kneel: false },
       conditions: [{ condition: 'wheelchair-user' }],
     },
     {
@@ -105,7 +107,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'man',
       pronoun: 'he',
       heightCm: 170,
-      can: { floor: false },
+      can: { floor: 'no' },
       screening: { tugSeconds: 13.5 },
     },
     {
@@ -114,7 +116,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'woman',
       pronoun: 'she',
       heightCm: 154,
-      can: { floor: false },
+      can: { floor: 'no' },
       conditions: [{ condition: 'chair-user' }],
     },
     {
@@ -123,7 +125,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'man',
       pronoun: 'he',
       heightCm: 168,
-      can: { floor: false },
+      can: { floor: 'no' },
       conditions: [
         { condition: 'chair-user' },
         { condition: 'high-blood-pressure', control: 'controlled', reading: '134/82', readingOn: inDays(-6) },

@@ -1,4 +1,11 @@
-import { PRONOUNS, PROP_TASKS, type Clearance, type OwnLimit, type Pronoun } from '@lotus-steady/core';
+import {
+  PRONOUNS,
+  PROP_TASKS,
+  type Can,
+  type Clearance,
+  type OwnLimit,
+  type Pronoun,
+} from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional, OmitType } from '@nestjs/swagger';
 import { Transform, Type } from 'class-transformer';
 import {
@@ -22,13 +29,6 @@ import { IsRealDate } from '../common/checks.js';
 import { CoreType, TableOf } from '../common/coreType.js';
 import { PageDto } from '../common/page.dto.js';
 
-/** What someone can do. */
-export class CanDto {
-  @ApiPropertyOptional() @IsOptional() @IsBoolean() stand?: boolean;
-  @ApiPropertyOptional() @IsOptional() @IsBoolean() floor?: boolean;
-  @ApiPropertyOptional() @IsOptional() @IsBoolean() kneel?: boolean;
-}
-
 /** So many conditions, limits or clearances one person may have: more than anyone has. */
 const ENTRIES_MOST = 40;
 
@@ -51,7 +51,8 @@ export class PersonDraftDto {
   @Max(220, { message: 'height in cm is between 80 and 220' })
   heightCm?: number;
   @ApiPropertyOptional() @IsOptional() @IsNumber() @Min(10) @Max(300) weightKg?: number;
-  @ApiPropertyOptional({ type: CanDto }) @IsOptional() @ValidateNested() @Type(() => CanDto) can?: CanDto;
+  /** What they can do is checked by the core. */
+  @CoreType('Can', { optional: true }) @IsOptional() @IsObject() can?: unknown;
   @TableOf('number', { optional: true }) @IsOptional() @IsObject() ranges?: Record<string, number>;
   @TableOf('number', { optional: true }) @IsOptional() @IsObject() screening?: Record<string, number>;
   @CoreType('WrittenCondition', { list: true, optional: true })
@@ -71,13 +72,6 @@ export class PersonDraftDto {
   clearances?: unknown[];
 }
 
-/** What someone can do, whole. */
-export class AllCanDto {
-  @ApiProperty() stand!: boolean;
-  @ApiProperty() floor!: boolean;
-  @ApiProperty() kneel!: boolean;
-}
-
 /** A person as they are written down: what the form edits and what the core reads. */
 export class WrittenPersonDto {
   @ApiProperty({ format: 'uuid' }) id!: string;
@@ -87,7 +81,7 @@ export class WrittenPersonDto {
   @ApiPropertyOptional({ enum: PRONOUNS }) pronoun?: Pronoun;
   @ApiProperty() heightCm!: number;
   @ApiPropertyOptional() weightKg?: number;
-  @ApiProperty({ type: AllCanDto }) can!: AllCanDto;
+  @CoreType('Can') can!: Can;
   @TableOf('number') ranges!: Record<string, number>;
   @TableOf('number') screening!: Record<string, number>;
   @CoreType('WrittenCondition', { list: true }) conditions!: { condition: string }[];

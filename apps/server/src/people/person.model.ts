@@ -1,4 +1,4 @@
-import type { Clearance, Details, OwnLimit, Pronoun } from '@lotus-steady/core';
+import type { Can, Clearance, Details, OwnLimit, Pronoun } from '@lotus-steady/core';
 import {
   Column,
   DataType,
@@ -23,7 +23,7 @@ export class PersonRow extends Model {
   @Column(DataType.STRING) declare pronoun: Pronoun | null;
   @Column(DataType.FLOAT) declare heightCm: number;
   @Column(DataType.FLOAT) declare weightKg: number | null;
-  @Column(jsonColumn('can')) declare can: { stand: boolean; floor: boolean; kneel: boolean };
+  @Column(jsonColumn('can')) declare can: Can;
   @Column(jsonColumn('ranges')) declare ranges: Record<string, number>;
   @Column(jsonColumn('screening')) declare screening: Record<string, number>;
   @Column(jsonColumn('limits')) declare limits: readonly OwnLimit[];

@@ -1,5 +1,6 @@
 /** Written by `npm run contract` from the server’s DTO classes; do not edit. */
 import type {
+  Can,
   Choices,
   Clearance,
   Comparison,
@@ -437,11 +438,6 @@ export interface components {
       moved: MovedLimit[];
       own: OwnRule[];
     };
-    AllCanDto: {
-      stand: boolean;
-      floor: boolean;
-      kneel: boolean;
-    };
     PersonLineDto: {
       /** Format: uuid */
       id: string;
@@ -453,7 +449,7 @@ export interface components {
       pronoun?: 'she' | 'he' | 'they';
       heightCm: number;
       weightKg?: number;
-      can: components['schemas']['AllCanDto'];
+      can: Can;
       ranges: {
         [key: string]: number;
       };
@@ -508,7 +504,7 @@ export interface components {
       pronoun?: 'she' | 'he' | 'they';
       heightCm: number;
       weightKg?: number;
-      can: components['schemas']['AllCanDto'];
+      can: Can;
       ranges: {
         [key: string]: number;
       };
@@ -522,11 +518,6 @@ export interface components {
       records: components['schemas']['PersonRecordDto'][];
       propNotes: components['schemas']['PropNoteDto'][];
     };
-    CanDto: {
-      stand?: boolean;
-      floor?: boolean;
-      kneel?: boolean;
-    };
     PersonDraftDto: {
       name: string;
       born?: string;
@@ -536,7 +527,7 @@ export interface components {
       pronoun?: 'she' | 'he' | 'they';
       heightCm?: number;
       weightKg?: number;
-      can?: components['schemas']['CanDto'];
+      can?: Can;
       ranges?: {
         [key: string]: number;
       };
@@ -674,7 +665,7 @@ export interface components {
       pronoun?: 'she' | 'he' | 'they';
       heightCm: number;
       weightKg?: number;
-      can: components['schemas']['AllCanDto'];
+      can: Can;
       ranges: {
         [key: string]: number;
       };

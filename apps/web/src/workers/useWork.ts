@@ -6,8 +6,10 @@ import {
   type OwnAngles,
   type PropTask,
   type Stock,
+  type StageSettings,
 } from '@lotus-steady/core';
 import { posturesFor, variantById } from '../data/catalogue.js';
+import type { PersonLine } from '../data/types.js';
 import { atDesk } from './desk.js';
 
 /** A variant solved exactly for a body; the stored solution is shown until it is there. */
@@ -42,4 +44,12 @@ export const useSize = (task: PropTask, fits: Fits, stock: Stock) =>
     queryKey: ['size', task, fits, stock],
     staleTime: Infinity,
     queryFn: () => atDesk((work) => work.size(task, fits, stock)),
+  });
+
+/** What one good answer would open for someone. */
+export const useOpens = (person: PersonLine, { on, houseView, hall }: StageSettings) =>
+  useQuery({
+    queryKey: ['opens', person, on, houseView, hall],
+    staleTime: Infinity,
+    queryFn: () => atDesk((work) => work.opens(person, { on, houseView, ...(hall ? { hall } : {}) })),
   });

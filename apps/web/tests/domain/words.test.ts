@@ -194,7 +194,7 @@ describe('measures in words', () => {
   test('a level is said, not drawn', () =>
     expect(measureWords('level', 'prone', 'not prone').drawn).toBe(false));
   test('an own range reads as the joint it is about', () =>
-    expect(measureWords('shoulderFlexionRight', 170, 120).words).toBe('Shoulder flexion right'));
+    expect(measureWords('shoulderFlexionRight', 170, 120).words).toBe('Arm rises, right'));
 });
 
 test.each([

@@ -1,9 +1,10 @@
-import { PRONOUNS, pronounOf, type Pronoun } from '@lotus-steady/core';
+import { LIMBS, PRONOUNS, pronounOf, type Pronoun } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { X } from 'lucide-react';
 import { useFieldArray, type UseFormReturn } from 'react-hook-form';
 import { Button } from '../../ui/Button.js';
 import { CheckField, SelectField, TextField } from '../../ui/Field.js';
+import { CAN_QUESTIONS, LIMB_ANSWERS, LIMB_LABELS } from './canWords.js';
 import { ConditionPicker } from './ConditionPicker.js';
 import { SCREENING, type PersonValues } from './personValues.js';
 import { StageFields } from './StageFields.js';
@@ -60,15 +61,41 @@ export const WhoFields = ({ form: { register }, wrong }: Props) => (
   </div>
 );
 
-/** Whether they stand, get to the floor, kneel. */
-export function CanFields({ form: { register, watch } }: Pick<Props, 'form'>) {
+/** What they can do: told, or left open, to be read from norms. */
+export function CanFields({ form: { register, watch }, wrong }: Props) {
   const { subject } = pronounOf({ pronoun: (watch('pronoun') || undefined) as Pronoun | undefined });
   return (
-    <fieldset className="flex flex-wrap gap-x-8">
+    <fieldset className="space-y-4">
       <legend className="font-semibold">What {subject} can do</legend>
-      <CheckField label="stands" {...register('stand')} />
-      <CheckField label="gets to the floor and back" {...register('floor')} />
-      <CheckField label="puts weight on the knees" {...register('kneel')} />
+      <p className="text-soft">
+        What is left open is read from what people of that age usually can do, and asked for.
+      </p>
+      <div className="flex flex-wrap gap-x-8">
+        <CheckField label="stands" {...register('stand')} />
+        <CheckField label="puts weight on the knees" {...register('kneel')} />
+      </div>
+      <div className="grid gap-4 sm:grid-cols-2">
+        {CAN_QUESTIONS.map(({ key, label, answers }) => (
+          <SelectField key={key} label={label} {...register(`can.${key}`)} error={wrong(`can.${key}`)}>
+            <option value="">not known</option>
+            {answers.map(([value, words]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
+          </SelectField>
+        ))}
+        {LIMBS.map((limb) => (
+          <SelectField key={limb} label={LIMB_LABELS[limb]} {...register(`limbs.${limb}`)}>
+            <option value="">full</option>
+            {LIMB_ANSWERS.map(([value, words]) => (
+              <option key={value} value={value}>
+                {words}
+              </option>
+            ))}
+          </SelectField>
+        ))}
+      </div>
     </fieldset>
   );
 }

@@ -58,7 +58,7 @@ export function PersonForm({
     <form noValidate className="space-y-5" onSubmit={(event) => void send(draft.base)(event)}>
       <DraftNotice draft={draft} />
       <WhoFields form={form} wrong={wrong} />
-      <CanFields form={form} />
+      <CanFields form={form} wrong={wrong} />
       <ConditionFields form={form} wrong={wrong} />
       <LimitFields form={form} wrong={wrong} />
       <ClearanceFields form={form} wrong={wrong} />

@@ -1,6 +1,7 @@
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { differing, type Difference } from '../../ui/differences.js';
-import { SCREENING, type PersonValues } from './personValues.js';
+import { canAnswers } from './canWords.js';
+import { canOf, SCREENING, type PersonValues } from './personValues.js';
 
 const conditionName = (id: string): string =>
   RULEBOOK.conditions.find((condition) => condition.id === id)?.name ?? id;
@@ -12,8 +13,8 @@ const say = (entry: Readonly<Record<string, unknown>>): string =>
     .map((value) => (value === true ? 'yes' : String(value)))
     .join(', ');
 
-const sayCan = ({ stand, floor, kneel }: PersonValues): string =>
-  [stand && 'stands', floor && 'gets to the floor and back', kneel && 'weight on the knees']
+const sayCan = (values: PersonValues): string =>
+  [values.stand && 'stands', values.kneel && 'weight on the knees', ...canAnswers(canOf(values))]
     .filter(Boolean)
     .join(', ');
 

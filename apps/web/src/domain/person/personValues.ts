@@ -1,6 +1,7 @@
-import type { Hold, Opening, Pronoun } from '@lotus-steady/core';
+import { LIMBS, type Can, type Hold, type Limb, type Opening, type Pronoun } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { PersonDraft, PersonLine } from '../../data/types.js';
+import { CAN_QUESTIONS } from './canWords.js';
 import { readDetails, type TypedDetails } from './details.js';
 
 /** A kept detail as its field shows it. */
@@ -15,6 +16,7 @@ export const SCREENING = [
   ['chairStands', 'Chair stands in 30 seconds'],
   ['tugSeconds', 'Timed up-and-go, seconds'],
   ['tandemSeconds', 'Heel to toe, seconds'],
+  ['oneLegSeconds', 'On one leg, seconds'],
 ] as const;
 export type ScreeningKey = (typeof SCREENING)[number][0];
 
@@ -26,8 +28,10 @@ export interface PersonValues {
   pronoun: string;
   heightCm: string;
   stand: boolean;
-  floor: boolean;
   kneel: boolean;
+  /** Answers by question, and what is the matter with a limb; '' where it is not known, or nothing is. */
+  can: Record<string, string>;
+  limbs: Record<Limb, string>;
   screening: Record<ScreeningKey, string>;
   conditions: { condition: string; details: TypedDetails }[];
   limits: { kind: string; side: string; most: string; by: string; until: string; why: string }[];
@@ -45,6 +49,12 @@ export interface PersonValues {
 
 const typed = (value: unknown): string => (value === undefined || value === null ? '' : String(value));
 
+/** An answer as its field shows it. */
+function asAnswer(value: string | boolean | undefined): string {
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return value ?? '';
+}
+
 export const valuesOf = (person?: PersonLine): PersonValues => ({
   name: person?.name ?? '',
   born: person?.born ?? '',
@@ -52,8 +62,12 @@ export const valuesOf = (person?: PersonLine): PersonValues => ({
   pronoun: person?.pronoun ?? '',
   heightCm: typed(person?.heightCm),
   stand: person?.can.stand ?? true,
-  floor: person?.can.floor ?? true,
   kneel: person?.can.kneel ?? true,
+  can: Object.fromEntries(CAN_QUESTIONS.map(({ key }) => [key, asAnswer(person?.can[key])])),
+  limbs: Object.fromEntries(LIMBS.map((limb) => [limb, person?.can.limbs?.[limb] ?? ''])) as Record<
+    Limb,
+    string
+  >,
   screening: Object.fromEntries(
     SCREENING.map(([key]) => [key, typed(person?.screening[key])]),
   ) as PersonValues['screening'],
@@ -88,10 +102,29 @@ export const waitsFor = (id: string): Hold | undefined =>
 const filled = (table: Record<string, string>): Record<string, string> =>
   Object.fromEntries(Object.entries(table).filter(([, value]) => value.trim() !== ''));
 
+/** What someone can do, as it is kept: yes and no are true and false. */
+export function canOf({ stand, kneel, can, limbs }: PersonValues): Can {
+  const answers = Object.entries(filled(can)).map(([key, answer]) => [
+    key,
+    isYesNo(key) ? answer === 'yes' : answer,
+  ]);
+  const states = filled(limbs);
+  return {
+    stand,
+    kneel,
+    ...(Object.fromEntries(answers) as Partial<Can>),
+    ...(Object.keys(states).length ? { limbs: states as NonNullable<Can['limbs']> } : {}),
+  };
+}
+
+/** Whether a question is answered by yes or no: "no" of another is a word of its own. */
+const isYesNo = (key: string): boolean =>
+  CAN_QUESTIONS.find((question) => question.key === key)!.answers.some(([value]) => value === 'yes');
+
 export function writtenOf(values: PersonValues, person?: PersonLine): PersonDraft {
   return {
     name: values.name,
-    can: { stand: values.stand, floor: values.floor, kneel: values.kneel },
+    can: canOf(values),
     ranges: person?.ranges ?? {},
     screening: Object.fromEntries(
       Object.entries(filled(values.screening)).map(([key, value]) => [key, Number(value.replace(',', '.'))]),

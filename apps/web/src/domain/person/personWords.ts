@@ -27,11 +27,9 @@ export const ownLimits = ({ can, ranges, limits }: PersonLine): string[] => [
       `(${by}${until ? `, until ${sayDate(until)}` : ''})`
     );
   }),
-  ...[
-    !can.stand && 'does not stand',
-    !can.floor && 'does not get to the floor',
-    !can.kneel && 'no weight on the knees',
-  ].filter((text): text is string => text !== false),
+  ...[!can.stand && 'does not stand', !can.kneel && 'no weight on the knees'].filter(
+    (text): text is string => text !== false,
+  ),
   ...Object.entries(ranges).map(
     ([range, degrees]) => `${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees`,
   ),

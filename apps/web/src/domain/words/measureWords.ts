@@ -74,6 +74,26 @@ const WORDS: Readonly<Record<string, readonly [words: string, unit: string, most
   shoulderRotationIn: ['Arm turns in', '°', 95],
   shoulderRotationOut: ['Arm turns out', '°', 100],
   wristExtension: ['Wrist bends back', '°', 90],
+  kneeExtensorMoment: ['Strength: knees straighten', '', 14],
+  kneeFlexorMoment: ['Strength: knees bend', '', 8],
+  hipExtensorMoment: ['Strength: hips straighten', '', 15],
+  hipFlexorMoment: ['Strength: thighs lift', '', 9],
+  hipAbductorMoment: ['Strength: leg out', '', 10],
+  hipAdductorMoment: ['Strength: leg in', '', 10],
+  plantarflexorMoment: ['Strength: toes push down', '', 11],
+  shoulderFlexorMoment: ['Strength: arms push forward', '', 5],
+  shoulderExtensorMoment: ['Strength: arms push back', '', 6],
+  shoulderAbductorMoment: ['Strength: arms out', '', 5],
+  shoulderAdductorMoment: ['Strength: arms in', '', 6],
+  elbowExtensorMoment: ['Strength: elbows straighten', '', 4],
+  elbowFlexorMoment: ['Strength: elbows bend', '', 5],
+  wristFlexorMoment: ['Strength: wrists', '', 2],
+  trunkExtensorMoment: ['Strength: back of the trunk', '', 18],
+  trunkFlexorMoment: ['Strength: front of the trunk', '', 11],
+  trunkSideMoment: ['Strength: side of the trunk', '', 11],
+  neckExtensorMoment: ['Strength: back of the neck', '', 3],
+  neckFlexorMoment: ['Strength: front of the neck', '', 2],
+  skill: ['Practice it takes, 0 to 4', '', 4],
 };
 
 /** Measures that are yes or no are said, not drawn. */
@@ -98,14 +118,17 @@ export function measureWords(
   value: number | string,
   limit: number | string,
 ): { words: string; unit: string; most: number; drawn: boolean } {
-  const [words, unit, most] = WORDS[measure] ?? [
-    measure
+  const side = /(Right|Left)$/.exec(measure)?.[0];
+  const bare = side ? measure.slice(0, -side.length) : measure;
+  const [one, unit, most] = WORDS[bare] ?? [
+    bare
       .replace(/([A-Z])/g, ' $1')
       .toLowerCase()
       .replace(/^./, (letter) => letter.toUpperCase()),
     '°',
     180,
   ];
+  const words = side ? `${one}, ${side.toLowerCase()}` : one;
   const drawn = typeof value === 'number' && typeof limit === 'number' && !YES_NO.has(measure);
   return {
     words,

@@ -15,6 +15,7 @@ import { Empty, Problem, Reading } from '../../ui/states.js';
 import { PersonDialog } from '../../domain/person/PersonDialog.js';
 import { ownLimits, personOf, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
+import { Abilities } from './Abilities.js';
 import { PropSizes } from './PropSizes.js';
 
 /** One person: what is known, and how the classes were. */
@@ -50,6 +51,7 @@ export function PersonScreen({ id }: { id: string }) {
         <>
           <Known person={person} />
           <Ahead person={person} />
+          <Abilities person={person} />
           <PropSizes person={person} />
           <Classes records={person.records} />
         </>

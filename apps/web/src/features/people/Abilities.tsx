@@ -1,0 +1,114 @@
+import { stagePerson, type Abilities as Known, type Ability, type Person } from '@lotus-steady/core';
+import { useMemo } from 'react';
+import { poseName } from '../../data/catalogue.js';
+import { today } from '../../data/today.js';
+import type { PersonWhole } from '../../data/types.js';
+import { canAnswers } from '../../domain/person/canWords.js';
+import { personOf } from '../../domain/person/personWords.js';
+import { useStaging } from '../../domain/person/useStaging.js';
+import { useOpens } from '../../workers/useWork.js';
+
+const HOW: Readonly<Record<Ability<unknown>['from'], string>> = {
+  told: 'told',
+  measured: 'measured',
+  norm: 'assumed',
+};
+
+/** Shares of what women in their twenties hold, as words: no finer than moments and norms are known. */
+const BANDS = [
+  [0.95, 'strong'],
+  [0.75, 'good'],
+  [0.55, 'fair'],
+  [0.4, 'modest'],
+  [0, 'little'],
+] as const;
+const bandOf = (share: number): string => BANDS.find(([from]) => share >= from)![1];
+
+const PRACTICE = ['none', 'a first class', 'some weeks', 'months', 'years'] as const;
+
+/** What is known of someone's abilities, as rows: what, how much, how it is known. */
+function rowsOf({
+  strength,
+  oneLeg,
+  fromFloor,
+  reachBehind,
+  practice,
+}: Known): [string, string, Ability<unknown>][] {
+  return [
+    ['Strength of the legs', bandOf(strength.legs.value), strength.legs],
+    ['Strength of the arms', bandOf(strength.arms.value), strength.arms],
+    ['Strength of the trunk', bandOf(strength.trunk.value), strength.trunk],
+    ['On one leg', `${oneLeg.value} s`, oneLeg],
+    ['Up from the floor', FLOOR[fromFloor.value], fromFloor],
+    ['Arms reach behind', `${reachBehind.value}°`, reachBehind],
+    ['Practice', PRACTICE[practice.value]!, practice],
+  ];
+}
+
+const FLOOR: Readonly<Record<Known['fromFloor']['value'], string>> = {
+  alone: 'alone',
+  chair: 'with a chair',
+  help: 'with help',
+  no: 'no',
+};
+
+/** What someone can do, how that is known, and what one answer would open. */
+export function Abilities({
+  person: { records: _records, propNotes: _notes, ...line },
+}: {
+  person: PersonWhole;
+}) {
+  const staging = useStaging(today());
+  const text = JSON.stringify(line);
+  const abilities = useMemo(() => {
+    const person: Person | undefined = personOf(JSON.parse(text) as typeof line);
+    return person && stagePerson(person, staging).abilities;
+  }, [text, staging]);
+  const { data: opens } = useOpens(line, staging);
+  if (!abilities) return null;
+  const told = canAnswers(line.can);
+  return (
+    <section className="mb-8">
+      <h2 className="mb-2 text-xl">Abilities</h2>
+      <div className="overflow-x-auto rounded-2xl border border-line bg-paper">
+        <table className="w-full text-left">
+          <tbody>
+            {rowsOf(abilities).map(([what, how, ability]) => (
+              <tr key={what} className="border-b border-line align-top last:border-0">
+                <th scope="row" className="px-4 py-2 font-semibold">
+                  {what}
+                </th>
+                <td className="px-4 py-2">{how}</td>
+                <td className={`px-4 py-2 ${ability.from === 'norm' ? 'text-soft' : ''}`}>
+                  {HOW[ability.from]}: {ability.says}
+                  {ability.cite && staging.rulebook.sources[ability.cite] && (
+                    <span className="block text-soft">
+                      {staging.rulebook.sources[ability.cite]!.citation}, from memory
+                    </span>
+                  )}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      {told.length > 0 && <p className="mt-3">{told.join(' · ')}</p>}
+      {opens && opens.length > 0 && (
+        <div className="mt-4">
+          <h3 className="mb-1 text-lg">Worth asking</h3>
+          <ul className="list-disc space-y-1 pl-5">
+            {opens.map(({ asks, opens: poses }) => (
+              <li key={asks}>
+                If {line.name} {asks}: {poses.length} more {poses.length === 1 ? 'pose' : 'poses'}, such as{' '}
+                {poses.slice(0, NAMED).map(poseName).join(', ')}.
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** So many of the poses that an answer opens are named. */
+const NAMED = 4;
