@@ -7,11 +7,10 @@ import {
   type Pronoun,
 } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional, OmitType } from '@nestjs/swagger';
-import { Transform, Type } from 'class-transformer';
+import { Transform } from 'class-transformer';
 import {
   ArrayMaxSize,
   IsArray,
-  IsBoolean,
   IsIn,
   IsNumber,
   IsObject,
@@ -22,7 +21,6 @@ import {
   Max,
   MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
 import { StepChangeDto } from '../classes/record.dto.js';
 import { IsRealDate } from '../common/checks.js';

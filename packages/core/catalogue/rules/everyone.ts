@@ -159,6 +159,14 @@ export const ABILITY_RULES: readonly Rule[] = [
     evidence: common,
   },
   {
+    id: 'own.squat',
+    level: 'limit',
+    when: [{ fact: 'oneLegSeconds', below: 5 }],
+    all: [{ level: ['squatting'] }, { support: ['none'] }],
+    reason: 'Stands on one leg for less than 5 seconds: squats with a hand on something.',
+    evidence: common,
+  },
+  {
     id: 'own.frame',
     level: 'limit',
     when: [{ fact: 'walks', is: ['frame'] }],
@@ -194,7 +202,8 @@ export const ABILITY_RULES: readonly Rule[] = [
         id: `own.${word}-arm`,
         level: 'limit',
         when: [{ fact: `${word}Arm`, is: ['still', 'missing'] }],
-        all: [{ measure: `wristLoad${side}`, over: 0.02 }],
+        // Getting down and up is done with the other hand.
+        all: [{ measure: `wristLoad${side}`, over: 0.02 }, { familyNot: ['joints'] }],
         reason: `No weight on the ${word} hand.`,
         evidence: own,
       },
@@ -204,6 +213,22 @@ export const ABILITY_RULES: readonly Rule[] = [
         when: [{ fact: `${word}Arm`, is: ['still'] }],
         all: [{ measure: `shoulderFlexion${side}`, over: 60 }],
         reason: `The ${word} arm does not lift itself.`,
+        evidence: own,
+      },
+      {
+        id: `own.${word}-arm-out`,
+        level: 'limit',
+        when: [{ fact: `${word}Arm`, is: ['still'] }],
+        all: [{ measure: `shoulderAbduction${side}`, over: 60 }],
+        reason: `The ${word} arm does not lift itself.`,
+        evidence: own,
+      },
+      {
+        id: `own.${word}-arm-behind`,
+        level: 'limit',
+        when: [{ fact: `${word}Arm`, is: ['still', 'missing'] }],
+        all: [{ measure: `shoulderExtension${side}`, over: 30 }],
+        reason: `The ${word} hand holds nothing behind the back.`,
         evidence: own,
       },
       {

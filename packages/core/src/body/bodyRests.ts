@@ -25,6 +25,12 @@ const EFFORT = { lies: 5, hand: 20, foot: 50 } as const;
 const PRESSES = /^(palm|tips|wrist|sole)/;
 const HOLDS = /^(palm|wrist|tips)/;
 
+/** How little somebody leans on a point that presses on the body. */
+function effortOf(point: string): number {
+  if (/^(sole|foot|heel|ankle|instep)/.test(point)) return EFFORT.foot;
+  return PRESSES.test(point) ? EFFORT.hand : EFFORT.lies;
+}
+
 /** Parts of the body as segments with mass. */
 const segmentOfPart = (part: string): string => (part === 'torso' ? 'thorax' : part);
 
@@ -48,12 +54,6 @@ export function bodyRests({ shape, body }: SolvedShape): BodyRest[] {
       effort,
     });
   };
-  const effortOf = (point: string): number =>
-    /^(sole|foot|heel|ankle|instep)/.test(point)
-      ? EFFORT.foot
-      : PRESSES.test(point)
-        ? EFFORT.hand
-        : EFFORT.lies;
   for (const [point, target] of shape.at ?? []) {
     if (typeof target !== 'string' || !PRESSES.test(point)) continue;
     const part = SEGMENT_OF_POINT[target];

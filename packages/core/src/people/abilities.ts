@@ -22,12 +22,16 @@ export interface Abilities {
   fromFloor: Ability<FromFloor>;
   /** How far an arm goes behind, degrees; of the two the less. */
   reachBehind: Ability<number>;
+  /** Whether what asks nearly all the strength there is needs something to hold: unsteady, or 80 and never tested. */
+  frail: boolean;
   /** Practice, as poses ask for it: 1 a first class to 4 years. */
   practice: Ability<number>;
 }
 
 /** From this age what nobody knows is read as what nine in ten can do, years. */
 export const CAREFUL_FROM = 60;
+/** From this age who was never tested is read as unsteady, years. */
+const FRAIL_FROM = 80;
 /** Whose age nobody knows is read as this old, years; and where all that is known is that it is an older adult. */
 const UNKNOWN_AGE = 50;
 const OLDER_AGE = 70;
@@ -60,6 +64,16 @@ const FLOOR_WORDS: Readonly<Record<FromFloor, string>> = {
   no: 'does not get up from the floor',
 };
 
+/** Someone's age in years, as far as anyone knows. */
+function ageOf({ born, conditions }: Person, on: string): number {
+  if (born !== undefined) return ageOn(born, on);
+  return conditions.some(({ condition }) => condition === 'older-adult') ? OLDER_AGE : UNKNOWN_AGE;
+}
+
+/** Whether both legs move. */
+const hasBothLegs = ({ can: { limbs = {} } }: Person): boolean =>
+  [limbs.rightLeg, limbs.leftLeg].every((state) => !state || state === 'weak');
+
 /** Whether strength or balance was ever measured. */
 const isTested = ({ screening }: Person): boolean =>
   screening.chairStands !== undefined ||
@@ -75,8 +89,7 @@ const isTested = ({ screening }: Person): boolean =>
  */
 export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boolean): Abilities {
   const { can, screening, sex, born } = person;
-  const isOlder = person.conditions.some(({ condition }) => condition === 'older-adult');
-  const age = born === undefined ? (isOlder ? OLDER_AGE : UNKNOWN_AGE) : ageOn(born, on);
+  const age = ageOf(person, on);
   const unsteady = unsteadySigns(person, age, norms).length > 0;
   const careful = unsteady || waits || (age >= CAREFUL_FROM && !isTested(person));
   const who =
@@ -116,12 +129,12 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
 
   const stands = atAge(norms.oneLeg.byAge, age);
   const floor = atAge(norms.fromFloor.byAge, age);
-  const hasBothLegs = [can.limbs?.rightLeg, can.limbs?.leftLeg].every((state) => !state || state === 'weak');
-  const floorUsual = !hasBothLegs ? 'no' : unsteady || waits ? floor.careful : floor.middle;
+  const floorUsual = hasBothLegs(person) ? floor[unsteady || waits ? 'careful' : 'middle'] : 'no';
   const behind = atAge(norms.reachBehind.byAge, age);
   const { shoulderExtensionRight: right, shoulderExtensionLeft: left } = person.ranges;
   const measured = [right, left].filter((range) => range !== undefined);
   return {
+    frail: unsteady || (age >= FRAIL_FROM && !isTested(person)),
     reachBehind: measured.length
       ? { value: Math.min(...measured), from: 'measured', says: 'measured on the person' }
       : {

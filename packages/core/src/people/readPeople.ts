@@ -79,8 +79,8 @@ const isTable = (value: unknown): value is Record<string, unknown> =>
 /**
  * Reads people as written (JSON, form or API) into whole persons, with every problem named by its field.
  *
- * Missing height is 165 cm, missing ranges are the usual ones; what is not said of abilities is left out, to be read from
- * norms.
+ * Missing height is 165 cm, missing ranges are the usual ones; what is not said of abilities is left out, to be
+ * read from norms.
  * @param on the class date, where there is one: dates are checked against it
  */
 export function readPeople(
@@ -194,8 +194,8 @@ export function readPerson(
   function readCan(value: unknown): Can {
     const { limbs: rawLimbs, ...rest } = known(value, 'can', CAN_KEYS);
     // How files said it before: gets to the floor and back, or not.
-    const floor = typeof rest.floor === 'boolean' ? (rest.floor ? 'alone' : 'no') : rest.floor;
-    const can: Record<string, unknown> = { ...rest, ...(floor === undefined ? {} : { floor }) };
+    const floor = rest.floor === true ? 'alone' : rest.floor;
+    const can: Record<string, unknown> = { ...rest, floor: floor === false ? 'no' : floor };
     for (const key of Object.keys(can)) if (can[key] === null || can[key] === undefined) delete can[key];
     for (const key of CAN_YES_NO)
       if (can[key] !== undefined && typeof can[key] !== 'boolean')

@@ -1,4 +1,3 @@
-import { centreOfMass } from '../body/centreOfMass.js';
 import { jointMoments } from '../body/jointMoments.js';
 import { contactLoads } from '../body/loads.js';
 import { jointAngles } from '../body/kinematics.js';
@@ -52,11 +51,17 @@ const cosine = (value: number): number => Math.max(-1, Math.min(1, value));
  * they are reported as elevation only. `lowBackMoment` is the moment of what is above L5/S1 about
  * it, per body weight and height. `spineLoad` is the share of body weight pressing along the trunk
  * at L5/S1: weight above times the cosine of the lean; our own estimate, no muscle forces in it.
- * Moments of muscles are in % of body weight × height, see {@link jointMoments}; `momentSpread` is how much the most
- * uncertain of them changes between a slippery and a sticky ground.
+ * Moments of muscles are in % of body weight × height, see {@link jointMoments}; `momentSpread` is by how much the most
+ * uncertain of them changes between a slippery and a sticky ground, in halves.
  * `lumbarFlexion` is that of somebody with usual hamstrings, see {@link roundedBy}.
+ *
+ * @param grounds whether `momentSpread` is worked out: it takes three times as long, and only what is stored has it
  */
-export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declared' | 'level'>): Measures {
+export function measureShape(
+  shape: SolvedShape,
+  variant: Pick<Variant, 'declared' | 'level'>,
+  grounds = false,
+): Measures {
   const { frames } = shape.body;
   const m = Object.fromEntries(MEASURE_NAMES.map((name) => [name, 0])) as Taken;
   const { share } = contactLoads(shape);
@@ -68,14 +73,13 @@ export function measureShape(shape: SolvedShape, variant: Pick<Variant, 'declare
   takeBalance(m, look);
   takeLowBack(m, look);
   for (const side of SIDES) takeLimbs(m, look, side);
-  takeMoments(m, shape);
+  takeMoments(m, shape, grounds);
   m.lumbarFlexion = roundedBy(
     shape.posture.lumbar,
     Math.max(m.hipFlexionWithKneeStraightRight, m.hipFlexionWithKneeStraightLeft),
   );
   m.lumbarExtension = m.lumbarFlexion ? 0 : positive(-shape.posture.lumbar);
   takeDeclared(m, variant);
-  m.contactGap = shape.misfit.contact;
   for (const name of MEASURE_NAMES) m[name] = Math.round(m[name] * 1000) / 1000;
   return m;
 }
@@ -144,7 +148,6 @@ function takeBalance(m: Taken, { shape }: Look): void {
   const hips = 2 * 0.0955 * heightCm;
   m.feetApart =
     Math.hypot(points.ankleR![0] - points.ankleL![0], points.ankleR![2] - points.ankleL![2]) / hips;
-  m.comHeight = centreOfMass(shape.body)[1];
 }
 
 /** What lies above L5/S1 (head, neck, thorax, abdomen and, unless they are propped, the arms), and how it leans. */
@@ -218,12 +221,13 @@ function momentsOn(shape: SolvedShape, friction?: number): ReadonlyMap<MeasureNa
 const OTHER_GROUNDS = [0.3, 0.9];
 
 /** What muscles hold, and how much of that hangs on the ground. */
-function takeMoments(m: Taken, shape: SolvedShape): void {
+function takeMoments(m: Taken, shape: SolvedShape, grounds: boolean): void {
   const usual = momentsOn(shape);
   for (const [name, value] of usual) m[name] = Math.round(value * 10) / 10;
+  if (!grounds) return;
   for (const friction of OTHER_GROUNDS)
     for (const [name, value] of momentsOn(shape, friction))
-      m.momentSpread = Math.max(m.momentSpread, Math.round(Math.abs(value - usual.get(name)!) * 10) / 10);
+      m.momentSpread = Math.max(m.momentSpread, Math.round(Math.abs(value - usual.get(name)!) * 2) / 2);
 }
 
 /** What no body shows, as it is declared. */

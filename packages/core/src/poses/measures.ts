@@ -51,7 +51,6 @@ export const MIDLINE_MEASURES = [
   'feetApart',
   'bellyPressed',
   'supine',
-  'comHeight',
   'faceUp',
   'faceDown',
   'abdominalLoad',
@@ -64,7 +63,6 @@ export const MIDLINE_MEASURES = [
   'strap',
   'jumping',
   'met',
-  'contactGap',
   ...MIDLINE_MOMENTS,
   'momentSpread',
 ] as const;

@@ -12,9 +12,12 @@ import {
 } from './solveVariant.js';
 import type { Variant } from './types.js';
 
-/** Tenths of a degree and of a centimetre are enough; shares and the like keep half hundredths. */
-const round = (value: number): number =>
-  Math.abs(value) < 2 ? Math.round(value * 200) / 200 : Math.round(value * 10) / 10;
+/** Tenths of a degree and of a centimetre are enough; shares keep hundredths, what else is small half of one. */
+const round = (value: number, per = 200): number =>
+  Math.abs(value) < 2 ? Math.round(value * per) / per : Math.round(value * 10) / 10;
+/** Shares of body weight are known no better. */
+const SHARE = /Share|Load/;
+const perUnit = (name: MeasureName): number => (SHARE.test(name) ? 100 : 200);
 /** Angles to a tenth of a degree, the root's place to a tenth of a millimetre. */
 const roundPosture = (packed: readonly number[]): number[] =>
   packed.map((value, i) => (i < 3 ? Math.round(value * 100) / 100 : Math.round(value * 10) / 10));
@@ -46,7 +49,7 @@ export function compact(builds: StoredSolutions): StoredSolutions {
   const measuresOf = (build: string, measures: readonly number[]): number[] =>
     measures.map((value, at) => {
       const young = YOUNG_AT[at];
-      if (young === undefined) return round(value);
+      if (young === undefined) return round(value, perUnit(MEASURE_NAMES[at]!));
       return roundMoment(build === 'adult' ? value : (grown[at] ?? value), young);
     });
   return Object.fromEntries(
@@ -75,7 +78,7 @@ export function solveAll(variant: Variant): StoredSolutions {
         const heights = STORED_HEIGHTS[build];
         const middle = MIDDLE_HEIGHT[build];
         const run = (height: number, near?: readonly Posture[]): readonly Posture[] => {
-          const solution = solveVariant(variant, height, near, build);
+          const solution = solveVariant(variant, height, near, build, true);
           solutions.set(height, solution);
           return solution.postures;
         };

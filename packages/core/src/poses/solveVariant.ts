@@ -80,12 +80,14 @@ const midway = (a: Posture, b: Posture): Posture => {
  *
  * @param build whose proportions
  * @param near postures of the same frames at a neighbouring height, to start from
+ * @param grounds whether moments are looked at on other grounds too, see {@link measureShape}
  */
 export function solveVariant(
   variant: Variant,
   heightCm: number,
   near?: readonly Posture[],
   build: Build = 'adult',
+  grounds = false,
 ): SolvedVariant {
   const props = propsFor(variant, heightCm);
   const solved = variant.frames.map((shape, i) => solveShape(shape, props, heightCm, near?.[i], build));
@@ -94,7 +96,7 @@ export function solveVariant(
     .map((next, i) =>
       solveShape(variant.frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture), build),
     );
-  const measured = [...solved, ...between].map((shape) => measureShape(shape, variant));
+  const measured = [...solved, ...between].map((shape) => measureShape(shape, variant, grounds));
   return {
     heightCm,
     postures: solved.map((shape) => shape.posture),
@@ -111,8 +113,6 @@ const LENGTHS: ReadonlySet<string> = new Set([
   'legsAboveHeart',
   'armsAboveHeart',
   'balanceMargin',
-  'comHeight',
-  'contactGap',
 ]);
 
 /** The same shape at another height: angles stay, the root's place scales. */

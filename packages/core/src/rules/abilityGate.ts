@@ -9,7 +9,14 @@ import type { Alert, Bound, Evidence, Fact, LimbSide, Rule, Source } from './typ
 export const ABILITY = 'ability';
 
 /** Muscle groups whose strength is held against what a pose asks, where they are, and what they do, as words. */
-const GATED: readonly { muscle: Muscle; part: StrengthOf; does: string; limbOnly?: true }[] = [
+interface Gated {
+  muscle: Muscle;
+  part: StrengthOf;
+  does: string;
+  /** Asked of a limb that is weak, and of no other. */
+  limbOnly?: true;
+}
+const GATED: readonly Gated[] = [
   { muscle: 'kneeExtensor', part: 'legs', does: 'straightening the knees' },
   { muscle: 'hipExtensor', part: 'legs', does: 'straightening the hips' },
   { muscle: 'hipFlexor', part: 'legs', does: 'lifting the thighs' },
@@ -29,11 +36,11 @@ const GATED: readonly { muscle: Muscle; part: StrengthOf; does: string; limbOnly
   { muscle: 'trunkExtensor', part: 'trunk', does: 'holding the back straight' },
 ];
 
-/** What asks less than this many times what there is, is not an excess: moments are not known any better. */
+/** Up to this many times what there is, is no excess: moments are not known any better. */
 const UNCERTAIN = 1.05;
 /** Angles are known no better than this, degrees. */
 const UNCERTAIN_DEGREES = 3;
-/** From this share on a hold is short, and for how long, seconds (common practice; Rohmert 1960 for the shape of it). */
+/** From this share on a hold is short, and how long that is, seconds: common practice, no published source. */
 const SHORT_FROM = 0.8;
 const SHORT_SECONDS = 10;
 /**
@@ -67,7 +74,7 @@ export function abilityRules(
   };
   const rules: Rule[] = [];
   const strength = (
-    { muscle, does }: (typeof GATED)[number],
+    { muscle, does }: Gated,
     { value, says }: { value: number; says: string },
     evidence: Evidence,
     side: LimbSide | undefined,
@@ -77,6 +84,7 @@ export function abilityRules(
     const limb = side ? `${side === 'Right' ? 'right' : 'left'} side: ` : '';
     const holds = youngHolds(muscle) * value;
     const over = (share: number): Bound => ({ measure, over: tenths(holds * share) });
+    const nearlyAll = `${capital(`${limb}${does}`)}: asks nearly all the strength there is, ${says}:`;
     rules.push(
       {
         id: `${id}-beyond`,
@@ -89,9 +97,20 @@ export function abilityRules(
         id: `${id}-short`,
         level: 'limit',
         all: [over(SHORT_FROM), { holdOver: SHORT_SECONDS }, { still: true }],
-        reason: `${capital(`${limb}${does}`)}: asks nearly all the strength there is, ${says}: held only shortly.`,
+        reason: `${nearlyAll} held only shortly.`,
         evidence,
       },
+      ...(abilities.frail
+        ? [
+            {
+              id: `${id}-supported`,
+              level: 'limit',
+              all: [over(SHORT_FROM), { support: ['none'] }, { still: true }],
+              reason: `${nearlyAll} with a hand on something.`,
+              evidence,
+            } satisfies Rule,
+          ]
+        : []),
     );
   };
   for (const group of GATED) {

@@ -189,7 +189,7 @@ export function standing(
     ...active,
     measure: shown.measure,
     value: shown.value,
-    limit: shown.limit,
+    limit: typeof shown.limit === 'number' ? (active.rule.said ?? shown.limit) : shown.limit,
     broken: broken !== undefined,
   };
 }

@@ -1,5 +1,6 @@
 import type { Person } from '../people/types.js';
 import { dateAfter } from '../calendar/dates.js';
+import { isNear } from './uncertain.js';
 import { stagePerson, type StagedPerson, type StageSettings } from './stagePerson.js';
 
 /**
@@ -18,7 +19,7 @@ const AHEAD_DAYS = 300;
 
 /** What stands for someone's rules on a day: a rule whose number is moved by its stage counts by its id. */
 const reasonsOf = ({ rules }: StagedPerson): Map<string, string> =>
-  new Map(rules.map(({ rule }) => [rule.id, rule.reason]));
+  new Map(rules.filter(({ rule }) => !isNear(rule)).map(({ rule }) => [rule.id, rule.reason]));
 
 /** Reasons of rules that are in one and not in the other, each once: several rules may say the same. */
 const newIn = (rules: ReadonlyMap<string, string>, others: ReadonlyMap<string, string>): string[] => {

@@ -5,6 +5,7 @@ import { ageOn, daysBetween, spokenDate } from '../calendar/dates.js';
 import { asTheHallHasIt, NO_HALL_RULES, ownRulesOf, type HallRules } from './hallRules.js';
 import type { Rulebook } from './rulebook.js';
 import { ABILITY, abilityFacts, abilityRules, assumedAlerts } from './abilityGate.js';
+import { within } from './uncertain.js';
 import { todaysStops } from './todaysStops.js';
 import type { Alert, Condition, Conflict, Fact, LimbSide, Rule, Stage, StageTest } from './types.js';
 import { WEEKS_AFTER_BIRTH } from '../calendar/afterBirth.js';
@@ -197,7 +198,7 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
     abilities,
     rulebook,
     build: buildOf(person.born === undefined ? undefined : ageOn(person.born, on)),
-    rules: rules.filter(({ rule }) => !lifted.has(rule.id)),
+    rules: rules.filter(({ rule }) => !lifted.has(rule.id)).flatMap(asMeasured),
     elsewhere: elsewhere.filter(({ rule }) => !lifted.has(rule.id)),
     alerts,
     stages,
@@ -246,6 +247,10 @@ function measuredRules(
     return [{ rule, inPlaceOf: `${id}.${range.inPlaceOf}` }];
   });
 }
+
+/** A rule as it is held against what is measured, see {@link within}. */
+const asMeasured = ({ rule, ...active }: ActiveRule): ActiveRule[] =>
+  within(rule).map((one) => ({ ...active, rule: one }));
 
 const MEASURED = { kind: 'common-practice', source: 'measured on the person' } as const;
 

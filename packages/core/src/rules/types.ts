@@ -100,6 +100,8 @@ export interface Rule {
   cue?: string;
   reason: string;
   evidence: Evidence;
+  /** The limit as it is said, where it is held with the uncertainty of the measure. */
+  said?: number;
   /** Where it is not as the rulebook has it: moved by the hall, or the hall's own. */
   changed?: { how: 'tightened' | 'loosened' | 'own'; by: string; reason: string; from?: number };
 }

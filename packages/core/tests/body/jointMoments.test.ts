@@ -85,7 +85,7 @@ test('rising from a chair asks about 40% of what the young hold at the knee (Hug
   expect(share).toBeLessThan(0.5);
 });
 
-test('by hand: an arm held out level asks 0.028, 0.016 and 0.006 of the weight at 0.08, 0.25 and 0.37 of height', () => {
+test('by hand: an arm held out level asks its weights times their ways from the shoulder', () => {
   // Winter's shares and centres of mass; about 1.0% of body weight × height with our segment lengths.
   const byHand = 100 * (0.028 * 0.081 + 0.016 * (0.186 + 0.063) + 0.006 * (0.186 + 0.146 + 0.042));
   expect(asked('shoulderAbductor', 'warrior-two.full')).toBeGreaterThan(0.8 * byHand);

@@ -154,7 +154,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Wide-legged fold',
     'glaucoma',
-    'wide-legged-fold.chair hamstring-on-support half-forward-fold downward-facing-dog.wall downward-facing-dog.chair-back',
+    'wide-legged-fold.chair wide-legged-fold.blocks hamstring-on-support half-forward-fold downward-facing-dog.wall downward-facing-dog.chair-back',
     'eyes level',
     'wide-legged-fold.chair',
   ),
@@ -181,7 +181,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Seated forward fold',
     'disc settled',
-    'seated-forward-fold.bent-knees childs-pose chair-fold supine-leg-stretch knees-to-chest head-to-knee.upright staff',
+    'seated-forward-fold.bent-knees childs-pose chair-fold supine-leg-stretch knees-to-chest head-to-knee staff',
     'straight legs round the low back; common practice, no published source',
     'seated-forward-fold.bent-knees',
   ),
@@ -445,9 +445,9 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Bridge',
     'new knee',
-    'bridge.feet-away prone-opposite-arm-leg locust.chest-only fish.bolster bow.half',
-    'the feet further away: the knee bends to a right angle',
-    'bridge.feet-away',
+    'bridge.full bridge.feet-away prone-opposite-arm-leg locust.chest-only fish.bolster bow.half',
+    'the knee bends to a right angle, within what can be measured',
+    'bridge.full',
   ),
   c(
     'Warrior two',

@@ -206,7 +206,12 @@ const SIGNED: Readonly<Record<keyof typeof CLASS_TEXTS, { who: readonly string[]
       [5, 'bone', 'tree.hand-on-wall tree.full', 'falls'],
       [6, 'week27', 'standing-forward-fold.shins standing-forward-fold.blocks', 'room for the belly'],
       [6, 'pressure', 'standing-forward-fold.blocks half-forward-fold', 'head level'],
-      [6, 'settled', 'standing-forward-fold.blocks half-forward-fold', 'no deep rounding'],
+      [
+        6,
+        'settled',
+        'standing-forward-fold.blocks standing-forward-fold.shins half-forward-fold',
+        'no deep rounding',
+      ],
       [6, 'bone', 'standing-forward-fold.shins standing-forward-fold.blocks', 'a hinge'],
       [6, 'wheelchair', 'chair-fold', 'seated'],
       [7, 'wheelchair', 'chest-lift.chair', 'seated'],

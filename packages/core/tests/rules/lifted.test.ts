@@ -20,7 +20,10 @@ describe('a go-ahead', () => {
         clearances: [{ for: 'hip-replacement.flexion', by: 'the surgeon', on, ...(until ? { until } : {}) }],
       }).rules.map(({ rule }) => rule.id);
     const all = stage({ conditions: [hip] }).rules.map(({ rule }) => rule.id);
-    expect(all.filter((id) => !cleared('2026-11-01').includes(id))).toEqual(['hip-replacement.flexion']);
+    expect(all.filter((id) => !cleared('2026-11-01').includes(id))).toEqual([
+      'hip-replacement.flexion',
+      'hip-replacement.flexion-near',
+    ]);
     expect(cleared('2026-12-02')).toEqual(all);
     expect(cleared('2026-11-01', '2026-11-30')).toEqual(all);
   });
@@ -70,7 +73,7 @@ describe('own limits', () => {
   });
   test('on one side only the steps of that side differ', () => {
     const entries = fit(
-      { limits: [{ kind: 'knee-bend', side: 'right', most: 60, by: 'physiotherapist' }] },
+      { limits: [{ kind: 'knee-bend', side: 'right', most: 50, by: 'physiotherapist' }] },
       'Warrior two, 4 breaths',
     ).steps;
     expect(entries.map(({ sides, verdict }) => [sides, verdict === 'as-written'])).toEqual([

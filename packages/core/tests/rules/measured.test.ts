@@ -17,7 +17,9 @@ describe('a knee that was measured', () => {
     knee(flexion).rules.flatMap(({ rule }) =>
       rule.all.length === 1
         ? rule.all.flatMap((bound) =>
-            'over' in bound && 'measure' in bound && bound.measure === 'kneeFlexion' ? [bound.over] : [],
+            'over' in bound && 'measure' in bound && bound.measure === 'kneeFlexion'
+              ? [rule.said ?? bound.over]
+              : [],
           )
         : [],
     );

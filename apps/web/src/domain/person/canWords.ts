@@ -70,11 +70,16 @@ export const LIMB_ANSWERS = [
   ['missing', 'missing'],
 ] as const;
 
+/** An answer as its field shows it. */
+export function asAnswer(value: string | boolean | undefined): string {
+  if (typeof value === 'boolean') return value ? 'yes' : 'no';
+  return value ?? '';
+}
+
 /** What was answered, as words: "Walks: with a stick". */
 export const canAnswers = (can: Can): string[] => [
   ...CAN_QUESTIONS.flatMap(({ key, label, answers }) => {
-    const value = typeof can[key] === 'boolean' ? (can[key] ? 'yes' : 'no') : can[key];
-    const answer = answers.find(([one]) => one === value);
+    const answer = answers.find(([one]) => one === asAnswer(can[key]));
     return answer ? [`${label}: ${answer[1]}`] : [];
   }),
   ...LIMBS.flatMap((limb) => {

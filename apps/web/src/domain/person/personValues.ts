@@ -1,7 +1,7 @@
 import { LIMBS, type Can, type Hold, type Limb, type Opening, type Pronoun } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { PersonDraft, PersonLine } from '../../data/types.js';
-import { CAN_QUESTIONS } from './canWords.js';
+import { asAnswer, CAN_QUESTIONS } from './canWords.js';
 import { readDetails, type TypedDetails } from './details.js';
 
 /** A kept detail as its field shows it. */
@@ -48,12 +48,6 @@ export interface PersonValues {
 }
 
 const typed = (value: unknown): string => (value === undefined || value === null ? '' : String(value));
-
-/** An answer as its field shows it. */
-function asAnswer(value: string | boolean | undefined): string {
-  if (typeof value === 'boolean') return value ? 'yes' : 'no';
-  return value ?? '';
-}
 
 export const valuesOf = (person?: PersonLine): PersonValues => ({
   name: person?.name ?? '',

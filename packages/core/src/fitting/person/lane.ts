@@ -1,4 +1,6 @@
+import { keep } from '../../cache.js';
 import type { Catalogue } from '../../poses/catalogue.js';
+import { LEVELS } from '../../poses/levels.js';
 import type { Breath, Level, Pose, Variant } from '../../poses/types.js';
 import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
 import { SUMS, type Sum } from '../../rules/types.js';
@@ -28,6 +30,8 @@ export interface LaneTable {
   sums: readonly Sum[];
   limits: ReturnType<typeof sumLimits>;
   passage: (from: Level, to: Level) => Passage;
+  /** Whether they can get to a level and away from it again. */
+  isReached: (level: Level) => boolean;
   /** Seconds of one breath, by how it is breathed. */
   breath: (breath: Breath) => number;
   /** Seconds of one count of a pose, and of what a step asks of one side. */
@@ -58,6 +62,7 @@ export function laneTable(
   const body = bodyTable(catalogue, staged.person, on);
   const { right, left } = standings(staged, body);
   const sums = limitedSums([right, left]);
+  const passage = passagesFor(staged, catalogue);
   const answering = answersByPose(catalogue, view);
   const answers = (pose: string): number => answering.get(pose) ?? 0;
   const { breath, count, asked } = countsFor(staged, on, pace);
@@ -73,7 +78,8 @@ export function laneTable(
     limits: sumLimits(staged.rules),
     ...outcomesFor(body, sums, answers),
     closed: closedTo(staged),
-    passage: passagesFor(staged, catalogue),
+    passage,
+    isReached: isReachedBy(passage),
     breath,
     count,
     asked,
@@ -81,6 +87,22 @@ export function laneTable(
     soft: staged.rules.filter(isSoft),
     answers,
   };
+}
+
+/** Where people are when they come. */
+const AT_HOME: ReadonlySet<Level> = new Set<Level>(['chair', 'standing']);
+
+/** Whether some way leads to a level and some way leads from it; worked out once for each. */
+function isReachedBy(passage: LaneTable['passage']): LaneTable['isReached'] {
+  const known = new Map<Level, boolean>();
+  const look = (level: Level): boolean => {
+    const others = LEVELS.filter((other) => other !== level);
+    return (
+      AT_HOME.has(level) ||
+      (others.some((from) => !passage(from, level).none) && others.some((to) => !passage(level, to).none))
+    );
+  };
+  return (level) => known.get(level) ?? keep(known, level, look(level));
 }
 
 /** Sums that a limit or a need of either side looks at. */

@@ -138,7 +138,10 @@ function bothOrders(lane: LaneTable, first: SideChoice, second: SideChoice): Opt
 export function optionsOf(ask: Ask, lane: LaneTable, open = false, few = false): Option[] {
   if (ask.pin) return [doneAlike(ask, lane, pinned(ask, lane, ask.pin))];
   const sides: readonly (Side | undefined)[] = ask.sides.length ? ask.sides : [undefined];
-  const written = sides.map((side) => (open ? undefined : asWritten(ask, lane, side)));
+  // What nobody could get to, or away from, is not led to either.
+  const { entry, exit } = lane.body.ends(lane.body.table.rowOf.get(ask.variant)!);
+  const any = open || !lane.isReached(entry) || !lane.isReached(exit);
+  const written = sides.map((side) => (any ? undefined : asWritten(ask, lane, side)));
   const [first, second] = candidatesBySide(ask, lane, sides, written, few);
   // One side, or two that no rule tells apart.
   if (!second || (few && first === second)) return first!.map((candidate) => doneAlike(ask, lane, candidate));
