@@ -63,10 +63,12 @@ export { readCatalogue, readTables, writeCatalogue, writeTables } from './poses/
 export { counterPosesFor, type CounterNeed } from './poses/counterPoses.js';
 export { exportCatalogue } from './poses/exportCatalogue.js';
 export { measureShape } from './poses/measureShape.js';
+export { skillOf } from './poses/skillOf.js';
 export {
   MEASURE_NAMES,
   mirrorMeasures,
   worstMeasures,
+  type Judged,
   type MeasureName,
   type Measures,
 } from './poses/measures.js';
@@ -220,6 +222,7 @@ export {
   readFitting,
   sayCost,
 } from './fitting/explain/index.js';
+export { asksAnew, asksMore } from './fitting/person/index.js';
 export { fitClass, type FitInput } from './fitting/fitClass.js';
 export { createFitter, type Fitter, type FitterInput } from './fitting/fitter.js';
 export { similarity } from './fitting/person/index.js';

@@ -1,3 +1,4 @@
+import { keep } from '../cache.js';
 import { youngHolds, type Muscle } from '../body/muscles.js';
 import type { Abilities, Ability } from '../people/abilities.js';
 import type { StrengthOf } from '../people/norms.js';
@@ -65,7 +66,21 @@ export function abilityRules(
   abilities: Abilities,
   { can }: Pick<Person, 'can'>,
   sources: Readonly<Record<string, Source>>,
-): ActiveRule[] {
+): readonly ActiveRule[] {
+  const known = made.get(sources) ?? keep(made, sources, new Map<string, readonly ActiveRule[]>());
+  const key = JSON.stringify([abilities, can.limbs]);
+  return known.get(key) ?? keep(known, key, makeRules(abilities, { can }, sources), MADE_MOST);
+}
+
+/** People of one age who are known no better have the same rules, and keep them from class to class. */
+const made = new WeakMap<Readonly<Record<string, Source>>, Map<string, readonly ActiveRule[]>>();
+const MADE_MOST = 500;
+
+function makeRules(
+  abilities: Abilities,
+  { can }: Pick<Person, 'can'>,
+  sources: Readonly<Record<string, Source>>,
+): readonly ActiveRule[] {
   const evidenceOf = ({ cite, says, from }: Ability<unknown>): Evidence => {
     const source = cite === undefined ? undefined : sources[cite];
     return source

@@ -1,3 +1,4 @@
+import { keep } from '../cache.js';
 import { LIMB_ANGLES } from '../poses/measures.js';
 import { USE_NAMES, type Bound, type Quantity, type Rule } from './types.js';
 
@@ -39,7 +40,12 @@ const toleranceOf = (measure: Quantity, limit: number): number =>
  *
  * @example within(limit of 90 degrees at the knee) // a limit of 93, and a watch from 90 to 93
  */
-export function within(rule: Rule): readonly Rule[] {
+export const within = (rule: Rule): readonly Rule[] => kept.get(rule) ?? keep(kept, rule, widened(rule));
+
+/** The same rule has the same ones, so that what is looked up by rule is found again. */
+const kept = new WeakMap<Rule, readonly Rule[]>();
+
+function widened(rule: Rule): readonly Rule[] {
   const at = rule.all.findIndex((bound) => 'measure' in bound);
   const bound = rule.all[at];
   const isSingle = rule.all.filter((one) => 'measure' in one).length === 1;

@@ -107,10 +107,15 @@ function shortened({ pose, variant, asked }: Trying, most: number, lane: LaneTab
 const WORTH_SECONDS = 10;
 const WORTH_ROUNDS = 3;
 
-/** Whether another pose would be too short to do anything, unless that little was asked. */
-function isTooShort({ pose, variant, asked }: Trying, holdSeconds: number, lane: LaneTable): boolean {
+/** Whether another pose would be too short to do anything, both halves together, unless that little was asked. */
+function isTooShort(
+  { pose, variant, halved, sides }: Trying,
+  ask: Ask,
+  holdSeconds: number,
+  lane: LaneTable,
+): boolean {
   const worth = pose.hold.unit === 'rounds' ? WORTH_ROUNDS * lane.count(pose, variant) : WORTH_SECONDS;
-  return holdSeconds < Math.min(worth, asked) - 1e-9;
+  return holdSeconds * (halved ? sides : 1) < Math.min(worth, ask.holdSeconds) - 1e-9;
 }
 
 /** How many things must be put within reach for a variant held so long on each side. */
@@ -141,7 +146,7 @@ function attempt(
   const holdSeconds = shortened(trying, longestHold(trying, ask, lane, side), lane);
   if (holdSeconds === undefined) return undefined;
   const { pose, variant, sides, halved } = trying;
-  if (pose !== ask.pose && isTooShort(trying, holdSeconds, lane)) return undefined;
+  if (pose !== ask.pose && isTooShort(trying, ask, holdSeconds, lane)) return undefined;
   const added = addedFor(trying, ask, standingOn(lane, side), holdSeconds);
   const givenUp = Math.max(0, 1 - (halved ? holdSeconds * sides : holdSeconds) / ask.holdSeconds);
   const perHold = ask.pose.energy === 'settling' ? WEIGHTS.settlingHold : WEIGHTS.hold;
