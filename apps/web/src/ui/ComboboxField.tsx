@@ -16,6 +16,8 @@ interface Props {
   labelLook?: LabelLook;
   /** Said where nothing matches. */
   nothing?: string;
+  /** Takes what is none of the choices, as it was typed: the last of the list. */
+  other?: { label: (typed: string) => string; take: (typed: string) => void };
   name?: string;
   onBlur?: FocusEventHandler;
   ref?: Ref<HTMLInputElement>;
@@ -23,6 +25,11 @@ interface Props {
 
 /** So many are shown at once; a few letters find the rest. */
 const SHOWN = 100;
+
+const OPTION =
+  'min-h-10 cursor-pointer content-center rounded-lg px-3 data-focus:bg-teal-wash data-selected:font-semibold';
+/** Stands for what was typed and is none of the choices; no choice is called so. */
+const OTHER = '\u0000other';
 
 /** A field for one of many: typing finds, arrow keys look, Enter or a click picks, Escape leaves it as it was. */
 export function ComboboxField({
@@ -36,6 +43,7 @@ export function ComboboxField({
   className,
   labelLook,
   nothing = 'Nothing of that name.',
+  other,
   name,
   onBlur,
   ref,
@@ -50,7 +58,8 @@ export function ComboboxField({
       value={value}
       onChange={(chosen) => {
         setTyped('');
-        if (chosen !== null) onChange(chosen);
+        if (chosen === OTHER) other!.take(typed.trim());
+        else if (chosen !== null) onChange(chosen);
       }}
       onClose={() => setTyped('')}
     >
@@ -86,19 +95,17 @@ export function ComboboxField({
               </p>
             )}
             {here.map((choice) => (
-              <ComboboxOption
-                key={choice.value}
-                value={choice.value}
-                className={
-                  'min-h-10 cursor-pointer content-center rounded-lg px-3 ' +
-                  'data-focus:bg-teal-wash data-selected:font-semibold'
-                }
-              >
+              <ComboboxOption key={choice.value} value={choice.value} className={OPTION}>
                 {choice.label}
               </ComboboxOption>
             ))}
           </div>
         ))}
+        {other && typed.trim() && (
+          <ComboboxOption value={OTHER} className={OPTION}>
+            {other.label(typed.trim())}
+          </ComboboxOption>
+        )}
         {found.length > shown.length && (
           <p className="p-3 text-sm text-soft">{found.length - shown.length} more: type a few letters.</p>
         )}

@@ -14,6 +14,7 @@ import { NECK_AND_ARMS } from './neckAndArms.js';
 import { NERVES_AND_BREATH } from './nervesAndBreath.js';
 import { olderAdult } from './olderAdult.js';
 import { pregnancy } from './pregnancy.js';
+import { somethingElse } from './somethingElse.js';
 
 /** Every condition and group of the rulebook. */
 export const CONDITIONS: readonly Condition[] = [
@@ -36,4 +37,5 @@ export const CONDITIONS: readonly Condition[] = [
   ...LEGS,
   ...BELLY,
   ...NERVES_AND_BREATH,
+  somethingElse,
 ];

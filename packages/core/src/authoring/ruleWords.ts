@@ -28,6 +28,7 @@ export type {
   ChildBand,
   Condition,
   Conflict,
+  DetailField,
   Evidence,
   LimbSide,
   LimitKind,

@@ -345,7 +345,8 @@ function readConditions(
     if ('nearest' in found)
       return fail(
         'condition',
-        `"${entry.condition}" is not a condition we know. Nearest: ${found.nearest.join(', ')}.`,
+        `"${entry.condition}" is not a condition we know. Nearest: ${found.nearest.join(', ')}. ` +
+          'What is none of them is "something else", with its name as "words".',
       );
     if (read.some((other) => other.condition === found.id))
       return fail('condition', `${found.name} is there twice.`);

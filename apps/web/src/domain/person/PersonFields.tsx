@@ -143,7 +143,8 @@ export function ConditionFields({ form: { control, watch, setValue }, wrong }: P
         label="Add one"
         taken={watch('conditions').map(({ condition }) => condition)}
         without={KNOWN_BY_ITSELF}
-        onPick={(condition) => conditions.append({ condition, details: {} })}
+        takesAnything
+        onPick={(condition, words) => conditions.append({ condition, details: words ? { words } : {} })}
       />
     </fieldset>
   );
