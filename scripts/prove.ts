@@ -1,8 +1,8 @@
 /**
- * `npm run prove -- --lanes 1000000 [--seed 1]`: fits made-up people to made-up classes and holds every lane against what
- * is promised: nothing that must never be, no limit unmet, and easing that is easing. Two processes share the work, a
- * thousand lanes at a time; what was done is kept in .cache/prove.json, so that a run that was ended goes on. Writes
- * docs/proof.md.
+ * `npm run prove -- --lanes 1000000 [--seed 1]`: fits made-up people to made-up classes and holds every lane against
+ * what is promised: nothing that must never be, no limit unmet, and easing that is easing. Two processes share the
+ * work, a thousand lanes at a time; what was done is kept in .cache/prove.json, so that a run that was ended goes on.
+ * Writes docs/proof.md.
  */
 import { fork } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
@@ -75,13 +75,13 @@ function report(all: readonly Found[], seed: number, minutes: number): string {
     '# What holds for everybody',
     '',
     `Made by \`npm run prove\`: ${lanes} lanes of made-up people in made-up classes, seeds ${seed} to`,
-    `${seed + all.length - 1}, on ${new Date().toISOString().slice(0, 10)}, rulebook \`${RULEBOOK.version}\`, catalogue`,
-    `\`${BUILT_IN.version}\`, ${Math.round(minutes)} minutes. People have up to three conditions with any details, any age from 4 to`,
-    '98, any abilities, tests and day; classes three to six poses.',
+    `${seed + all.length - 1}, on ${new Date().toISOString().slice(0, 10)}, rulebook \`${RULEBOOK.version}\`,`,
+    `catalogue \`${BUILT_IN.version}\`, ${Math.round(minutes)} minutes. People have up to three conditions`,
+    'with any details, any age from 4 to 98, any abilities, tests and day; classes three to six poses.',
     '',
-    'Promised: nothing that must never be, no limit unmet; a fuller version only where it asks no more; another pose only where it',
-    'asks for nothing new (skill, a balance, strength, support that is missed), is worth doing, and answers strength with strength;',
-    'both sides on one level; a chair class on chairs.',
+    'Promised: nothing that must never be, no limit unmet; a fuller version only where it asks no more;',
+    'another pose only where it asks for nothing new (skill, a balance, strength, support that is missed), is',
+    'worth doing, and answers strength with strength; both sides on one level; a chair class on chairs.',
     '',
     ...(rows.length ? ['| broken | lanes |', '|---|---|', ...rows] : ['Broken: none.']),
     '',

@@ -18,7 +18,7 @@ export const PROVE_DAY = '2026-12-01';
 
 const aged = (years: number): string => dateAfter(PROVE_DAY, -Math.round(years * 365.25) - 10);
 
-/** Someone as they are written down: any age, height, conditions with their details, abilities, and how they are today. */
+/** Someone as they are written down: any age, height, conditions with details, abilities, and how they are today. */
 export function somebody({ conditions }: Rulebook): fc.Arbitrary<Record<string, unknown>> {
   const entries = conditions.flatMap((condition) =>
     trialDetails(condition, PROVE_DAY)

@@ -143,7 +143,7 @@ export const sciatica: Condition = condition({
   name: 'Sciatica',
   group: 'back',
   aliases: ['leg pain from the back', 'nerve pain in the leg', 'sciatic'],
-  maybe: ['pinched nerve', 'trapped nerve', 'radiculopathy'],
+  maybe: ['pinched nerve', 'trapped nerve', 'radiculopathy', 'piriformis', 'piriformis syndrome'],
   fields: [PHASE, SIDE],
   stage: phased('Sciatica', (_, acute) => (acute ? [ask('Ask today: does the leg pain move up towards the back (go on) or down the leg (stop)?')] : [])),
   well: 'Bent-knee work, small back bends if they ease, hips with soft knees, walking, rest with calves raised.',

@@ -61,7 +61,7 @@ export const largerBody: Condition = condition({
   id: 'larger-body',
   name: 'Larger body',
   group: 'ability',
-  aliases: ['larger', 'big body', 'plus size'],
+  aliases: ['larger', 'big body', 'plus size', 'obesity', 'obese'],
   well: 'Everything with room for the belly: wide stance, blocks under the hands, a wide stable chair.',
   warnings: [],
   say: 'Make room: feet wide, hands where they land.',

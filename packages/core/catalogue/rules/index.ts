@@ -15,6 +15,7 @@ import { NERVES_AND_BREATH } from './nervesAndBreath.js';
 import { olderAdult } from './olderAdult.js';
 import { pregnancy } from './pregnancy.js';
 import { somethingElse } from './somethingElse.js';
+import { WEEKLY } from './weekly.js';
 
 /** Every condition and group of the rulebook. */
 export const CONDITIONS: readonly Condition[] = [
@@ -37,5 +38,6 @@ export const CONDITIONS: readonly Condition[] = [
   ...LEGS,
   ...BELLY,
   ...NERVES_AND_BREATH,
+  ...WEEKLY,
   somethingElse,
 ];

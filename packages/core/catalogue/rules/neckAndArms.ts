@@ -172,7 +172,7 @@ export const shoulderImpingement: Condition = condition({
   id: 'shoulder-impingement',
   name: 'Shoulder impingement, rotator cuff',
   group: 'arms',
-  aliases: ['rotator cuff', 'cuff tear', 'subacromial pain', 'sore shoulder', 'shoulder pain', 'impingement'],
+  aliases: ['rotator cuff', 'cuff tear', 'subacromial pain', 'sore shoulder', 'shoulder pain', 'impingement', 'torn rotator cuff'],
   fields: [PHASE, SIDE],
   stage: phased('Shoulder'),
   well: 'Legs, hips, trunk; arms below shoulder height; shoulder blades.',

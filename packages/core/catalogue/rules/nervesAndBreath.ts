@@ -239,7 +239,7 @@ export const diabetes: Condition = condition({
   id: 'diabetes',
   name: 'Diabetes',
   group: 'breath',
-  aliases: ['type 1', 'type 2', 'sugar'],
+  aliases: ['type 1', 'type 2', 'sugar', 'type 1 diabetes', 'type 2 diabetes'],
   fields: [
     { key: 'insulin', label: 'On insulin or a sulfonylurea', type: 'boolean', question: 'On insulin or a sulfonylurea?' },
     { key: 'numbFeet', label: 'Feet without full feeling', type: 'boolean', question: 'Do you feel a light touch on the toes?' },
@@ -275,7 +275,7 @@ export const crash: Condition = condition({
   id: 'after-effort-crash',
   name: 'ME/CFS, long COVID',
   group: 'breath',
-  aliases: ['me/cfs', 'chronic fatigue', 'long covid', 'mecfs', 'post-exertional malaise', 'fatigue syndrome'],
+  aliases: ['me/cfs', 'chronic fatigue', 'long covid', 'mecfs', 'post-exertional malaise', 'fatigue syndrome', 'me'],
   well: 'Lying and reclined: breath, small joints, rest; a class left with energy to spare.',
   warnings: ['crash', 'fainted'],
   say: 'Do less than you could. Never one version fuller by plan.',

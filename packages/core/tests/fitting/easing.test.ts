@@ -44,7 +44,7 @@ const lines = fc
   .array(pose, { minLength: 1, maxLength: 4 })
   .map((poses) => poses.map(({ name }) => `- ${name}`).join('\n'));
 
-test('nothing asks more or is too short, a chair stays a chair, strength is for strength, sides are on one level', () => {
+test('nothing asks more or is too short; a chair stays a chair, strength is for strength', () => {
   fc.assert(
     fc.property(lines, somebody, (source, written) => {
       const { people } = readPeople([{ name: 'A', ...written }], ON);
