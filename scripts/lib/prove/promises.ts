@@ -62,13 +62,13 @@ export function brokenPromises(
   return [...broken, ...sidesApart(steps, catalogue)];
 }
 
-/** Seconds that a breath takes at the least, of those that poses are counted in. */
+/** Seconds that a breath, or a round, takes at the least: a child's. */
 const BREATH = 2;
 
 /** Whether a swap is shorter than does anything, both sides of a pose that stands in for one without together. */
 function isTooShort({ hold, sides }: LaneStep, asked: Pose, taken: Pose): boolean {
   const times = asked.side || !taken.side ? 1 : Math.max(1, sides.length);
-  const usual = asked.hold.usual * (asked.hold.unit === 'breaths' ? BREATH : BREATH * 2);
+  const usual = asked.hold.usual * BREATH;
   return hold.rounds === undefined
     ? hold.seconds * times < Math.min(WORTH_SECONDS, usual) - 0.01
     : hold.rounds * times < WORTH_ROUNDS && hold.seconds * times < Math.min(WORTH_SECONDS, usual);

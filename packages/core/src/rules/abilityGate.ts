@@ -16,6 +16,7 @@ interface Gated {
   does: string;
   /** Asked of a limb that is weak, and of no other. */
   limbOnly?: true;
+  freeOnChair?: true;
 }
 const GATED: readonly Gated[] = [
   { muscle: 'kneeExtensor', part: 'legs', does: 'straightening the knees' },
@@ -33,7 +34,8 @@ const GATED: readonly Gated[] = [
   { muscle: 'shoulderAbductor', part: 'arms', does: 'taking the arm out', limbOnly: true },
   { muscle: 'shoulderAdductor', part: 'arms', does: 'drawing the arm in', limbOnly: true },
   { muscle: 'elbowFlexor', part: 'arms', does: 'bending the elbow', limbOnly: true },
-  { muscle: 'trunkFlexor', part: 'trunk', does: 'holding the front of the trunk' },
+  // A chair has a back to lean on.
+  { muscle: 'trunkFlexor', part: 'trunk', does: 'holding the front of the trunk', freeOnChair: true },
   { muscle: 'trunkExtensor', part: 'trunk', does: 'holding the back straight' },
 ];
 
@@ -89,7 +91,7 @@ function makeRules(
   };
   const rules: Rule[] = [];
   const strength = (
-    { muscle, does }: Gated,
+    { muscle, does, freeOnChair }: Gated,
     { value, says }: { value: number; says: string },
     evidence: Evidence,
     side: LimbSide | undefined,
@@ -99,19 +101,20 @@ function makeRules(
     const limb = side ? `${side === 'Right' ? 'right' : 'left'} side: ` : '';
     const holds = youngHolds(muscle) * value;
     const over = (share: number): Bound => ({ measure, over: tenths(holds * share) });
+    const where: readonly Bound[] = freeOnChair ? [{ levelNot: ['chair'] }] : [];
     const nearlyAll = `${capital(`${limb}${does}`)}: asks nearly all the strength there is, ${says}:`;
     rules.push(
       {
         id: `${id}-beyond`,
         level: 'limit',
-        all: [over(UNCERTAIN)],
+        all: [over(UNCERTAIN), ...where],
         reason: `${capital(`${limb}${does}`)}: asks more strength than there is, ${says}.`,
         evidence,
       },
       {
         id: `${id}-short`,
         level: 'limit',
-        all: [over(SHORT_FROM), { holdOver: SHORT_SECONDS }, { still: true }],
+        all: [over(SHORT_FROM), { holdOver: SHORT_SECONDS }, { still: true }, ...where],
         reason: `${nearlyAll} held only shortly.`,
         evidence,
       },
@@ -120,7 +123,7 @@ function makeRules(
             {
               id: `${id}-supported`,
               level: 'limit',
-              all: [over(SHORT_FROM), { support: ['none'] }, { still: true }],
+              all: [over(SHORT_FROM), { support: ['none'] }, { still: true }, ...where],
               reason: `${nearlyAll} with a hand on something.`,
               evidence,
             } satisfies Rule,
