@@ -172,6 +172,7 @@ export { judge, limbsOf, quantityOf, standing, type Breach, type Trial } from '.
 export { compileRules, decidingRule, judgeAll, markOf, rowsBroken, type Mark } from './rules/judgeAll.js';
 export { limbsOfSide } from './rules/limbs.js';
 export { measureTable, type MeasureTable } from './rules/measureTable.js';
+export { strengthAsked, type Band, type StrengthAsked } from './rules/strengthAsked.js';
 export { answersThatOpen, type OpenQuestion } from './rules/answersThatOpen.js';
 export { nextChanges } from './rules/nextChanges.js';
 export {

@@ -1,5 +1,5 @@
 import { ageOn } from '../calendar/dates.js';
-import { atAge, betweenAges, STRENGTHS, type Norms, type StrengthOf } from './norms.js';
+import { atAge, betweenAges, nineInTen, STRENGTHS, type Norms, type StrengthOf } from './norms.js';
 import type { FromFloor, Person } from './types.js';
 import { unsteadySigns } from './unsteady.js';
 
@@ -35,8 +35,6 @@ const FRAIL_FROM = 80;
 /** Whose age nobody knows is read as this old, years; and where all that is known is that it is an older adult. */
 const UNKNOWN_AGE = 50;
 const OLDER_AGE = 70;
-/** Standard deviations below the middle, above which nine in ten are. */
-const NINE_IN_TEN = 1.28;
 
 /**
  * The strength of the legs that rising from a chair without hands takes at its heaviest moment, beside women in their
@@ -103,7 +101,7 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
     const middle =
       betweenAges(byAge, age, part) * (sex === 'man' ? man[part] : 1) * PRACTISED[can.practised ?? 'new'];
     const usual = careful
-      ? norm(middle * (1 - NINE_IN_TEN * spread), cite, `as nine in ten ${who} are`)
+      ? norm(middle * nineInTen(spread), cite, `as nine in ten ${who} are`)
       : norm(middle, cite, `as ${who} usually are`);
     if (part !== 'legs') return usual;
     const { chairStands } = screening;

@@ -49,3 +49,9 @@ export function betweenAges<K extends string>(
   const share = high.from === low.from ? 0 : (age - low.from) / (high.from - low.from);
   return low[key] + (high[key] - low[key]) * share;
 }
+
+/** Standard deviations below the middle, above which nine in ten are. */
+const NINE_IN_TEN = 1.28;
+
+/** What nine in ten have, as a share of the middle. @param spread a standard deviation over the mean */
+export const nineInTen = (spread: number): number => 1 - NINE_IN_TEN * spread;

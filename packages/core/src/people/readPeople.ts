@@ -1,7 +1,7 @@
 import { isLine } from '../reading/isLine.js';
 import { closest } from 'fastest-levenshtein';
 import { resolveCondition } from '../reading/resolveCondition.js';
-import { LIMB_ANGLES, MIDLINE_MEASURES } from '../poses/measures.js';
+import { LIMB_ANGLES, SPINE_ANGLES } from '../poses/measures.js';
 import { parseReading } from '../rules/bloodPressure.js';
 import { ageOn, daysBetween, isDate } from '../calendar/dates.js';
 import { dueDateFrom, gestationOn, IMPLAUSIBLE_DAYS } from '../calendar/gestation.js';
@@ -52,10 +52,7 @@ const CAN_YES_NO = ['stand', 'kneel', 'hands', 'overhead', 'flat', 'sits'] as co
 const CAN_CHOICES = { floor: FROM_FLOOR, chair: FROM_CHAIR, walks: WALKS, practised: PRACTISED } as const;
 const CAN_KEYS = [...CAN_YES_NO, ...Object.keys(CAN_CHOICES), 'limbs'];
 const TODAY_KEYS = ['pain', 'bleeding', 'bp', 'dizzy', 'headache', 'fever', 'slept', 'signs'];
-const RANGE_KEYS = [
-  ...MIDLINE_MEASURES.slice(0, 11),
-  ...LIMB_ANGLES.flatMap((name) => [`${name}Right`, `${name}Left`]),
-];
+const RANGE_KEYS = [...SPINE_ANGLES, ...LIMB_ANGLES.flatMap((name) => [`${name}Right`, `${name}Left`])];
 
 /** Every question that the rulebook asks: a form may carry them for any condition, beside its own. */
 const commonFieldsOf = ({ conditions }: Rules): DetailField[] => conditions.flatMap(({ fields }) => fields);

@@ -16,8 +16,8 @@ export const LIMB_MOMENTS = Object.keys(LIMB_MUSCLES).map(
   (muscle) => `${muscle}Moment`,
 ) as `${LimbMuscle}Moment`[];
 
-/** Measures that exist once, in the order in which they are stored. Degrees, cm, shares of body weight. */
-export const MIDLINE_MEASURES = [
+/** How far neck, chest and low back go, degrees. */
+export const SPINE_ANGLES = [
   'lumbarFlexion',
   'lumbarExtension',
   'thoracicFlexion',
@@ -29,6 +29,11 @@ export const MIDLINE_MEASURES = [
   'sideBend',
   'lumbarTwist',
   'thoracicTwist',
+] as const;
+
+/** Measures that exist once, in the order in which they are stored. Degrees, cm, shares of body weight. */
+export const MIDLINE_MEASURES = [
+  ...SPINE_ANGLES,
   'closedTwist',
   'spineLoad',
   'lowBackMoment',

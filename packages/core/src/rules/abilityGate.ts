@@ -18,7 +18,7 @@ interface Gated {
   limbOnly?: true;
   freeOnChair?: true;
 }
-const GATED: readonly Gated[] = [
+export const GATED: readonly Gated[] = [
   { muscle: 'kneeExtensor', part: 'legs', does: 'straightening the knees' },
   { muscle: 'hipExtensor', part: 'legs', does: 'straightening the hips' },
   { muscle: 'hipFlexor', part: 'legs', does: 'lifting the thighs' },

@@ -1,5 +1,5 @@
 import { keep } from '../cache.js';
-import { LIMB_ANGLES } from '../poses/measures.js';
+import { LIMB_ANGLES, SPINE_ANGLES } from '../poses/measures.js';
 import { USE_NAMES, type Bound, type Quantity, type Rule } from './types.js';
 
 /** What is measured no better than so much, and from which limit on that matters: below it nothing is nothing. */
@@ -18,15 +18,7 @@ const TOLERANCES: readonly (readonly [is: (measure: string) => boolean, toleranc
 const USES = new Set<string>(USE_NAMES);
 const ANGLES = new Set<string>([
   ...LIMB_ANGLES.flatMap((name) => [name, `${name}Right`, `${name}Left`]),
-  'lumbarFlexion',
-  'lumbarExtension',
-  'thoracicFlexion',
-  'thoracicExtension',
-  'neckFlexion',
-  'neckExtension',
-  'neckRotation',
-  'neckSideBend',
-  'sideBend',
+  ...SPINE_ANGLES,
 ]);
 
 /** How far past a limit a measure may be without anyone knowing that it is. */

@@ -12,6 +12,7 @@ import {
   RULEBOOK,
   settingsOf,
   stagePerson,
+  strengthAsked,
   USUAL_HOUSE_VIEW,
 } from '../builtIn.js';
 import { atAge, betweenAges } from '../../src/people/norms.js';
@@ -208,4 +209,14 @@ test.each([
 test('files that say yes or no of the floor are read as before', () => {
   expect(read({ can: { floor: false } }).can.floor).toBe('no');
   expect(read({ can: { floor: true } }).can.floor).toBe('alone');
+});
+
+test('what a pose asks of strength, in bands and ages', () => {
+  const chair = strengthAsked(BUILT_IN.measures('chair-pose.full', 165), norms);
+  expect(chair[0]).toMatchObject({ does: 'straightening the knees', band: 'fair' });
+  expect(chair[0]!.middleTo!).toBeGreaterThan(chair[0]!.carefulTo!);
+  expect(strengthAsked(BUILT_IN.measures('four-limbed-staff.full', 165), norms)[0]).toMatchObject({
+    band: 'hard',
+  });
+  expect(strengthAsked(BUILT_IN.measures('final-rest.flat', 165), norms)).toEqual([]);
 });

@@ -14,6 +14,7 @@ import { OneOf } from '../../ui/OneOf.js';
 import { SelectField } from '../../ui/Field.js';
 import { useShown } from '../../workers/useWork.js';
 import { MeasureBars } from './MeasureBars.js';
+import { StrengthBands } from './StrengthBands.js';
 import { TurnableFigure } from './TurnableFigure.js';
 
 const BODIES: readonly (readonly [Build, string, readonly number[]])[] = [
@@ -96,6 +97,7 @@ export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) 
       {gap && <p className="mt-2 rounded-lg bg-clay-wash p-3 font-semibold">{gap}</p>}
       <h2 className="mt-6 mb-2 text-xl">What it asks of a body</h2>
       <MeasureBars measures={side === 'left' ? mirrorMeasures(measures) : measures} />
+      <StrengthBands measures={measures} />
       <p className="mt-2 text-sm text-soft">
         Tick: the usual range (AAOS 1965, neck Youdas 1992; wrist, knee and ankle as they are under load).
         About {variant.declared.met} METs ({variant.declared.metFrom}).

@@ -1,0 +1,62 @@
+import { strengthAsked, type Band, type Measures } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
+
+const BAND_WORDS: Readonly<Record<Band, string>> = {
+  easy: 'easy',
+  fair: 'fair',
+  hard: 'hard',
+  beyond: 'beyond most',
+};
+/** How far a bar goes: bands, no numbers. */
+const BAND_WIDTHS: Readonly<Record<Band, string>> = {
+  easy: 'w-1/4',
+  fair: 'w-2/4',
+  hard: 'w-3/4',
+  beyond: 'w-full',
+};
+
+const ages = (middleTo?: number, carefulTo?: number): string => {
+  if (middleTo === undefined) return 'more than most women hold at any age';
+  if (carefulTo === undefined) return `most women to ${middleTo}`;
+  return `most women to ${middleTo}, nine in ten to ${carefulTo}`;
+};
+
+/** What a pose asks of strength, with the ages to which people still have it. */
+export function StrengthBands({ measures }: { measures: Measures }) {
+  const asked = strengthAsked(measures, RULEBOOK.norms);
+  if (!asked.length) return null;
+  const { citation } = RULEBOOK.sources[RULEBOOK.norms.strength.cite]!;
+  return (
+    <section className="mt-5 text-sm">
+      <h3 className="mb-1 text-base">What it asks of strength</h3>
+      <table className="w-full border-collapse">
+        <thead className="sr-only">
+          <tr>
+            <th>What</th>
+            <th>How hard</th>
+            <th>To which age</th>
+          </tr>
+        </thead>
+        <tbody>
+          {asked.map(({ does, band, middleTo, carefulTo }) => (
+            <tr key={does} className="align-top">
+              <th scope="row" className="py-1 pr-3 text-left font-normal sm:w-44">
+                {does}
+              </th>
+              <td className="w-28 py-1 pr-3">
+                <span className="block h-2 rounded-full bg-sunk" aria-hidden>
+                  <span className={`block h-2 rounded-full bg-teal ${BAND_WIDTHS[band]}`} />
+                </span>
+                {BAND_WORDS[band]}
+              </td>
+              <td className="py-1 text-soft">{ages(middleTo, carefulTo)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-1 text-soft">
+        For a moment, not for a long hold; men a quarter to a half more. {citation}, from memory.
+      </p>
+    </section>
+  );
+}
