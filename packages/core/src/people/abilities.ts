@@ -68,6 +68,12 @@ function ageOf({ born, conditions }: Person, on: string): number {
   return conditions.some(({ condition }) => condition === 'older-adult') ? OLDER_AGE : UNKNOWN_AGE;
 }
 
+/** Whom norms are read for, as words: "women of 84", "grown people". */
+function wordsFor({ born, sex, conditions }: Person, age: number): string {
+  if (born !== undefined) return `${sex === 'man' ? 'men' : 'women'} of ${age}`;
+  return conditions.some(({ condition }) => condition === 'older-adult') ? 'older adults' : 'grown people';
+}
+
 /** Whether both legs move. */
 const hasBothLegs = ({ can: { limbs = {} } }: Person): boolean =>
   [limbs.rightLeg, limbs.leftLeg].every((state) => !state || state === 'weak');
@@ -86,14 +92,11 @@ const isTested = ({ screening }: Person): boolean =>
  * @example abilitiesOf(aged84, '2026-11-29', norms, false).fromFloor // { value: 'chair', from: 'norm', … }
  */
 export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boolean): Abilities {
-  const { can, screening, sex, born } = person;
+  const { can, screening, sex } = person;
   const age = ageOf(person, on);
   const unsteady = unsteadySigns(person, age, norms).length > 0;
   const careful = unsteady || waits || (age >= CAREFUL_FROM && !isTested(person));
-  const who =
-    born === undefined
-      ? 'a grown person whose age is not known'
-      : `${sex === 'man' ? 'men' : 'women'} of ${age}`;
+  const who = wordsFor(person, age);
   const norm = <T>(value: T, cite: string, says: string): Ability<T> => ({ value, from: 'norm', says, cite });
 
   const strengthOf = (part: StrengthOf): Ability<number> => {

@@ -15,10 +15,15 @@ const BAND_WIDTHS: Readonly<Record<Band, string>> = {
   beyond: 'w-full',
 };
 
+/** Nobody older was looked at, years. */
+const OLDEST = 95;
+const to = (age: number): string => (age >= OLDEST ? 'at every age' : `to ${age}`);
+
 const ages = (middleTo?: number, carefulTo?: number): string => {
   if (middleTo === undefined) return 'more than most women hold at any age';
-  if (carefulTo === undefined) return `most women to ${middleTo}`;
-  return `most women to ${middleTo}, nine in ten to ${carefulTo}`;
+  if (carefulTo === undefined) return `most women ${to(middleTo)}`;
+  if (carefulTo >= OLDEST) return 'nearly everybody at every age';
+  return `most women ${to(middleTo)}, nine in ten ${to(carefulTo)}`;
 };
 
 /** What a pose asks of strength, with the ages to which people still have it. */
