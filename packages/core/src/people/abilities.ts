@@ -1,6 +1,6 @@
 import { ageOn } from '../calendar/dates.js';
 import { atAge, betweenAges, nineInTen, STRENGTHS, type Norms, type StrengthOf } from './norms.js';
-import type { FromFloor, Person } from './types.js';
+import type { Can, FromFloor, Person } from './types.js';
 import { unsteadySigns } from './unsteady.js';
 
 /** What someone can do, and how that is known. */
@@ -20,6 +20,8 @@ export interface Abilities {
   /** Seconds on one leg with open eyes. */
   oneLeg: Ability<number>;
   fromFloor: Ability<FromFloor>;
+  /** How they get up from a chair, where it is told, or a test has shown that it takes the hands. */
+  fromChair?: Can['chair'];
   /** How far an arm goes behind, degrees; of the two the less. */
   reachBehind: Ability<number>;
   /** Whether what asks nearly all the strength there is needs something to hold: unsteady, or 80 and never tested. */
@@ -97,6 +99,8 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
   const unsteady = unsteadySigns(person, age, norms).length > 0;
   const careful = unsteady || waits || (age >= CAREFUL_FROM && !isTested(person));
   const who = wordsFor(person, age);
+  // Using the arms counts as no stand (CDC STEADI).
+  const fromChair = can.chair ?? (screening.chairStands === 0 ? 'hands' : undefined);
   const norm = <T>(value: T, cite: string, says: string): Ability<T> => ({ value, from: 'norm', says, cite });
 
   const strengthOf = (part: StrengthOf): Ability<number> => {
@@ -108,11 +112,11 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
       : norm(middle, cite, `as ${who} usually are`);
     if (part !== 'legs') return usual;
     const { chairStands } = screening;
-    if (can.chair === 'hands' || can.chair === 'help')
+    if (fromChair === 'hands' || fromChair === 'help')
       return {
-        value: Math.min(usual.value, can.chair === 'hands' ? RISES : HELPED * RISES),
-        from: 'told',
-        says: can.chair === 'hands' ? 'rises from a chair with the hands' : 'rises from a chair with help',
+        value: Math.min(usual.value, fromChair === 'hands' ? RISES : HELPED * RISES),
+        from: can.chair ? 'told' : 'measured',
+        says: fromChair === 'hands' ? 'rises from a chair with the hands' : 'rises from a chair with help',
       };
     if (chairStands !== undefined && age >= CAREFUL_FROM) {
       const { men, women } = atAge(norms.chairStands.byAge, age);
@@ -135,6 +139,7 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
   const { shoulderExtensionRight: right, shoulderExtensionLeft: left } = person.ranges;
   const measured = [right, left].filter((range) => range !== undefined);
   return {
+    ...(fromChair ? { fromChair } : {}),
     frail: unsteady || (age >= FRAIL_FROM && !isTested(person)),
     reachBehind: measured.length
       ? { value: Math.min(...measured), from: 'measured', says: 'measured on the person' }

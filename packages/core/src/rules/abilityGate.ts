@@ -177,9 +177,10 @@ const LIMB_SAYS: Readonly<Record<keyof typeof LEFT_IN, string>> = {
 /** What someone can do as facts that the rulebook's own rules of abilities look at. */
 export function abilityFacts(
   { can: { limbs, ...told } }: Pick<Person, 'can'>,
-  { fromFloor, oneLeg }: Abilities,
+  { fromFloor, fromChair, oneLeg }: Abilities,
 ): Record<string, Fact> {
   const facts: Record<string, Fact> = { ...told, floor: fromFloor.value, oneLegSeconds: oneLeg.value };
+  if (fromChair) facts.chair = fromChair;
   for (const [limb, state] of Object.entries(limbs ?? {})) facts[limb] = state;
   return facts;
 }

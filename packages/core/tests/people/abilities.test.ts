@@ -93,6 +93,7 @@ test('who rises from a chair without hands has the legs for it; who uses the han
   expect(legs({ chair: 'free' })).toBe(0.45);
   expect(legs({})).toBe(0.45);
   expect(legs({ chair: 'help' })).toBeLessThan(0.3);
+  expect(of({ born: aged(70), screening: { chairStands: 0 } }).fromChair).toBe('hands');
 });
 
 /** How each variant stands: 0 allowed to 3 never. */
