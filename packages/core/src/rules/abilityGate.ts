@@ -3,7 +3,6 @@ import { youngHolds, type Muscle } from '../body/muscles.js';
 import type { Abilities, Ability } from '../people/abilities.js';
 import type { StrengthOf } from '../people/norms.js';
 import type { Limb, Person } from '../people/types.js';
-import type { ActiveRule } from './stagePerson.js';
 import type { Alert, Bound, Evidence, Fact, LimbSide, Rule, Source } from './types.js';
 
 /** What abilities' rules are filed under. */
@@ -68,21 +67,21 @@ export function abilityRules(
   abilities: Abilities,
   { can }: Pick<Person, 'can'>,
   sources: Readonly<Record<string, Source>>,
-): readonly ActiveRule[] {
-  const known = made.get(sources) ?? keep(made, sources, new Map<string, readonly ActiveRule[]>());
+): readonly Rule[] {
+  const known = made.get(sources) ?? keep(made, sources, new Map<string, readonly Rule[]>());
   const key = JSON.stringify([abilities, can.limbs]);
   return known.get(key) ?? keep(known, key, makeRules(abilities, { can }, sources), MADE_MOST);
 }
 
 /** People of one age who are known no better have the same rules, and keep them from class to class. */
-const made = new WeakMap<Readonly<Record<string, Source>>, Map<string, readonly ActiveRule[]>>();
+const made = new WeakMap<Readonly<Record<string, Source>>, Map<string, readonly Rule[]>>();
 const MADE_MOST = 500;
 
 function makeRules(
   abilities: Abilities,
   { can }: Pick<Person, 'can'>,
   sources: Readonly<Record<string, Source>>,
-): readonly ActiveRule[] {
+): readonly Rule[] {
   const evidenceOf = ({ cite, says, from }: Ability<unknown>): Evidence => {
     const source = cite === undefined ? undefined : sources[cite];
     return source
@@ -165,7 +164,7 @@ function makeRules(
     reason: `It takes more practice: ${abilities.practice.says}.`,
     evidence: evidenceOf(abilities.practice),
   });
-  return rules.map((rule) => ({ rule, condition: ABILITY }));
+  return rules;
 }
 
 const LIMB_SAYS: Readonly<Record<keyof typeof LEFT_IN, string>> = {

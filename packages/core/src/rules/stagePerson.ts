@@ -160,7 +160,8 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
     if (typeof value === 'number' || typeof value === 'boolean') facts[key] = value;
   enforce(rulebook.todayRules, facts, 'today');
   enforce(rulebook.abilityRules, facts, ABILITY);
-  rules.push(...abilityRules(abilities, person, rulebook.sources));
+  for (const rule of abilityRules(abilities, person, rulebook.sources))
+    rules.push({ rule, condition: ABILITY });
   enforce(rulebook.viewRules, facts, 'view');
   for (const [range, degrees] of Object.entries(person.ranges))
     rules.push({ rule: rangeRule(range, degrees), condition: 'own-limits' });
