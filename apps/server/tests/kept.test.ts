@@ -90,9 +90,14 @@ test('who asks the same at the same moment is answered together, and nobody with
   let looked = 0;
   const ask = (key: string) => together.answer(key, async () => ++looked);
   expect(await Promise.all([ask('a'), ask('a'), ask('b')])).toEqual([1, 1, 2]);
+  let begin: () => void = () => undefined;
   let answer: (value: number) => void = () => undefined;
-  const slow = together.answer('a', () => new Promise((resolve) => (answer = resolve)));
-  await new Promise((resolve) => setTimeout(resolve, 1));
+  const begun = new Promise<void>((resolve) => (begin = resolve));
+  const slow = together.answer('a', () => {
+    begin();
+    return new Promise((resolve) => (answer = resolve));
+  });
+  await begun;
   expect(await ask('a')).toBe(3);
   answer(0);
   expect(await slow).toBe(0);

@@ -388,7 +388,6 @@ const ataxia = condition({
   rules: [
     handInBalance('Where movements miss'),
     limit('narrow', [under('balanceMargin', 4), over('feetShare', 0.5), unsupported], 'The feet apart, or a hand on something.'),
-    limit('eyes', [over('eyesClosed', 0), over('feetShare', 0.5)], 'Standing with open eyes.'),
     noJumping('Where movements miss'),
   ],
 });
