@@ -1,5 +1,20 @@
-import { waysToSatisfy, type Bound, type Evidence, type Rule, type StageTest } from '@lotus-steady/core';
-import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import {
+  compileRules,
+  judgeAll,
+  markOf,
+  measureTable,
+  readPeople,
+  rowsBroken,
+  SOMEBODY,
+  stagePerson,
+  waysToSatisfy,
+  type Bound,
+  type Evidence,
+  type Person,
+  type Rule,
+  type StageTest,
+} from '@lotus-steady/core';
+import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
 
 const number = (value: number): string => String(Math.round(value * 1000) / 1000);
 
@@ -18,6 +33,8 @@ function boundText(bound: Bound): string {
   if ('still' in bound) return 'held, not moving';
   if ('purposeNot' in bound) return `purpose other than ${bound.purposeNot.join(', ')}`;
   if ('familyNot' in bound) return `family other than ${bound.familyNot.join(', ')}`;
+  if ('skillOver' in bound) return `practice over ${bound.skillOver}, of 4`;
+  if ('floorWay' in bound) return 'a way to the floor or from it';
   return 'a change of level';
 }
 const testText = (test: StageTest): string => {
@@ -25,6 +42,60 @@ const testText = (test: StageTest): string => {
   if ('from' in test) return `${test.fact} from ${test.from}`;
   return `${test.fact} below ${test.below}`;
 };
+
+/** A day on which nothing is special. */
+const DAY = '2026-01-15';
+const USUAL = BUILT_IN.poses.length;
+
+/** How many poses of the catalogue a rule alone shuts in their usual version, for a grown person of usual height. */
+function shutBy(rule: Rule): string {
+  if (rule.level !== 'never' && rule.level !== 'limit') return '';
+  const [compiled] = compileRules({ rules: [{ rule, condition: '' }], person: SOMEBODY });
+  if (!compiled) return '';
+  const table = measureTable(BUILT_IN, SOMEBODY, DAY);
+  const shut = rowsBroken(compiled, table).filter((row) => {
+    const { pose, variant } = table.rows[row]!;
+    return pose.usual === variant.id;
+  });
+  return ` Shuts ${shut.length} of ${USUAL}.`;
+}
+
+/** Typical people: what is known of them, as they are written down. */
+const TYPICAL: readonly (readonly [who: string, person: Record<string, unknown>])[] = [
+  ['healthy, 30, a year of practice', { born: '1995-06-01', can: { floor: 'alone', practised: 'years' } }],
+  ['grown, nothing known', {}],
+  ['first class, 40', { born: '1985-06-01', can: { practised: 'new' } }],
+  [
+    'fit, 70, tested well, years of practice',
+    {
+      born: '1955-06-01',
+      sex: 'woman',
+      can: { floor: 'alone', practised: 'years' },
+      screening: { fallsLastYear: 0, chairStands: 15, oneLegSeconds: 20 },
+    },
+  ],
+  ['70, nothing known', { born: '1955-06-01' }],
+  ['84, two falls, 5 chair stands', { born: '1941-06-01', screening: { fallsLastYear: 2, chairStands: 5 } }],
+  ['uses a wheelchair', { can: { stand: false, floor: 'no' }, conditions: ['wheelchair'] }],
+];
+
+/** How many poses someone keeps in their usual version, and in any. */
+function keeps(person: Person): string {
+  const table = measureTable(BUILT_IN, person, DAY);
+  const staged = stagePerson(person, {
+    rulebook: RULEBOOK,
+    on: DAY,
+    houseView: RULEBOOK.usualHouseView,
+    poseName: BUILT_IN.poseName,
+  });
+  const codes = judgeAll(compileRules(staged), table);
+  const open = table.rows.filter((_, row) => ['allowed', 'with-care'].includes(markOf(codes[row]!)));
+  const usual = open.filter(({ pose, variant }) => pose.usual === variant.id);
+  return `${usual.length} as usual, ${new Set(open.map(({ pose }) => pose.id)).size} in some version, of ${USUAL}`;
+}
+
+const read = (written: Record<string, unknown>): Person =>
+  readPeople([{ name: 'A', ...written }], RULEBOOK, DAY).people[0]!;
 
 const LIMB_WORDS = { affected: ', on the affected side', each: ', on one limb' };
 
@@ -42,6 +113,7 @@ function ruleText(rule: Rule): string {
     ` Broken where ${all.map(boundText).join(' and ')}${limb ? LIMB_WORDS[limb] : ''}.`,
     adds && ` Adds: ${adds.prop} ${adds.where}.`,
     cue && ` Say: ${cue}`,
+    shutBy(rule),
     ` Met by: ${waysToSatisfy(rule).join(', ')}. ${evidenceText(evidence)}`,
   ]
     .filter(Boolean)
@@ -65,6 +137,18 @@ export function rulebookText(): string {
       `${conditions.length} conditions and groups, ${rules} rules.`,
     'It advises a trained teacher and diagnoses nobody. Each person’s own doctor, midwife or physiotherapist ' +
       'and local rules come first. All sources are quoted from memory and give way to the source.',
+    '',
+    '## How much people keep',
+    '',
+    'Of the poses of the catalogue, held as usual; behind each limit stands how many it shuts by itself.',
+    '',
+    ...TYPICAL.map(([who, person]) => `- ${who}: ${keeps(read(person))}.`),
+    '',
+    '## What people can do',
+    '',
+    'What is told or measured, or read from norms; strength, practice and reach are worked out for each person.',
+    '',
+    ...RULEBOOK.abilityRules.map(ruleText),
     '',
     ...conditions.flatMap(({ name, aliases, fields, well, clearance, warnings, say, refer, rules: own }) => [
       `## ${name}`,
