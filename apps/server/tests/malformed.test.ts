@@ -113,6 +113,15 @@ test.each([
   expect((JSON.parse(text) as { message: string }).message.length).toBeGreaterThan(3);
 });
 
+test.each([
+  ['PUT', '/record', { records: [[[]]] }],
+  ['PUT', '', { people: [[[]]], title: 'A', on: '2026-12-01', sequenceText: '- Tree' }],
+])('%s %s: a list within a list is no list of tables', async (method, below, body) => {
+  const [planned] = (await ask('classes')).json as { id: string }[];
+  const { status, text } = await send(`classes/${planned!.id}${below}`, method, JSON.stringify(body));
+  expect([status, text]).toEqual([400, expect.stringContaining('table')]);
+});
+
 test('more conditions than anyone has are refused at their field', async () => {
   const { status, json } = await ask('people', 'POST', { name: 'A', conditions: Array(41).fill('asthma') });
   expect([status, json.fields[0].message]).toEqual([400, 'At most 40 conditions are read.']);

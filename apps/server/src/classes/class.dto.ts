@@ -1,9 +1,7 @@
 import type { Choices, Comparison, Fitting, HallRules, HouseView, Pace, Today } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
-  IsArray,
   IsIn,
   IsObject,
   IsOptional,
@@ -12,9 +10,8 @@ import {
   Length,
   Matches,
   MaxLength,
-  ValidateNested,
 } from 'class-validator';
-import { IsLine, IsRealDate } from '../common/checks.js';
+import { IsLine, IsListOf, IsRealDate } from '../common/checks.js';
 import { CoreType, TableOf } from '../common/coreType.js';
 import { PageDto } from '../common/page.dto.js';
 import { WrittenPersonDto } from '../people/person.dto.js';
@@ -36,10 +33,8 @@ export class FitDto {
   @Length(1, 20_000, { message: 'a sequence has at least one line' })
   sequenceText!: string;
   @ApiProperty({ type: [ComingDto] })
-  @IsArray()
   @ArrayMaxSize(300)
-  @ValidateNested({ each: true })
-  @Type(() => ComingDto)
+  @IsListOf(() => ComingDto)
   people!: ComingDto[];
   @TableOf('string', { optional: true }) @IsOptional() @IsObject() houseView?: Record<string, string>;
   /** The core, which knows the catalogue, checks each choice. */

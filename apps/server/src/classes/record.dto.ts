@@ -1,8 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
-  IsArray,
   IsBoolean,
   IsIn,
   IsInt,
@@ -12,8 +10,8 @@ import {
   Max,
   MaxLength,
   Min,
-  ValidateNested,
 } from 'class-validator';
+import { IsListOf } from '../common/checks.js';
 
 /** A step that was eased or stopped on the day. */
 export class StepChangeDto {
@@ -38,18 +36,14 @@ export class RecordDto {
   @Max(10, { message: 'pain is between 0 and 10' })
   painAfter?: number | null;
   @ApiProperty({ type: [StepChangeDto] })
-  @IsArray()
-  @ValidateNested({ each: true })
-  @Type(() => StepChangeDto)
+  @IsListOf(() => StepChangeDto)
   changes!: StepChangeDto[];
   @ApiProperty() @IsString() @MaxLength(2000) word!: string;
 }
 
 export class AfterClassDto {
   @ApiProperty({ type: [RecordDto] })
-  @IsArray()
   @ArrayMaxSize(300)
-  @ValidateNested({ each: true })
-  @Type(() => RecordDto)
+  @IsListOf(() => RecordDto)
   records!: RecordDto[];
 }

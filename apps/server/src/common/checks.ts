@@ -1,5 +1,7 @@
 import { isDate, isLine } from '@lotus-steady/core';
-import { ValidateBy } from 'class-validator';
+import { applyDecorators } from '@nestjs/common';
+import { Type } from 'class-transformer';
+import { IsArray, IsObject, ValidateBy, ValidateNested } from 'class-validator';
 
 /** A name or title: something to see, in one line. @param what how it is called, like "a title" */
 export const IsLine = (what: string) =>
@@ -17,3 +19,12 @@ export const IsRealDate = (what: string) =>
     name: 'isRealDate',
     validator: { validate: isDate, defaultMessage: () => `${what} is a real date, YYYY-MM-DD` },
   });
+
+/** A list of tables of one shape: a list within the list is none, though nothing in it would be wrong. */
+export const IsListOf = (shape: () => new () => object) =>
+  applyDecorators(
+    IsArray(),
+    IsObject({ each: true, message: 'each entry is a table' }),
+    ValidateNested({ each: true }),
+    Type(shape),
+  );

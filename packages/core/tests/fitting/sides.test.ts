@@ -85,7 +85,8 @@ test('a pose with sides in place of one without is done on both, each half as lo
               sides.length === 2
                 ? Math.max(measures.shoulderFlexionRight, measures.shoulderFlexionLeft)
                 : measures[`shoulderFlexion${limited}`];
-            if (verdict !== 'rest') expect(reached).toBeLessThanOrEqual(most + 0.01);
+            // What is past it by less than can be measured, 3 degrees, stays and is watched.
+            if (verdict !== 'rest') expect(reached).toBeLessThanOrEqual(most + 3.01);
           }
       },
     ),
