@@ -2,7 +2,9 @@ import { youngHolds, type Muscle } from '../../body/muscles.js';
 import {
   LIMB_MOMENTS,
   MIDLINE_MOMENTS,
+  SIDED_MEASURES,
   type Judged,
+  type MeasureName,
   type Measures,
   type MidlineMeasure,
   type SidedMeasure,
@@ -50,30 +52,37 @@ const EVERYDAY = {
   thoracicTwist: 20,
 } as const satisfies Partial<Record<SidedMeasure | MidlineMeasure, number>>;
 
+/** A measure's names by side, put together once; a midline measure is the same on both. */
+type BySide = readonly [MeasureName, MeasureName];
+const SIDED = new Set<string>(SIDED_MEASURES);
+const bySide = (name: SidedMeasure | MidlineMeasure): BySide =>
+  SIDED.has(name)
+    ? [`${name as SidedMeasure}Right`, `${name as SidedMeasure}Left`]
+    : [name as MidlineMeasure, name as MidlineMeasure];
+
 /** A measure, of a limb on its worse side. */
-const worseOf = (measures: Measures, name: SidedMeasure | MidlineMeasure): number =>
-  name in measures
-    ? measures[name as MidlineMeasure]
-    : Math.max(measures[`${name as SidedMeasure}Right`], measures[`${name as SidedMeasure}Left`]);
+const worseOf = (measures: Measures, [right, left]: BySide): number =>
+  Math.max(measures[right], measures[left]);
 
 /** Every moment with what young adults hold of it, % of body weight × height. */
-const YOUNG: readonly (readonly [name: SidedMeasure | MidlineMeasure, young: number])[] = [
-  ...MIDLINE_MOMENTS,
-  ...LIMB_MOMENTS,
-].map((name) => [name, youngHolds(name.replace('Moment', '') as Muscle)]);
+const YOUNG: readonly (readonly [names: BySide, young: number])[] = [...MIDLINE_MOMENTS, ...LIMB_MOMENTS].map(
+  (name) => [bySide(name), youngHolds(name.replace('Moment', '') as Muscle)],
+);
+const USUALLY: readonly (readonly [names: BySide, usual: number])[] = Object.entries(EVERYDAY).map(
+  ([name, usual]) => [bySide(name as keyof typeof EVERYDAY), usual],
+);
 
 /** @param least shares of what young adults hold up to this are nothing that is asked */
 const asksStrength = (asked: Measures, taken: Measures, least: number): boolean =>
   YOUNG.some(
-    ([name, young]) =>
-      worseOf(taken, name) > Math.max(worseOf(asked, name) + SAME_MOMENT * young, least * young),
+    ([names, young]) =>
+      worseOf(taken, names) > Math.max(worseOf(asked, names) + SAME_MOMENT * young, least * young),
   );
 
 const asksRange = (asked: Measures, taken: Measures): boolean =>
-  Object.entries(EVERYDAY).some(([key, usual]) => {
-    const name = key as SidedMeasure | MidlineMeasure;
-    return worseOf(taken, name) > Math.max(usual, worseOf(asked, name)) + SAME_ANGLE;
-  });
+  USUALLY.some(
+    ([names, usual]) => worseOf(taken, names) > Math.max(usual, worseOf(asked, names)) + SAME_ANGLE,
+  );
 
 const asksLoad = (asked: Measures, taken: Measures): boolean =>
   (['handsShare', 'forearmsShare', 'neckShare', 'kneesShare'] as const).some(

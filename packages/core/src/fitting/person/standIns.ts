@@ -203,10 +203,13 @@ function findStandIns(body: BodyTable, variant: Variant): StandIns {
     if (other.pose === asked.pose) {
       if (!isFuller(asked, taken) || !asksMore(body.judged(row, undefined), body.judged(at, undefined)))
         rungs.push(at);
-    } else if (mayReplace(body, asked, taken)) {
-      if (similarity(asked.pose, other.pose) > 0) others.push(at);
-      if (other.pose.id === REST) rest.push(at);
+      return;
     }
+    const isLike = similarity(asked.pose, other.pose) > 0;
+    const isRest = other.pose.id === REST;
+    if (!(isLike || isRest) || !mayReplace(body, asked, taken)) return;
+    if (isLike) others.push(at);
+    if (isRest) rest.push(at);
   });
   const costs = new Map([...rungs, ...others, ...rest].map((at) => [at, standInCost(body, asked, at)]));
   const byCost = (a: number, b: number): number =>
