@@ -9,6 +9,8 @@ export interface Ability<T> {
   from: 'told' | 'measured' | 'norm';
   /** In words: "9 chair stands in 30 s"; "nine in ten women of 84 and over hold it". */
   says: string;
+  /** Read as what nine in ten have, not as the middle. */
+  careful?: true;
   /** The source of a norm or a test, by id. */
   cite?: string;
 }
@@ -108,7 +110,7 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
     const middle =
       betweenAges(byAge, age, part) * (sex === 'man' ? man[part] : 1) * PRACTISED[can.practised ?? 'new'];
     const usual = careful
-      ? norm(middle * nineInTen(spread), cite, `as nine in ten ${who} are`)
+      ? { ...norm(middle * nineInTen(spread), cite, `as nine in ten ${who} are`), careful: true as const }
       : norm(middle, cite, `as ${who} usually are`);
     if (part !== 'legs') return usual;
     const { chairStands } = screening;

@@ -40,8 +40,6 @@ export const GATED: readonly Gated[] = [
 
 /** Up to this many times what there is, is no excess: moments are not known any better. */
 const UNCERTAIN = 1.05;
-/** Angles are known no better than this, degrees. */
-const UNCERTAIN_DEGREES = 3;
 /** From this share on a hold is short, and how long that is, seconds: common practice, no published source. */
 const SHORT_FROM = 0.8;
 const SHORT_SECONDS = 10;
@@ -153,7 +151,7 @@ function makeRules(
     rules.push({
       id: 'own.reach-behind',
       level: 'limit',
-      all: [{ measure: 'shoulderExtension', over: abilities.reachBehind.value + UNCERTAIN_DEGREES }],
+      all: [{ measure: 'shoulderExtension', over: abilities.reachBehind.value }],
       reason: `The arms reach behind so far, ${abilities.reachBehind.says}.`,
       evidence: evidenceOf(abilities.reachBehind),
     });
@@ -192,10 +190,8 @@ export function assumedAlerts({ fromFloor, oneLeg, strength }: Abilities, { can 
       fromFloor.value !== 'alone' &&
       `getting up from the floor (${fromFloor.says})`,
     oneLeg.from === 'norm' && oneLeg.value < HAND_UNDER && 'standing on one leg',
-    strength.legs.from === 'norm' &&
-      strength.legs.says.includes('nine in ten') &&
-      'rising from a chair without hands',
-  ].filter((text) => text !== false);
+    strength.legs.careful && 'rising from a chair without hands',
+  ].filter((text) => typeof text === 'string');
   return assumed.length
     ? [
         {

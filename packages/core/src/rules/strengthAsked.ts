@@ -32,7 +32,7 @@ const SIDED = new Set<string>(SIDED_MEASURES);
  * What a pose asks of strength that a person's strength is held against, the hardest first; what asks next to nothing
  * is left out.
  *
- * @example strengthAsked(measures of chair pose, norms)[0] // knees, fair, to 88 and 76
+ * @example strengthAsked(measures of chair pose, norms)[0] // knees, fair, to 95 and 77
  */
 export function strengthAsked(measures: Measures, norms: Norms): StrengthAsked[] {
   const { byAge, spread } = norms.strength;

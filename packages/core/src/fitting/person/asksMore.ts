@@ -12,7 +12,13 @@ import {
 import type { Level } from '../../poses/types.js';
 
 /** Levels on which nobody loses the balance, so that a hand to hold is no support that could be missed. */
-const STEADY: ReadonlySet<Level> = new Set<Level>(['chair', 'sitting', 'lying', 'side-lying', 'prone']);
+export const STEADY: ReadonlySet<Level> = new Set<Level>([
+  'chair',
+  'sitting',
+  'lying',
+  'side-lying',
+  'prone',
+]);
 
 /** Moments are not told apart more finely than this, beside what young adults hold. */
 const SAME_MOMENT = 0.15;
@@ -21,7 +27,10 @@ const SAME_ANGLE = 3;
 /** Shares of body weight are not told apart more finely than this. */
 const SAME_SHARE = 0.05;
 
-/** What a joint does all day, degrees: sitting on a chair, reaching for a shelf. No way of doing a pose asks for it. */
+/**
+ * What a joint does all day, degrees: sitting on a chair, reaching for a shelf; nobody minds it. Common practice, no
+ * published source.
+ */
 const EVERYDAY = {
   hipFlexion: 100,
   hipExtension: 10,
@@ -106,7 +115,7 @@ export const asksMore = (asked: Judged, taken: Judged): boolean =>
   asksRange(asked.measures, taken.measures) ||
   asksLoad(asked.measures, taken.measures);
 
-/** Shares of what young adults hold that nobody minds in another pose than was asked. */
+/** Shares of what young adults hold that nobody minds in another pose than was asked: chosen by us. */
 const NO_EFFORT = 0.45;
 
 /** Whether another pose asks for what nobody who was asked this one has shown: skill, a balance, real strength. */

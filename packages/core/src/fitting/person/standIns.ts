@@ -5,7 +5,7 @@ import type { Level, Pose, Variant } from '../../poses/types.js';
 import { FLOOR_LEVELS, levelDistance } from '../ways/index.js';
 import { WEIGHTS } from '../weights.js';
 import type { BodyTable, StandIns } from './bodyTable.js';
-import { asksAnew, asksMore } from './asksMore.js';
+import { asksAnew, asksMore, STEADY } from './asksMore.js';
 import { serves } from './serves.js';
 import { similarity } from './similarity.js';
 
@@ -59,9 +59,6 @@ const heavierThan = ({ measures: asked }: Judged, { measures: taken }: Judged): 
     (sum, name) => sum + Math.max(0, taken[name] - asked[name]),
     0,
   );
-
-/** Levels on which nobody loses the balance. */
-const STEADY: ReadonlySet<Level> = new Set<Level>(['chair', 'sitting', 'lying', 'side-lying', 'prone']);
 
 /** A variant that was asked, with its row in the table of a body. */
 interface Asked {
