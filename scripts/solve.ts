@@ -8,14 +8,20 @@ import { fork } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import {
+  AUTHOR_HEIGHT,
   compact,
   fingerprint,
   packSolutions,
+  partId,
+  partsPrint,
   readTables,
   solveAll,
+  solveParts,
+  unpackPosture,
   unpackSolutions,
   variantPrint,
   writeTables,
+  type PartData,
   type StoredSolutions,
   type Variant,
 } from '@lotus-steady/core/solving';
@@ -33,16 +39,43 @@ const PROCESSES = 2;
 const { poses, ways } = CATALOGUE_DATA;
 const all: readonly Variant[] = [...poses.flatMap((pose) => pose.ladder), ...ways.map((way) => way.variant)];
 
+/** A variant part of its way, and what that was made from. */
+interface Parts {
+  print: string;
+  parts: { data: PartData; solved: StoredSolutions }[];
+}
+
+/** What is stored beside the solutions. */
+interface Head {
+  version: string;
+  prints: Record<string, string>;
+  parts: Record<string, readonly PartData[]>;
+  partPrints: Record<string, string>;
+}
+
 /** What a run before this one has stored. */
-function readStored(): { version: string; entries: Record<string, Entry> } | undefined {
+function readStored():
+  { version: string; entries: Record<string, Entry>; parts: Record<string, Parts> } | undefined {
   if (!existsSync(FILE)) return undefined;
   const { buffer, byteOffset, byteLength } = readFileSync(FILE);
-  const { data, packed } = readTables<{ version: string; prints: Record<string, string> }>(
-    buffer.slice(byteOffset, byteOffset + byteLength) as ArrayBuffer,
-  );
+  const { data, packed } = readTables<Head>(buffer.slice(byteOffset, byteOffset + byteLength) as ArrayBuffer);
   const stored = unpackSolutions(packed);
-  const entries = packed.variants.map(([id]) => [id, { print: data.prints[id]!, builds: stored.stored(id) }]);
-  return { version: data.version, entries: Object.fromEntries(entries) as Record<string, Entry> };
+  const entries = Object.entries(data.prints).map(([id, print]): [string, Entry] => [
+    id,
+    { print, builds: stored.stored(id) },
+  ]);
+  const parts = Object.entries(data.partPrints ?? {}).map(([id, print]): [string, Parts] => [
+    id,
+    {
+      print,
+      parts: data.parts[id]!.map((part) => ({ data: part, solved: stored.stored(partId(id, part.share)) })),
+    },
+  ]);
+  return {
+    version: data.version,
+    entries: Object.fromEntries(entries),
+    parts: Object.fromEntries(parts),
+  };
 }
 
 const entryOf = (variant: Variant): Entry => ({ print: variantPrint(variant), builds: solveAll(variant) });
@@ -92,14 +125,39 @@ if (process.send) {
   };
   const entries = new Map(all.map(({ id }) => [id, kept(id)]));
   const prints = Object.fromEntries([...entries].map(([id, { print }]) => [id, print]));
-  const packed = packSolutions(new Map([...entries].map(([id, { builds }]) => [id, builds])));
-  const print = fingerprint(JSON.stringify([prints, [...packed.measures], [...packed.postures]]));
+  let solvedParts = 0;
+  const partsOf = (variant: Variant): Parts => {
+    const known = process.argv.includes('--all') ? undefined : before?.parts[variant.id];
+    const print = partsPrint(variant);
+    if (known?.print === print && !isAsked(variant)) return known;
+    solvedParts++;
+    const near = entries.get(variant.id)!.builds.adult[AUTHOR_HEIGHT]!.postures.map(unpackPosture);
+    console.log(`part of the way: ${variant.id}`);
+    return { print, parts: solveParts(variant, near) };
+  };
+  const parts = new Map(
+    all.filter(({ grows }) => grows).map((variant) => [variant.id, partsOf(variant)] as const),
+  );
+  const stored: [string, StoredSolutions][] = [
+    ...[...entries].map(([id, { builds }]): [string, StoredSolutions] => [id, builds]),
+    ...[...parts].flatMap(([id, { parts: list }]) =>
+      list.map(({ data, solved }): [string, StoredSolutions] => [partId(id, data.share), compact(solved)]),
+    ),
+  ];
+  const packed = packSolutions(new Map(stored));
+  const head = {
+    prints,
+    parts: Object.fromEntries([...parts].map(([id, { parts: list }]) => [id, list.map(({ data }) => data)])),
+    partPrints: Object.fromEntries([...parts].map(([id, { print }]) => [id, print])),
+  };
+  const print = fingerprint(JSON.stringify([head, [...packed.measures], [...packed.postures]]));
   const date = process.env.SOLVE_DATE ?? new Date().toISOString().slice(0, 10);
   const version = before?.version.endsWith(print) ? before.version : `${date}.${print}`;
   mkdirSync(FOLDER, { recursive: true });
-  writeFileSync(FILE, writeTables({ version, prints }, packed));
+  writeFileSync(FILE, writeTables({ version, ...head } satisfies Head, packed));
+  const seconds = Math.round((performance.now() - started) / 1000);
   console.log(
-    `${all.length} variants, ${count} solved anew in ${Math.round((performance.now() - started) / 1000)} ` +
-      `s, version ${version}.`,
+    `${all.length} variants, ${count} solved anew and ${solvedParts} part of the way in ${seconds} s, ` +
+      `version ${version}.`,
   );
 }

@@ -81,13 +81,13 @@ const TYPICAL: readonly (readonly [who: string, person: Record<string, unknown>]
 
 /** How many poses someone keeps in their usual version, and in any. */
 function keeps(person: Person): string {
-  const table = measureTable(BUILT_IN, person, DAY);
   const staged = stagePerson(person, {
     rulebook: RULEBOOK,
     on: DAY,
     houseView: RULEBOOK.usualHouseView,
     poseName: BUILT_IN.poseName,
   });
+  const table = measureTable(BUILT_IN, person, DAY, { ranges: staged.abilities.body });
   const codes = judgeAll(compileRules(staged), table);
   const open = table.rows.filter((_, row) => ['allowed', 'with-care'].includes(markOf(codes[row]!)));
   const usual = open.filter(({ pose, variant }) => pose.usual === variant.id);

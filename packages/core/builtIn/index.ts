@@ -7,6 +7,7 @@ import { fileURLToPath } from 'node:url';
 import { CATALOGUE_DATA } from '../catalogue/poseData.js';
 import { makeCatalogue, type CatalogueData } from '../src/poses/catalogue.js';
 import { readTables } from '../src/poses/catalogueFile.js';
+import type { PartsData } from '../src/poses/partway/parts.js';
 import { unpackSolutions, type PackedSolutions } from '../src/poses/packedSolutions.js';
 
 export { RULEBOOK } from './rulebook.js';
@@ -23,10 +24,14 @@ export function readBuiltIn(): {
   prints: Prints;
 } {
   const { buffer, byteOffset, byteLength } = readFileSync(SOLVED);
-  const { data, packed } = readTables<{ version: string; prints: Prints }>(
+  const { data, packed } = readTables<{ version: string; prints: Prints; parts: PartsData }>(
     buffer.slice(byteOffset, byteOffset + byteLength) as ArrayBuffer,
   );
-  return { data: { ...CATALOGUE_DATA, version: data.version }, packed, prints: data.prints };
+  return {
+    data: { ...CATALOGUE_DATA, version: data.version, parts: data.parts },
+    packed,
+    prints: data.prints,
+  };
 }
 
 const { data, packed } = readBuiltIn();

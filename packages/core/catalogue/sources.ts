@@ -84,6 +84,11 @@ export const SOURCES = {
   'bhattacharyya-2017': { citation: 'Bhattacharyya 2017 (AAO-HNS)', found: 'The common vertigo is set off by lying down, rolling over and looking up.' },
   'celli-1986': { citation: 'Celli 1986', found: 'Lung disease: unsupported arm work overhead makes breathing harder.' },
   'sherrington-2019': { citation: 'Sherrington 2019', found: 'Balance work lowers the rate of falls by about a quarter.' },
+  'roach-miles-1991': {
+    citation: 'Roach and Miles 1991, Soucie 2011',
+    found:
+      'Hip flexion 121 degrees (SD 13) at 25 to 39 and 118 at 60 to 74; hip extension 22, 18 and 17; shoulders lift 169 degrees in women under 45, 164 until 69.',
+  },
   'danneskiold-samsoe-2009': {
     citation: 'Danneskiold-Samsøe and others 2009, Harbo 2012',
     found:

@@ -55,6 +55,7 @@ export { AUTHOR_HEIGHT } from './body/residuals.js';
 export { chairBoxes, wallAt, type PropPlacement } from './body/shape.js';
 export type { Shape } from './body/shape.js';
 export { solveShape } from './body/solve.js';
+export { GIVING_JOINTS, USUAL_BODY, type BodyRanges, type GivingJoint } from './body/bodyRanges.js';
 export { outline } from './body/support.js';
 
 // Poses, what they measure, and the catalogue.
@@ -62,6 +63,7 @@ export { makeCatalogue, type Catalogue, type CatalogueData } from './poses/catal
 export { readCatalogue, readTables, writeCatalogue, writeTables } from './poses/catalogueFile.js';
 export { counterPosesFor, type CounterNeed } from './poses/counterPoses.js';
 export { exportCatalogue } from './poses/exportCatalogue.js';
+export { inBody } from './poses/inBody.js';
 export { measureShape } from './poses/measureShape.js';
 export { skillOf } from './poses/skillOf.js';
 export {
@@ -90,10 +92,12 @@ export {
   unpackSolutions,
   type PackedSolutions,
 } from './poses/packedSolutions.js';
+export { PART_SHARES, partId } from './poses/partway/parts.js';
+export { solvePartway } from './poses/partway/solvePartway.js';
 export { partsOnFloor } from './poses/partsOnFloor.js';
 export type { Solution } from './poses/solutions.js';
 export { compact, solveAll } from './poses/solveAll.js';
-export { scalesWithHeight, solveVariant, type StoredSolutions } from './poses/solveVariant.js';
+export { propsFor, scalesWithHeight, solveVariant, type StoredSolutions } from './poses/solveVariant.js';
 export type { StoryShape, Theme } from './poses/themes.js';
 export type { Family, Level, Pose, Purpose, Variant } from './poses/types.js';
 export { variantPrint } from './poses/variantPrint.js';

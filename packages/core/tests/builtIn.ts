@@ -15,6 +15,12 @@ export const USUAL_HOUSE_VIEW = RULEBOOK.usualHouseView;
 export const variantById = (id: string) => BUILT_IN.variant(id);
 export const measuresFor = (id: string, heightCm: number, build?: Build) =>
   BUILT_IN.measures(id, heightCm, build);
+/** What a shape asks of the supple body it is drawn on, where nothing is short. */
+export const drawnFor = (id: string, heightCm: number, build?: Build) =>
+  BUILT_IN.measures(id, heightCm, build, SUPPLE);
+const SUPPLE = Object.fromEntries(
+  core.GIVING_JOINTS.map((joint) => [joint, 360]),
+) as unknown as core.BodyRanges;
 export const posturesFor = (id: string, heightCm: number, build?: Build) =>
   BUILT_IN.postures(id, heightCm, build);
 export const withOwn = (own: readonly core.OwnVariant[]) => BUILT_IN.withOwn(own);

@@ -3,12 +3,14 @@ import {
   measureShape,
   ownFrames,
   packPosture,
+  propsFor,
   sizeProp,
+  solvePartway,
   solveShape,
   solveVariant,
-  unpackPosture,
   variantOfOwn,
   worstMeasures,
+  type BodyRanges,
   type Build,
   type Fits,
   type Measures,
@@ -30,24 +32,44 @@ export interface Shown {
   postures: number[][];
   measures: Measures;
   gapCm: number;
+  /** Props as they stand: part of the way a block may be higher, or not there. */
+  props: Variant['props'];
+}
+
+/** A body's own ranges, and how far it goes. */
+export interface OwnBody {
+  /** How far their joints go; the supple body of the catalogue unless said. */
+  ranges?: BodyRanges;
+  /** Of the way, for a variant that is part of one. */
+  share?: number;
 }
 /** An own variant as it stands while its angles are being set. */
 export interface Tried extends Shown {
   faults: string[];
-  props: Variant['props'];
 }
 
 /** Heavy sums, off the page's own thread. */
 export const solveWork = {
-  /** A variant solved exactly for a height, from the nearest stored solution. */
-  show(variant: Variant, heightCm: number, build: Build, near: number[][]): Shown {
-    const { postures, measures, worstGapCm } = solveVariant(
-      variant,
-      heightCm,
-      near.map(unpackPosture),
-      build,
-    );
-    return { heightCm, build, postures: postures.map(packPosture), measures, gapCm: worstGapCm };
+  /** A variant, or part of one, solved exactly for a body, from the nearest stored solution. */
+  show(id: string, heightCm: number, build: Build, { ranges, share }: OwnBody): Shown {
+    const catalogue = workCatalogue();
+    const { variant } = catalogue.variant(id);
+    const { partOf } = variant;
+    const near = catalogue.postures(partOf?.variant ?? id, heightCm, build).postures;
+    const { postures, measures, worstGapCm, props } = partOf
+      ? solvePartway(
+          catalogue.variant(partOf.variant).variant,
+          share ?? partOf.share,
+          heightCm,
+          build,
+          near,
+          ranges,
+        )
+      : {
+          ...solveVariant(variant, heightCm, near, build, false, ranges),
+          props: propsFor(variant, heightCm),
+        };
+    return { heightCm, build, postures: postures.map(packPosture), measures, gapCm: worstGapCm, props };
   },
   /** A built-in variant with a teacher's angles: figure, measures and what is wrong with it. */
   tryAngles(baseId: string, angles: OwnAngles): Tried {

@@ -1,6 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
 import {
-  packPosture,
   type Build,
   type Fits,
   type OwnAngles,
@@ -8,25 +7,17 @@ import {
   type Stock,
   type StageSettings,
 } from '@lotus-steady/core';
-import { posturesFor, variantById } from '../data/catalogue.js';
 import type { PersonLine } from '../data/types.js';
 import { atDesk } from './desk.js';
+import type { OwnBody } from './solveWork.js';
 
-/** A variant solved exactly for a body; the stored solution is shown until it is there. */
-export const useShown = (id: string, heightCm: number, build: Build) =>
+/** A variant, or part of one, solved exactly for a body; the stored solution is shown until it is there. */
+export const useShown = (id: string, heightCm: number, build: Build, own: OwnBody = {}) =>
   useQuery({
-    queryKey: ['shown', id, heightCm, build],
+    queryKey: ['shown', id, heightCm, build, own],
     staleTime: Infinity,
     placeholderData: (previous, query) => (query?.queryKey[1] === id ? previous : undefined),
-    queryFn: () =>
-      atDesk((work) =>
-        work.show(
-          variantById(id).variant,
-          heightCm,
-          build,
-          posturesFor(id, heightCm, build).postures.map(packPosture),
-        ),
-      ),
+    queryFn: () => atDesk((work) => work.show(id, heightCm, build, own)),
   });
 
 /** A variant with a teacher's angles. */

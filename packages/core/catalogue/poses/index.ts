@@ -5,6 +5,7 @@ import { breathPoses } from './breath.js';
 import { chairPoses } from './chair.js';
 import { childrenPoses } from './children.js';
 import { chairWorkPoses } from './chairWork.js';
+import { GROWS } from './grows.js';
 import { jointPoses } from './joints.js';
 import { kneelingPoses } from './kneeling.js';
 import { pronePoses } from './prone.js';
@@ -46,6 +47,7 @@ export const POSES: readonly Pose[] = BY_FAMILY.map((pose) => ({
   ...pose,
   ladder: pose.ladder.map((variant) => {
     const skill = SKILL[variant.id];
-    return skill === undefined ? variant : { ...variant, skill };
+    const grows = GROWS[variant.id];
+    return { ...variant, ...(skill === undefined ? {} : { skill }), ...(grows ? { grows } : {}) };
   }),
 }));

@@ -6,7 +6,7 @@ export type { Vec3 } from '../body/maths.js';
 export type { PropPlacement, Shape } from '../body/shape.js';
 export type { CounterPoses } from '../poses/counterPoses.js';
 export type { Theme } from '../poses/themes.js';
-export type { Declared, Level, Pose, Purpose, Variant } from '../poses/types.js';
+export type { Declared, Grows, Level, Pose, Purpose, Variant } from '../poses/types.js';
 export type { Way } from '../poses/ways.js';
 
 /** One rung of a ladder; what is left out is usual: natural breath, no props, nothing to hold on to. */

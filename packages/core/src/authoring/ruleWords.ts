@@ -41,6 +41,7 @@ export type {
 } from '../rules/types.js';
 export type { Level, Purpose } from '../poses/types.js';
 export type { Norms } from '../people/norms.js';
+export { USUAL_BODY, type BodyRanges } from '../body/bodyRanges.js';
 export { unsteadySigns } from '../people/unsteady.js';
 import type { Details } from '../people/types.js';
 

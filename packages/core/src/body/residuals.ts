@@ -2,12 +2,13 @@ import type { Build } from './build.js';
 import { centreOfMass } from './centreOfMass.js';
 import { capsulesOf, CLASH_PAIRS, nearestShare, overlap } from './clashes.js';
 import { contactsOf, FLAT_POINTS, touchesOf, type Contact } from './contacts.js';
+import { jointAngle } from './jointAngle.js';
 import { buildBody, jointAngles, type Body, type Turns } from './kinematics.js';
 import { POINT_RADIUS, SKIN_POINTS } from './landmarks.js';
 import { dot, length, lerp, mean, rotate, SIDES, sub, unit, type SideLetter, type Vec3 } from './maths.js';
 import { HINGES, type Posture } from './posture.js';
 import { BALL_LIMITS, JOINT_LIMITS } from './ranges.js';
-import { chairBoxes, wallAt, type Box, type PropPlacement, type Shape } from './shape.js';
+import { chairBoxes, wallAt, type Box, type JointBound, type PropPlacement, type Shape } from './shape.js';
 
 /** The height at which authors state their lengths, cm. */
 export const AUTHOR_HEIGHT = 165;
@@ -199,10 +200,22 @@ const ballTerm =
       }
   };
 
+/** A joint between the two angles that are asked of it. */
+const boundTerm =
+  ({ joint, low, high, weight }: JointBound): Term =>
+  ({ posture, body, residuals }) => {
+    const angle = jointAngle(posture, body, joint);
+    residuals.push(weight * (Math.max(0, angle - high) + Math.max(0, low - angle)));
+  };
+
+/** Points and parts of the arms. */
+const OF_ARMS = /^(elbow|wrist|palm|knuckles|tips|handBack|hand|forearm|upperArm)/;
+
 /** Everything that a shape asks, in one order. */
 function termsOf(shape: Shape, props: readonly PropPlacement[]): Term[] {
   // A symmetric shape is solved on the right alone: its left says the same once more.
   const counts = (name: string): boolean => !shape.symmetric || !name.endsWith('L');
+  const isThere = (name: string): boolean => !shape.withoutArms || !OF_ARMS.test(name);
   const boxes = chairBoxes(props);
   const wall = wallAt(props);
   const pressed = new Set((shape.apart ?? '').split(' '));
@@ -216,12 +229,18 @@ function termsOf(shape: Shape, props: readonly PropPlacement[]): Term[] {
     ...(shape.aim ?? []).filter(([name]) => counts(name)).map(aimTerm),
     ...(shape.face ?? []).filter(([name]) => counts(name)).map(faceTerm),
     ...(shape.balance ? [balanceTerm(shape.balance.split(' '), balance)] : []),
-    ...SKIN_POINTS.filter(counts).map((name) => outsideTerm(name, boxes, wall)),
+    ...SKIN_POINTS.filter((name) => counts(name) && isThere(name)).map((name) =>
+      outsideTerm(name, boxes, wall),
+    ),
     ...touchesOf(shape)
       .filter(([name]) => counts(name))
       .map(touchTerm),
     ...CLASH_PAIRS.filter(
-      ([a, b]) => !pressed.has(`${a}-${b}`) && (counts(a) || (b.endsWith('R') && counts(b))),
+      ([a, b]) =>
+        !pressed.has(`${a}-${b}`) &&
+        (counts(a) || (b.endsWith('R') && counts(b))) &&
+        isThere(a) &&
+        isThere(b),
     ).map(clashTerm),
     ...HINGE_LIMITS.filter(([key]) => counts(key)).map(
       ([key, limits]): Term =>
@@ -229,6 +248,7 @@ function termsOf(shape: Shape, props: readonly PropPlacement[]): Term[] {
           missLimit(trial, trial.posture[key], limits),
     ),
     ...SIDES.filter((side) => counts(side)).map(ballTerm),
+    ...(shape.bounds ?? []).map(boundTerm),
   ];
 }
 

@@ -7,6 +7,15 @@ export type Surface = 'floor' | 'wall' | 'seat' | number;
 /** A coordinate that is left free is `null`. */
 export type Target = readonly [number | null, number | null, number | null];
 
+/** A joint that is to stay between two angles: `lumbar`, `kneeR`, or a ball joint's part, `hipR.0` its flexion. */
+export interface JointBound {
+  joint: string;
+  low: number;
+  high: number;
+  /** A degree beyond it. */
+  weight: number;
+}
+
 /**
  * One key frame as its author states it: rough joint angles, what touches what, and what may give.
  *
@@ -40,6 +49,12 @@ export interface Shape {
   balance?: string;
   /** Pairs of parts whose flesh presses together, such as `footL-thighR`. */
   apart?: string;
+  /** What one body gives, or how far on the way a shape is: never written by an author. */
+  bounds?: readonly JointBound[];
+  /** Only the joints move: the root stays where it is. */
+  still?: true;
+  /** Arms that are placed afterwards, and meanwhile touch nothing. */
+  withoutArms?: true;
 }
 
 /** A prop as it stands in the room. Heights and sizes in cm; they do not scale with the person. */

@@ -91,8 +91,10 @@ function handlesOf(shape: Shape, posture: Posture, turns: Turns): Handle[] {
     });
   };
 
-  for (const key of mirrored ? ['x', 'y'] : ['x', 'y', 'z']) scalar(key, 0.002);
-  turn('root', mirrored ? [2] : [0, 1, 2], 0.01);
+  if (!shape.still) {
+    for (const key of mirrored ? ['x', 'y'] : ['x', 'y', 'z']) scalar(key, 0.002);
+    turn('root', mirrored ? [2] : [0, 1, 2], 0.01);
+  }
   for (const raw of shape.free.split(' ').filter(Boolean)) {
     const [words, stiff] = raw.split('~') as [string, string?];
     const [full, part] = words.split('.') as [string, string?];

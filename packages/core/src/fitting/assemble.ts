@@ -147,6 +147,7 @@ function lanesOf({ on }: Settings, { sequence, kept, lanes, timed }: Made): Lane
     });
     const sums = laneSums(steps, body);
     return {
+      ranges: staged.abilities.body,
       personId: staged.person.id,
       person: staged.person.name,
       stages: staged.stages,

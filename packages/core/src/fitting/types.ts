@@ -1,3 +1,4 @@
+import type { BodyRanges } from '../body/bodyRanges.js';
 import type { SequenceEdit } from '../plan/editSequence.js';
 import type { Measures } from '../poses/measures.js';
 import type { Breath, Level } from '../poses/types.js';
@@ -84,6 +85,22 @@ export interface OverrideTaken {
   breaks: readonly string[];
 }
 
+/** The same pose, only to the point at which everything holds for this person. */
+export interface AsFarAs {
+  /** The variant that is done part of its way, by id. */
+  of: string;
+  /** Of the way from its plain start, 0 to 1. */
+  share: number;
+  /** The joint that says how far, see `jointAngle`; where it is then, and where it would be, degrees. */
+  joint: string;
+  degrees: number;
+  wholeDegrees: number;
+  /** The share in words: "about half way". */
+  far: string;
+  /** As a teacher says it. */
+  says: string;
+}
+
 /** What one person does at one step. */
 export interface LaneStep {
   step: number;
@@ -93,6 +110,8 @@ export interface LaneStep {
   pose: string;
   variant: string;
   verdict: Verdict;
+  /** Where it is done only part of its way. */
+  asFarAs?: AsFarAs;
   level: Level;
   breath: Breath;
   /** `seconds` is for one side, all rounds included. */
@@ -145,6 +164,8 @@ export interface LaneSums {
 }
 
 export interface Lane {
+  /** How far their joints go, measured or as people of that age have it: what the figure is drawn with. */
+  ranges: BodyRanges;
   personId: string;
   /** What they are called. */
   person: string;

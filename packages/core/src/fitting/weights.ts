@@ -6,6 +6,8 @@ export const WEIGHTS = {
   /** Another rung at all, and each rung further away. */
   rung: 10,
   perRung: 3,
+  /** All of the way given up, of the asked rung: less than any other rung costs. */
+  partway: 8,
   /** A fuller rung than was asked, where a more supported one would also do. */
   fuller: 4,
   /**

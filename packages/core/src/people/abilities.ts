@@ -1,3 +1,5 @@
+import { GIVING_JOINTS, rangesKey, type BodyRanges, type GivingJoint } from '../body/bodyRanges.js';
+import { keep } from '../cache.js';
 import { ageOn } from '../calendar/dates.js';
 import { atAge, betweenAges, nineInTen, STRENGTHS, type Norms, type StrengthOf } from './norms.js';
 import type { Can, FromFloor, Person } from './types.js';
@@ -24,6 +26,10 @@ export interface Abilities {
   fromFloor: Ability<FromFloor>;
   /** How they get up from a chair, where it is told, or a test has shown that it takes the hands. */
   fromChair?: Can['chair'];
+  /** How far joints go whose neighbours make up for them, degrees; of two limbs the less. */
+  ranges: Readonly<Record<GivingJoint, Ability<number>>>;
+  /** The same as one body; the same object for the same ranges. */
+  body: BodyRanges;
   /** How far an arm goes behind, degrees; of the two the less. */
   reachBehind: Ability<number>;
   /** Whether what asks nearly all the strength there is needs something to hold: unsteady, or 80 and never tested. */
@@ -88,6 +94,29 @@ const isTested = ({ screening }: Person): boolean =>
   screening.tugSeconds !== undefined ||
   screening.oneLegSeconds !== undefined;
 
+const MEASURED = 'measured on the person';
+
+/** What was measured of a joint, degrees; of two limbs the less. */
+function measuredOf({ ranges }: Person, joint: GivingJoint | 'shoulderExtension'): number | undefined {
+  const names = joint === 'thoracicTwist' ? [joint] : ([`${joint}Right`, `${joint}Left`] as const);
+  const measured = names.map((name) => ranges[name]).filter((range) => range !== undefined);
+  return measured.length ? Math.min(...measured) : undefined;
+}
+
+/** Bodies of measured ranges: few differ, and who is of the same ranges has the same. */
+const bodies = new Map<string, BodyRanges>();
+const BODIES_MOST = 500;
+
+/** How far the joints of one body go; that of the norm where nothing was measured. */
+function bodyOf(ranges: Abilities['ranges'], usual: BodyRanges): BodyRanges {
+  if (GIVING_JOINTS.every((joint) => ranges[joint].value === usual[joint])) return usual;
+  const own = Object.fromEntries(
+    GIVING_JOINTS.map((joint) => [joint, ranges[joint].value]),
+  ) as unknown as BodyRanges;
+  const key = rangesKey(own);
+  return bodies.get(key) ?? keep(bodies, key, own, BODIES_MOST);
+}
+
 /**
  * What someone can do on a day. What nobody has told or measured is read from norms: the middle for the healthy under
  * 60 and for whoever was tested well, what nine in ten can do for all others.
@@ -138,18 +167,33 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
   const floor = atAge(norms.fromFloor.byAge, age);
   const floorUsual = hasBothLegs(person) ? floor[unsteady || waits ? 'careful' : 'middle'] : 'no';
   const behind = atAge(norms.reachBehind.byAge, age);
-  const { shoulderExtensionRight: right, shoulderExtensionLeft: left } = person.ranges;
-  const measured = [right, left].filter((range) => range !== undefined);
+  const behindMeasured = measuredOf(person, 'shoulderExtension');
+  const usualBody = atAge(norms.ranges.byAge, age)[careful ? 'careful' : 'middle'];
+  const rangeOf = (joint: GivingJoint): Ability<number> => {
+    const measured = measuredOf(person, joint);
+    return measured === undefined
+      ? {
+          ...norm(usualBody[joint], norms.ranges.cite, `as ${careful ? 'nine in ten ' : ''}${who} have it`),
+          ...(careful ? { careful: true as const } : {}),
+        }
+      : { value: measured, from: 'measured', says: MEASURED };
+  };
+  const ranges = Object.fromEntries(
+    GIVING_JOINTS.map((joint) => [joint, rangeOf(joint)]),
+  ) as Abilities['ranges'];
   return {
+    ranges,
+    body: bodyOf(ranges, usualBody),
     ...(fromChair ? { fromChair } : {}),
     frail: unsteady || (age >= FRAIL_FROM && !isTested(person)),
-    reachBehind: measured.length
-      ? { value: Math.min(...measured), from: 'measured', says: 'measured on the person' }
-      : {
-          value: careful ? behind.careful : behind.middle,
-          from: 'norm',
-          says: careful ? `as nine in ten ${who} reach` : `as ${who} usually reach`,
-        },
+    reachBehind:
+      behindMeasured !== undefined
+        ? { value: behindMeasured, from: 'measured', says: MEASURED }
+        : {
+            value: careful ? behind.careful : behind.middle,
+            from: 'norm',
+            says: careful ? `as nine in ten ${who} reach` : `as ${who} usually reach`,
+          },
     strength: Object.fromEntries(STRENGTHS.map((part) => [part, strengthOf(part)])) as Abilities['strength'],
     oneLeg:
       screening.oneLegSeconds !== undefined

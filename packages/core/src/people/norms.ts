@@ -1,3 +1,4 @@
+import type { BodyRanges } from '../body/bodyRanges.js';
 import type { FromFloor } from './types.js';
 
 /** Parts of the body whose strength is known together. */
@@ -28,6 +29,11 @@ export interface Norms {
   };
   /** How people get up from the floor: most, and with something that makes it harder. */
   fromFloor: { cite: string; byAge: ByAge<{ middle: FromFloor; careful: FromFloor }> };
+  /**
+   * How far joints go whose neighbours make up for them, degrees: the middle, and what nine in ten have. Until the
+   * first age those of {@link USUAL_BODY}.
+   */
+  ranges: { cite: string; byAge: ByAge<{ middle: BodyRanges; careful: BodyRanges }> };
   /** How far an arm goes behind where a hand holds on to something, degrees. */
   reachBehind: { byAge: ByAge<{ middle: number; careful: number }> };
 }

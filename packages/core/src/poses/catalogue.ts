@@ -1,12 +1,16 @@
 import { keep } from '../cache.js';
+import { USUAL_BODY, type BodyRanges } from '../body/bodyRanges.js';
 import type { Build } from '../body/build.js';
 import type { Posture } from '../body/posture.js';
 import { fingerprint } from '../fingerprint.js';
 import type { CounterPoses } from './counterPoses.js';
+import { inBody } from './inBody.js';
 import { makeMeasures, worse, type Measures } from './measures.js';
 import { addOwn, type OwnVariant } from './ownVariant.js';
 import { readSolutions, type Solution } from './solutions.js';
 import { scaleMeasures, scaleSolved, scalesWithHeight } from './solveVariant.js';
+import { partsOn, type PartsData } from './partway/parts.js';
+import { tellPart } from './partway/tellPart.js';
 import type { Theme } from './themes.js';
 import type { Pose, Variant } from './types.js';
 import type { Way } from './ways.js';
@@ -19,6 +23,8 @@ export interface CatalogueData {
   ways: readonly Way[];
   themes: readonly Theme[];
   counterPoses: CounterPoses;
+  /** Variants that can be done part of the way, with what is known of each part. */
+  parts: PartsData;
   /**
    * Where a variant's bodies were put on their contacts, by height; the movements of ways are there too.
    * Undefined for a variant that was never solved.
@@ -28,7 +34,9 @@ export interface CatalogueData {
 
 /** Poses with what they ask of bodies. The built-in one, or that with a teacher's own variants. */
 export interface Catalogue extends Omit<CatalogueData, 'solutions'> {
-  /** A variant and its pose by id. @throws RangeError for an id that is not in the catalogue */
+  /** Every variant, and after them those that are parts of others, furthest first. */
+  rows: readonly { pose: Pose; variant: Variant }[];
+  /** A variant, or part of one, and its pose by id. @throws RangeError for an id that is not in the catalogue */
   variant(id: string): { pose: Pose; variant: Variant };
   /** What a pose is called; its id where it is not in the catalogue. */
   poseName(id: string): string;
@@ -36,8 +44,11 @@ export interface Catalogue extends Omit<CatalogueData, 'solutions'> {
    * What a variant asks of a person of this height and build: exact where the shape scales, otherwise
    * interpolated between the stored heights on either side (their ends beyond the table); the worse of
    * the two where they are far apart.
+   *
+   * @param ranges how far their joints go: what those do not give is made up for, see {@link inBody}; usual ones
+   * unless said
    */
-  measures(id: string, heightCm: number, build?: Build): Measures;
+  measures(id: string, heightCm: number, build?: Build, ranges?: BodyRanges): Measures;
   /** The postures to draw for a person of this height and build: the nearest stored solution. */
   postures(id: string, heightCm: number, build?: Build): { heightCm: number; postures: readonly Posture[] };
   /** This catalogue with a teacher's own variants on its ladders; itself stays as it is. */
@@ -53,10 +64,12 @@ const MEASURED_MOST = 20_000;
  * @example makeCatalogue(data).measures('tree.full', 172).oneLeg // 1
  */
 export function makeCatalogue(data: CatalogueData): Catalogue {
-  const { poses, ways, solutions } = data;
-  const byId = new Map(
-    poses.flatMap((pose) => pose.ladder.map((variant) => [variant.id, { pose, variant }])),
-  );
+  const { poses, ways, parts, solutions } = data;
+  const rows = [
+    ...poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant }))),
+    ...poses.flatMap((pose) => partsOn(pose, parts).map((variant) => ({ pose, variant }))),
+  ];
+  const byId = new Map(rows.map((row) => [row.variant.id, row]));
   const shapes = new Map(
     [...[...byId.values()].map(({ variant }) => variant), ...ways.map(({ variant }) => variant)].map(
       (variant) => [variant.id, variant],
@@ -69,21 +82,36 @@ export function makeCatalogue(data: CatalogueData): Catalogue {
     if (!found) throw new RangeError(`Variant "${id}" has not been solved: run npm run solve.`);
     return found;
   };
+  /** What a shape asks of the supple body of the catalogue. */
+  const drawn = (id: string, heightCm: number, build: Build): Measures => {
+    const key = `${id}|${heightCm}|${build}`;
+    const make = (): Measures => {
+      const partOf = byId.get(id)?.variant.partOf;
+      if (!partOf) return interpolate(solutionsOf(id, build), heightCm);
+      const [solved] = solutionsOf(id, 'adult') as [Solution];
+      if (build === 'adult' && heightCm === solved.heightCm) return solved.measures();
+      const whole = drawn(partOf.variant, solved.heightCm, 'adult');
+      return tellPart(drawn(partOf.variant, heightCm, build), { part: solved.measures(), whole });
+    };
+    return measured.get(key) ?? keep(measured, key, make(), MEASURED_MOST);
+  };
   const catalogue: Catalogue = {
     ...data,
+    rows,
     variant(id) {
-      const found = byId.get(id);
+      // A part that a later catalogue does not have any more is told by the whole.
+      const found = byId.get(id) ?? byId.get(id.split('~')[0]!);
       if (!found) throw new RangeError(`No variant "${id}" in the catalogue.`);
       return found;
     },
     poseName: (id) => names.get(id) ?? id,
-    measures(id, heightCm, build = 'adult') {
-      const key = `${id}|${heightCm}|${build}`;
-      const make = (): Measures => interpolate(solutionsOf(id, build), heightCm);
-      return measured.get(key) ?? keep(measured, key, make(), MEASURED_MOST);
-    },
+    measures: (id, heightCm, build = 'adult', ranges = USUAL_BODY) =>
+      inBody(drawn(id, heightCm, build), ranges),
     postures(id, heightCm, build = 'adult') {
-      const found = solutionsOf(id, build);
+      const isPart = byId.get(id)?.variant.partOf !== undefined;
+      const found = solutionsOf(id, isPart ? 'adult' : build);
+      // Parts are drawn as they were solved, on the props that were there.
+      if (isPart) return { heightCm: found[0]!.heightCm, postures: found[0]!.postures() };
       if (scalesWithHeight(shapes.get(id)!)) {
         const [{ heightCm: solvedCm, postures }] = found as [Solution];
         return { heightCm, postures: scaleSolved(postures(), solvedCm, heightCm) };

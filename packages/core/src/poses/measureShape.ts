@@ -1,12 +1,12 @@
 import { jointMoments } from '../body/jointMoments.js';
 import { contactLoads } from '../body/loads.js';
+import { thighRaise } from '../body/jointAngle.js';
 import { jointAngles } from '../body/kinematics.js';
 import { DEGREES, rotate, SIDES, sub, unit } from '../body/maths.js';
 import { heldBy, LIMB_MUSCLES, MIDLINE_MUSCLES } from '../body/muscles.js';
 import { LUMBAR_SHARE, MASS } from '../body/segments.js';
 import { balanceMargin } from '../body/support.js';
 import type { SolvedShape } from '../body/solve.js';
-import { roundedBy } from './roundedBy.js';
 import { MEASURE_NAMES, type MeasureName, type Measures, type SidedMeasure } from './measures.js';
 import type { Variant } from './types.js';
 
@@ -53,7 +53,7 @@ const cosine = (value: number): number => Math.max(-1, Math.min(1, value));
  * at L5/S1: weight above times the cosine of the lean; our own estimate, no muscle forces in it.
  * Moments of muscles are in % of body weight × height, see {@link jointMoments}; `momentSpread` is by how much the most
  * uncertain of them changes between a slippery and a sticky ground, in halves.
- * `lumbarFlexion` is that of somebody with usual hamstrings, see {@link roundedBy}.
+ * Angles are those of the drawn, supple body; what another body makes of them, see {@link inBody}.
  *
  * @param grounds whether `momentSpread` is worked out: it takes three times as long, and only what is stored has it
  */
@@ -74,18 +74,15 @@ export function measureShape(
   takeLowBack(m, look);
   for (const side of SIDES) takeLimbs(m, look, side);
   takeMoments(m, shape, grounds);
-  m.lumbarFlexion = roundedBy(
-    shape.posture.lumbar,
-    Math.max(m.hipFlexionWithKneeStraightRight, m.hipFlexionWithKneeStraightLeft),
-  );
-  m.lumbarExtension = m.lumbarFlexion ? 0 : positive(-shape.posture.lumbar);
   takeDeclared(m, variant);
   for (const name of MEASURE_NAMES) m[name] = Math.round(m[name] * 1000) / 1000;
   return m;
 }
 
-/** Neck, chest and turning, degrees; the low back's bend comes last, with the hips. */
+/** Back and neck, degrees. */
 function takeSpine(m: Taken, { shape: { posture } }: Look): void {
+  m.lumbarFlexion = positive(posture.lumbar);
+  m.lumbarExtension = positive(-posture.lumbar);
   m.thoracicFlexion = positive(posture.thorax);
   m.thoracicExtension = positive(-posture.thorax);
   m.neckFlexion = positive(posture.neck);
@@ -172,7 +169,7 @@ function takeLimbs(m: Taken, { shape: { body, posture }, variant, share }: Look,
   };
   const clearHip = Math.abs(hip[1]) <= TO_THE_SIDE;
   const clearShoulder = Math.abs(shoulder[1]) <= TO_THE_SIDE;
-  set('hipFlexion', clearHip ? hip[0] : thighElevation(body, side));
+  set('hipFlexion', clearHip ? hip[0] : thighRaise(body, side));
   set('hipExtension', clearHip ? -hip[0] : 0);
   set('hipAbduction', hip[1]);
   set('hipAdduction', -hip[1]);
@@ -192,13 +189,6 @@ function takeLimbs(m: Taken, { shape: { body, posture }, variant, share }: Look,
   set('wristLoad', carriedBy(share, HANDS, side));
   const foot = carriedBy(share, FEET, side);
   set('kneeLoad', variant.level === 'chair' ? 0 : Math.max(foot, share[`knee${side}`] ?? 0));
-}
-
-/** The angle between the thigh and the way down through the pelvis, degrees. */
-function thighElevation({ points, frames }: SolvedShape['body'], side: 'R' | 'L'): number {
-  const thigh = unit(sub(points[`knee${side}`]!, points[`hipJ${side}`]!));
-  const down = rotate(frames.pelvis!.rotation, [0, -1, 0]);
-  return Math.acos(cosine(thigh[0] * down[0] + thigh[1] * down[1] + thigh[2] * down[2])) * DEGREES;
 }
 
 /** What muscles hold on ground with a friction, % of body weight × height. */

@@ -139,7 +139,7 @@ export const ownFrames = (base: Variant, angles: OwnAngles): Shape[] =>
 /** The variant that an own variant describes: the base's, but for name and shape. */
 export const variantOfOwn = (
   { id, name, frames }: Pick<OwnVariant, 'id' | 'name' | 'frames'>,
-  base: Variant,
+  { grows: _grows, ...base }: Variant,
 ): Variant => ({ ...base, id, name, words: [name], frames });
 
 /**

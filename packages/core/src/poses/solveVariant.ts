@@ -1,11 +1,14 @@
+import type { BodyRanges } from '../body/bodyRanges.js';
 import type { Build } from '../body/build.js';
 import type { Posture } from '../body/posture.js';
 import { packPosture, unpackPosture } from '../body/posture.js';
 import { AUTHOR_HEIGHT } from '../body/residuals.js';
-import { solveShape } from '../body/solve.js';
+import { solveShape, type SolvedShape } from '../body/solve.js';
 import type { Shape } from '../body/shape.js';
+import { inBody } from './inBody.js';
 import { measureShape } from './measureShape.js';
 import { makeMeasures, worstMeasures, type Measures } from './measures.js';
+import { solveInBody } from './solveInBody.js';
 import type { Variant } from './types.js';
 
 /** A variant put on its contacts at one height: a posture per key frame, and its measures. */
@@ -64,7 +67,7 @@ const restsOnPlain = (shape: Shape): boolean =>
   shape.on.every(([surface]) => surface === 'floor' || surface === 'wall');
 
 /** Walls stand where they suit the person, so they scale with her; all else stays its size. */
-const propsFor = ({ props }: Pick<Variant, 'props'>, heightCm: number): Variant['props'] =>
+export const propsFor = ({ props }: Pick<Variant, 'props'>, heightCm: number): Variant['props'] =>
   props.map((prop) => (prop.kind === 'wall' ? { ...prop, x: (prop.x * heightCm) / AUTHOR_HEIGHT } : prop));
 
 /** A posture half way between two: where a movement's in-between starts to be solved. */
@@ -76,11 +79,12 @@ const midway = (a: Posture, b: Posture): Posture => {
 
 /**
  * Solves every key frame of a variant and measures it; a movement's value is the worst over its
- * frames and the solved in-betweens.
+ * frames and the solved in-betweens. What is the same at every height is solved at the middle one.
  *
  * @param build whose proportions
  * @param near postures of the same frames at a neighbouring height, to start from
  * @param grounds whether moments are looked at on other grounds too, see {@link measureShape}
+ * @param ranges how far their joints go, see {@link solveInBody}; the supple body of the catalogue unless said
  */
 export function solveVariant(
   variant: Variant,
@@ -88,7 +92,19 @@ export function solveVariant(
   near?: readonly Posture[],
   build: Build = 'adult',
   grounds = false,
+  ranges?: BodyRanges,
 ): SolvedVariant {
+  const solvedCm = scalesWithHeight(variant) ? MIDDLE_HEIGHT[build] : heightCm;
+  if (solvedCm !== heightCm) {
+    const nearby = near && scaleSolved(near, heightCm, solvedCm);
+    const solved = solveVariant(variant, solvedCm, nearby, build, grounds, ranges);
+    return {
+      heightCm,
+      postures: scaleSolved(solved.postures, solvedCm, heightCm),
+      measures: scaleMeasures(solved.measures, heightCm / solvedCm),
+      worstGapCm: (solved.worstGapCm * heightCm) / solvedCm,
+    };
+  }
   const props = propsFor(variant, heightCm);
   const solved = variant.frames.map((shape, i) => solveShape(shape, props, heightCm, near?.[i], build));
   const between = solved
@@ -96,12 +112,16 @@ export function solveVariant(
     .map((next, i) =>
       solveShape(variant.frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture), build),
     );
-  const measured = [...solved, ...between].map((shape) => measureShape(shape, variant, grounds));
+  const own = (shape: SolvedShape): SolvedShape => (ranges ? solveInBody(shape, ranges) : shape);
+  const shown = solved.map(own);
+  const measures = worstMeasures(
+    [...shown, ...between.map(own)].map((shape) => measureShape(shape, variant, grounds)),
+  );
   return {
     heightCm,
-    postures: solved.map((shape) => shape.posture),
-    measures: worstMeasures(measured),
-    worstGapCm: Math.max(...solved.map((shape) => shape.misfit.contact)),
+    postures: shown.map((shape) => shape.posture),
+    measures: ranges ? inBody(measures, ranges) : measures,
+    worstGapCm: Math.max(...shown.map((shape) => shape.misfit.contact)),
   };
 }
 

@@ -1,3 +1,4 @@
+import type { AuthoredPosture } from '../body/posture.js';
 import type { PropPlacement, Shape } from '../body/shape.js';
 
 export type Action =
@@ -113,6 +114,54 @@ export interface Guide {
   comeOut: string;
 }
 
+/** Movements by which a pose grows, as they are said. */
+export type Growth =
+  | 'fold'
+  | 'twist'
+  | 'back-bend'
+  | 'side-bend'
+  | 'knee-bend'
+  | 'lunge'
+  | 'leg-lift'
+  | 'draw-in'
+  | 'arm-lift'
+  | 'bridge'
+  | 'lean'
+  | 'head';
+
+/** Where hands go that do not reach any more: down the leg as far as they come, to the seat, or hanging. */
+export type HandsAfter = 'leg' | 'seat' | 'hang';
+
+/** How a pose grows out of a plain start, so that it can be done only part of the way. */
+export interface Grows {
+  /**
+   * What it starts from: the shape that is given; for a movement its first frame; `stance`: the same feet, legs
+   * straight, trunk upright; `upright`: sitting or kneeling as in the pose, trunk upright; or the pose itself with
+   * these angles.
+   */
+  from: Shape | 'first-frame' | 'stance' | 'upright' | AuthoredPosture;
+  /** The joint that says how far it is, see `jointAngle`. */
+  by: string;
+  how: Growth;
+  /** Hands that touch something stay with it where this is left out. */
+  hands?: HandsAfter;
+}
+
+/** What a variant is part of that is only done part of its way. */
+export interface PartOf {
+  /** The variant itself, by id. */
+  variant: string;
+  /** Of the way of its limiting joint, 0 to 1. */
+  share: number;
+  by: string;
+  how: Growth;
+  /** The limiting joint's angle at the start, and at the end of the way, degrees. */
+  from: number;
+  to: number;
+  /** Where hands are that have let go of what they hold at the end: "shins". */
+  hands?: string;
+}
+
 /** One concrete way to do a pose. */
 export interface Variant {
   id: string;
@@ -134,9 +183,13 @@ export interface Variant {
   /** Camera: degrees from her right side (90 from the front), and degrees above. */
   view: readonly [turn: number, tilt: number];
   declared: Declared;
-  /** The person leans her trunk on something (wall, chair back, bolster) or holds it: balance is helped. */
+  /** How it grows, where it can be done part of the way. */
+  grows?: Grows;
+  /** Where it is another one, only part of the way. */
+  partOf?: PartOf;
   /** Practice it takes: 0 none, 1 a first class, 2 some weeks, 3 months, 4 years; 1 unless said. */
   skill?: 0 | 1 | 2 | 3 | 4;
+  /** The person leans her trunk on something (wall, chair back, bolster) or holds it: balance is helped. */
   support: 'none' | 'hand' | 'trunk';
   /** One leg at a time in a pose without sides, changed half way through: both are judged. */
   alternates?: true;

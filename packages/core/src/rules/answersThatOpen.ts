@@ -1,3 +1,4 @@
+import { USUAL_BODY, type GivingJoint } from '../body/bodyRanges.js';
 import { ageOn } from '../calendar/dates.js';
 import { CAREFUL_FROM } from '../people/abilities.js';
 import { atAge } from '../people/norms.js';
@@ -15,6 +16,13 @@ export interface OpenQuestion {
   opens: readonly string[];
 }
 
+/** Ranges worth measuring, as words before the degrees. */
+const REACHES = [
+  ['hipFlexion', 'the hips bend'],
+  ['hipFlexionWithKneeStraight', 'a straight leg lifts'],
+  ['shoulderFlexion', 'both arms lift'],
+] as const;
+
 /** What nobody knows of someone, each with the person as they would be with a good answer. */
 function unanswered(person: Person, { on, rulebook }: StageSettings): { asks: string; then: Person }[] {
   const { can, screening, born, sex } = person;
@@ -26,7 +34,16 @@ function unanswered(person: Person, { on, rulebook }: StageSettings): { asks: st
     ...person,
     screening: { ...screening, ...more },
   });
+  const measured = (more: Person['ranges']): Person => ({ ...person, ranges: { ...person.ranges, ...more } });
+  const isUnmeasured = (joint: GivingJoint): boolean =>
+    person.ranges[`${joint}Right` as 'hipFlexionRight'] === undefined &&
+    person.ranges[`${joint}Left` as 'hipFlexionLeft'] === undefined;
+  const onBothSides = (joint: 'hipFlexion' | 'hipFlexionWithKneeStraight' | 'shoulderFlexion'): Person =>
+    measured({ [`${joint}Right`]: USUAL_BODY[joint], [`${joint}Left`]: USUAL_BODY[joint] });
   return [
+    ...REACHES.flatMap(([joint, asks]) =>
+      isUnmeasured(joint) ? [{ asks: `${asks} ${USUAL_BODY[joint]} degrees`, then: onBothSides(joint) }] : [],
+    ),
     ...(can.floor ? [] : [{ asks: 'gets up from the floor alone', then: told({ floor: 'alone' }) }]),
     ...(can.practised ? [] : [{ asks: 'has practised for years', then: told({ practised: 'years' }) }]),
     ...(screening.oneLegSeconds === undefined
@@ -45,8 +62,9 @@ function unanswered(person: Person, { on, rulebook }: StageSettings): { asks: st
 
 /** Poses, by id, whose usual variant someone may do as it is, or with care. */
 function openTo(person: Person, settings: StageSettings, catalogue: Catalogue): Set<string> {
-  const table = measureTable(catalogue, person, settings.on);
-  const codes = judgeAll(compileRules(stagePerson(person, settings)), table);
+  const staged = stagePerson(person, settings);
+  const table = measureTable(catalogue, person, settings.on, { ranges: staged.abilities.body });
+  const codes = judgeAll(compileRules(staged), table);
   return new Set(
     table.rows.flatMap(({ pose, variant }, row) =>
       variant.id === pose.usual && ['allowed', 'with-care'].includes(markOf(codes[row]!)) ? [pose.id] : [],

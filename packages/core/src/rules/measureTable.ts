@@ -1,4 +1,5 @@
 import { keep } from '../cache.js';
+import { rangesKey, USUAL_BODY, type BodyRanges } from '../body/bodyRanges.js';
 import { buildOf } from '../body/build.js';
 import type { Person } from '../people/types.js';
 import type { Catalogue } from '../poses/catalogue.js';
@@ -120,20 +121,30 @@ export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
 const TABLES_MOST = 250;
 const byCatalogue = new WeakMap<Catalogue, Map<string, MeasureTable>>();
 
+/** How a table is made, where it is not the usual one. */
+export interface TableOptions {
+  held?: 'usual' | 'least' | 'most';
+  /** How far their joints go; usual ones unless said. */
+  ranges?: BodyRanges;
+  /** Also variants that are only parts of others. */
+  parts?: boolean;
+}
+
 /** The table of a body and a way of breathing; made once and kept. */
 export function measureTable(
   catalogue: Catalogue,
   person: Pick<Person, 'heightCm' | 'born'>,
   on: string,
-  held: 'usual' | 'least' | 'most' = 'usual',
+  { held = 'usual', ranges = USUAL_BODY, parts = false }: TableOptions = {},
 ): MeasureTable {
   const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on));
-  const key = `${person.heightCm}|${build}|${breathSeconds(person, 'natural', on)}|${held}`;
+  const breath = breathSeconds(person, 'natural', on);
+  const key = [person.heightCm, build, breath, held, rangesKey(ranges), parts].join('|');
   const shapeOf = (pose: Pose, variant: Variant): Shape => {
     const { level, breath, support } = variant;
     const seconds = pose.hold[held] * countSeconds(pose, breath, person, on);
     return {
-      measures: catalogue.measures(variant.id, person.heightCm, build),
+      measures: catalogue.measures(variant.id, person.heightCm, build, ranges),
       level,
       breath,
       support,
@@ -147,7 +158,7 @@ export function measureTable(
   };
   const tables = byCatalogue.get(catalogue) ?? keep(byCatalogue, catalogue, new Map<string, MeasureTable>());
   const make = (): MeasureTable => {
-    const rows = catalogue.poses.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })));
+    const rows = parts ? catalogue.rows : catalogue.rows.filter(({ variant }) => !variant.partOf);
     const columns = columnsOf(rows.map(({ pose, variant }) => shapeOf(pose, variant)));
     return { rows, columns, rowOf: new Map(rows.map(({ variant }, row) => [variant, row])) };
   };

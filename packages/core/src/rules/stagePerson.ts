@@ -255,11 +255,27 @@ const asMeasured = ({ rule, ...active }: ActiveRule): ActiveRule[] =>
 
 const MEASURED = { kind: 'common-practice', source: 'measured on the person' } as const;
 
+/**
+ * So many degrees beyond its own range a joint's neighbours go along in everyday moving, and what that asks of them is
+ * judged there: nobody with a hip of 85 degrees is kept off a chair. Common practice, no published source.
+ */
+const NEIGHBOURS_GIVE: Readonly<Record<string, number>> = {
+  hipFlexion: 15,
+  shoulderFlexion: 10,
+  ankleFlexion: 10,
+};
+
 /** A person's own measured range as a limit. */
 const rangeRule = (range: string, degrees: number): Rule => ({
   id: `own.${range}`,
   level: 'limit',
-  all: [{ measure: range as 'neckFlexion', over: degrees }],
+  all: [
+    {
+      measure: range as 'neckFlexion',
+      over: degrees + (NEIGHBOURS_GIVE[range.replace(/(Right|Left)$/, '')] ?? 0),
+    },
+  ],
+  said: degrees,
   reason: `Own range: ${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees.`,
   evidence: MEASURED,
 });

@@ -100,7 +100,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Supine twist',
     'week 30',
-    'windscreen-wipers open-book seated-circles seated-twist seated-twist.chair-small',
+    'windscreen-wipers open-book seated-circles seated-twist seated-twist.chair-small supine-twist.knees-on-block~25',
     'not flat for long, open and small',
   ),
   c(
@@ -140,7 +140,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Standing forward fold',
     'pressure uncontrolled',
-    'standing-forward-fold.blocks half-forward-fold chair-fold seated-forward-fold wide-legged-fold.chair hamstring-on-support',
+    'standing-forward-fold.blocks half-forward-fold chair-fold seated-forward-fold wide-legged-fold.chair hamstring-on-support standing-forward-fold.full~50 standing-forward-fold.shins~75',
     'the head level with the heart',
     'standing-forward-fold.blocks',
   ),
@@ -154,7 +154,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Wide-legged fold',
     'glaucoma',
-    'wide-legged-fold.chair wide-legged-fold.blocks hamstring-on-support half-forward-fold downward-facing-dog.wall downward-facing-dog.chair-back',
+    'wide-legged-fold.chair wide-legged-fold.blocks hamstring-on-support half-forward-fold downward-facing-dog.wall downward-facing-dog.chair-back wide-legged-fold.floor~75',
     'eyes level',
     'wide-legged-fold.chair',
   ),
@@ -168,7 +168,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Seated forward fold',
     'disc acute',
-    'supine-leg-stretch knees-to-chest.one seated-straddle.upright staff',
+    'supine-leg-stretch knees-to-chest.one seated-straddle.upright staff easy-seat.bolster',
     'hamstrings without rounding',
     'supine-leg-stretch',
   ),
@@ -181,7 +181,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Seated forward fold',
     'disc settled',
-    'seated-forward-fold.bent-knees childs-pose chair-fold supine-leg-stretch knees-to-chest head-to-knee staff',
+    'seated-forward-fold.bent-knees childs-pose chair-fold supine-leg-stretch knees-to-chest head-to-knee staff seated-forward-fold.full~50',
     'straight legs round the low back; common practice, no published source',
     'seated-forward-fold.bent-knees',
   ),
@@ -194,9 +194,9 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Knees to chest',
     'disc acute',
-    'knees-to-chest.one knees-to-chest.one-chair constructive-rest crocodile',
+    'knees-to-chest.one knees-to-chest.one-chair constructive-rest crocodile knees-to-chest.one~50 knees-to-chest.one-chair~50',
     'one knee with a flat back',
-    'knees-to-chest.one',
+    'knees-to-chest.one~50',
   ),
   c(
     'Boat',
@@ -207,7 +207,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Supine twist',
     'disc settled',
-    'windscreen-wipers.lying open-book seated-circles legs-up-the-wall pelvic-clock pelvic-tilt',
+    'windscreen-wipers.lying open-book seated-circles legs-up-the-wall pelvic-clock pelvic-tilt supine-twist.knees-on-block~25',
     'house view: the low back turns little',
   ),
   c(
@@ -244,7 +244,12 @@ export const RANKED: readonly RankedCase[] = [
     'no prone back bends',
     'opposite-arm-and-leg',
   ),
-  c('Camel', 'stenosis', 'fish.bolster puppy.chair tall-kneel hero', 'front of the hips without extension'),
+  c(
+    'Camel',
+    'stenosis',
+    'fish.bolster puppy.chair tall-kneel hero camel.hands-on-hips~25',
+    'front of the hips without extension',
+  ),
   c(
     'Downward-facing dog',
     'wheelchair',
@@ -336,7 +341,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Hero',
     'knee arthritis',
-    'hero.high-block low-lunge pigeon thigh-stretch tall-kneel',
+    'hero.high-block low-lunge pigeon thigh-stretch tall-kneel bow.half',
     'a higher seat first',
     'hero.high-block',
   ),
@@ -368,7 +373,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Garland',
     'new hip',
-    'garland.chair happy-baby goddess wide-legged-fold.chair',
+    'garland.chair happy-baby goddess wide-legged-fold.chair garland.full~25',
     'hips above the knees',
     'garland.chair',
   ),
@@ -405,7 +410,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Warrior three',
     'after a fall',
-    'warrior-three.chair-back leg-back-balance.chair-back chair-opposite-arm-leg one-legged-chair.chair-back tandem-stand.chair-back',
+    'warrior-three.chair-back leg-back-balance.chair-back chair-opposite-arm-leg one-legged-chair.chair-back tandem-stand.chair-back stork.wall',
     'a hand on something',
     'warrior-three.chair-back',
   ),
@@ -432,7 +437,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Knees to chest',
     'week 30',
-    'knees-to-chest.wide seated-forward-fold.bent-knees happy-baby half-lotus-fold supine-leg-stretch constructive-rest',
+    'knees-to-chest.wide seated-forward-fold.bent-knees happy-baby half-lotus-fold supine-leg-stretch constructive-rest knees-to-chest.both~75 knees-to-chest.one~50',
     'room for the belly',
     'knees-to-chest.wide',
   ),
@@ -459,7 +464,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Bridge',
     'stenosis',
-    'bridge.feet-away fish.bolster hero tall-kneel puppy.chair',
+    'bridge.feet-away fish.bolster hero tall-kneel puppy.chair bridge.full~25',
     'low, no hollow',
     'bridge.feet-away',
   ),
@@ -473,7 +478,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Warrior two',
     'pelvic girdle pain',
-    'warrior-two.chair goddess.chair chair-pose',
+    'warrior-two.chair goddess.chair chair-pose warrior-two.tail-down~75',
     'no wide stance',
     'warrior-two.chair',
   ),

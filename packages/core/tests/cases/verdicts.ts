@@ -123,7 +123,7 @@ export const VERDICTS: readonly (readonly [
   ['Opposite arm and leg, 4 breaths', acute, 'as-written', null, 'PRACTICE 2: disc-friendly class'],
   ['Mountain, 5 breaths', acute, 'as-written', null, 'neutral spine'],
   ['Half forward fold, 4 breaths', settled, 'as-written', null, 'hip hinge'],
-  ['Supine twist, 6 breaths', settled, 'swapped', 'lumbar-disc.rotation-small', 'house view: slow and small'],
+  ['Supine twist, 6 breaths', settled, 'eased', 'lumbar-disc.rotation-small', 'house view: slow and small'],
   ['Cat and cow, 6 rounds', settled, 'as-written', null, 'settled: no deep flexion (use 0.55)'],
   // Older adults
   [

@@ -149,7 +149,7 @@ export const WHOLE_PEOPLE: readonly WholePerson[] = [
   {
     who: 'rises from a chair with the hands',
     person: { born: '1955-03-01', can: { chair: 'hands', floor: 'chair' } },
-    never: /^(sit-to-stand\.chair|chair-pose\.full|garland\.full|goddess\.full)/,
+    never: /^(sit-to-stand\.chair|chair-pose\.full|garland\.full|goddess\.full)$/,
   },
   {
     who: 'walks with a frame: stands with a hand on something',
@@ -199,7 +199,7 @@ export const WHOLE_PEOPLE: readonly WholePerson[] = [
   {
     who: 'right leg weak: no real strength is asked of it',
     person: { born: '1970-03-01', can: { limbs: { rightLeg: 'weak' } } },
-    never: /^(chair-pose\.full|garland\.full)/,
+    never: /^(chair-pose\.full|garland\.full)$/,
     keeps: [1, 2, 18],
   },
   {
@@ -273,7 +273,7 @@ export const WHOLE_PEOPLE: readonly WholePerson[] = [
       conditions: [{ condition: 'low bone density', tScore: '-2.8' }],
     },
     keeps: [1, 7, 8, 14, 17],
-    never: /^(seated-forward-fold\.full|standing-forward-fold\.full|boat\.full|plough)/,
+    never: /^(seated-forward-fold\.full$|standing-forward-fold\.full$|boat\.full|plough)/,
   },
   {
     who: 'a child of 7',
@@ -293,7 +293,7 @@ export const WHOLE_PEOPLE: readonly WholePerson[] = [
   {
     who: 'glaucoma: no head below the heart for long',
     person: { born: '1968-03-01', conditions: ['glaucoma'] },
-    never: all(HELD_UPSIDE_DOWN, /^(downward-facing-dog\.full|standing-forward-fold\.full)/),
+    never: all(HELD_UPSIDE_DOWN, /^(downward-facing-dog\.full|standing-forward-fold\.full)$/),
     keeps: [1, 6, 7, 9, 14],
   },
 ];

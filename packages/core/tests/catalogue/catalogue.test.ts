@@ -2,6 +2,7 @@ import {
   BUILT_IN,
   CONDITIONS,
   MEASURE_NAMES,
+  drawnFor,
   measuresFor,
   POSES,
   posturesFor,
@@ -117,7 +118,7 @@ test.each([
   'cobra.low',
 ])('%s: solving again gives the stored measures', (id) => {
   const again = solveVariant(variantById(id).variant, 165, undefined, 'adult', true).measures;
-  const kept = measuresFor(id, 165);
+  const kept = drawnFor(id, 165);
   for (const name of MEASURE_NAMES) {
     // Moments are stored in steps of a twentieth of what young adults hold, and nothing under a tenth.
     const muscle = name.replace(/Moment(Right|Left)?$/, '');
@@ -144,7 +145,7 @@ test('between stored heights the measures are interpolated with a bounded error'
     const { variant } = variantById(id);
     expect(scalesWithHeight(variant)).toBe(false);
     const exact = solveVariant(variant, 167.5, posturesFor(id, 165).postures).measures;
-    const between = measuresFor(id, 167.5);
+    const between = drawnFor(id, 167.5);
     for (const name of watched)
       expect(Math.abs(exact[name] - between[name])).toBeLessThan(name === 'handsShare' ? 0.05 : 2.5);
   }

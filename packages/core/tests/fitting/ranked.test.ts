@@ -30,7 +30,7 @@ test.each(
 });
 
 test('every accepted name is in the catalogue, and there are forty cases and more', () => {
-  const known = new Set(BUILT_IN.poses.flatMap((pose) => [pose.id, ...pose.ladder.map(({ id }) => id)]));
+  const known = new Set(BUILT_IN.rows.flatMap(({ pose, variant }) => [pose.id, variant.id]));
   expect(
     RANKED.flatMap(({ accept, must }) => [...named(accept), ...(must ? named(must) : [])]).filter(
       (id) => !known.has(id),

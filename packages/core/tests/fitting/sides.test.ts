@@ -85,8 +85,8 @@ test('a pose with sides in place of one without is done on both, each half as lo
               sides.length === 2
                 ? Math.max(measures.shoulderFlexionRight, measures.shoulderFlexionLeft)
                 : measures[`shoulderFlexion${limited}`];
-            // What is past it by less than can be measured, 3 degrees, stays and is watched.
-            if (verdict !== 'rest') expect(reached).toBeLessThanOrEqual(most + 3.01);
+            // Ten degrees come from chest and blades, and three cannot be measured: that stays and is watched.
+            if (verdict !== 'rest') expect(reached).toBeLessThanOrEqual(most + 13.01);
           }
       },
     ),
@@ -118,7 +118,7 @@ test('one leg at a time in a pose without sides: the other follows, is said, and
   for (const side of ['Right', 'Left'])
     expect([
       side,
-      one('Boat on a chair, 4 breaths', { ranges: { [`hipFlexion${side}`]: 95 } }).variant === 'boat.chair',
+      one('Boat on a chair, 4 breaths', { ranges: { [`hipFlexion${side}`]: 80 } }).variant === 'boat.chair',
     ]).toEqual([side, false]);
 });
 

@@ -181,7 +181,7 @@ const CASES: readonly Case[] = [
   ],
   // Disc
   ['disc acute', 'Cobra, 4 breaths', 'as-written', 'extension if leg pain moves up, house view; watched'],
-  ['disc acute', 'Chair fold, 4 breaths', 'swapped', 'no flexion in sitting', 'lumbar-disc.flexion'],
+  ['disc acute', 'Chair fold, 4 breaths', 'eased', 'no flexion in sitting', 'lumbar-disc.flexion'],
   [
     'disc acute',
     'Supine twist, 6 breaths',

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import {
   CONDITIONS,
   judge,
+  drawnFor,
   measuresFor,
   NO_SUMS,
   POSES,
@@ -13,7 +14,6 @@ import {
   type Rule,
   type Trial,
 } from '../builtIn.js';
-import { roundedBy } from '../../src/poses/roundedBy.js';
 import { skillOf } from '../../src/poses/skillOf.js';
 import { mirrorMeasures, MEASURE_NAMES, SIDED_MEASURES, worstMeasures } from '../../src/poses/measures.js';
 
@@ -179,7 +179,7 @@ describe('measures', () => {
   test('opposite directions are never both there at a solved height, and nothing but the head is negative', () => {
     fc.assert(
       fc.property(anyVariant, fc.constantFrom(150, 160, 165, 175, 190), (id, height) => {
-        const m = measuresFor(id, height);
+        const m = drawnFor(id, height);
         // Over the frames of a movement both directions are met, one after the other.
         const moves =
           POSES.flatMap((pose) => pose.ladder).find((variant) => variant.id === id)!.frames.length > 1;
@@ -352,41 +352,5 @@ describe('whatever the rules', () => {
         expect([rule.id, ways.some((way) => !breaks(way)), ways.some(breaks)]).toEqual([rule.id, true, true]);
       }
     }
-  });
-});
-
-describe('what a low back rounds for straight legs', () => {
-  test.each([
-    ['a staff: within what hamstrings give', 0, 80, 0],
-    ['a dog', 0, 100, 20],
-    ['a seated fold on a supple body: all that the low back has', 20, 115, 55],
-    ['a hollow back takes some of it', -10, 100, 10],
-    ['a hollow back that stays one', -30, 90, 0],
-    ['a shape that rounds further by itself stays', 58, 120, 58],
-    ['knees bent', 36, 0, 36],
-  ] as const)('%s', (_, lumbar, hip, rounded) => expect(roundedBy(lumbar, hip)).toBe(rounded));
-
-  test('never less than the shape, more with deeper hips, and folds with straight legs are measured by it', () => {
-    fc.assert(
-      fc.property(
-        fc.double({ min: -35, max: 60, noNaN: true }),
-        fc.double({ min: 0, max: 145, noNaN: true }),
-        fc.double({ min: 0, max: 40, noNaN: true }),
-        (lumbar, hip, more) => {
-          expect(roundedBy(lumbar, hip)).toBeGreaterThanOrEqual(Math.max(0, lumbar));
-          expect(roundedBy(lumbar, hip + more)).toBeGreaterThanOrEqual(roundedBy(lumbar, hip) - 1e-9);
-        },
-      ),
-    );
-    // REFERENCE: a fold with straight legs cannot use 120 degrees of hip; the rest is lumbar flexion.
-    for (const id of [
-      'seated-forward-fold.full',
-      'standing-forward-fold.full',
-      'wide-legged-fold.floor',
-      'seated-straddle.fold',
-    ])
-      expect([id, measuresFor(id, 165).lumbarFlexion > 50]).toEqual([id, true]);
-    for (const id of ['seated-forward-fold.bent-knees', 'half-forward-fold.chair-back', 'step-back.chair'])
-      expect([id, measuresFor(id, 165).lumbarFlexion < 12]).toEqual([id, true]);
   });
 });

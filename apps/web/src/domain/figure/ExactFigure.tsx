@@ -1,10 +1,11 @@
 import { mirrorPosture, unpackPosture, type Build } from '@lotus-steady/core';
 import { useMemo } from 'react';
 import { variantById } from '../../data/catalogue.js';
+import type { OwnBody } from '../../workers/solveWork.js';
 import { useShown } from '../../workers/useWork.js';
 import { drawFigure } from './drawFigure.js';
 import { Figure } from './Figure.js';
-import { mirrorProps, propsAt } from './mirrorProps.js';
+import { mirrorProps } from './mirrorProps.js';
 import { figureLabel } from './figureLabel.js';
 
 interface Props {
@@ -13,6 +14,8 @@ interface Props {
   side?: 'right' | 'left';
   heightCm: number;
   build: Build;
+  /** Whose joints go how far, and how far along its way a part is. */
+  own?: OwnBody;
   width?: number;
   height?: number;
   className?: string;
@@ -25,17 +28,18 @@ export function ExactFigure({
   side,
   heightCm,
   build,
+  own,
   width = 176,
   height = 150,
   className = '',
 }: Props) {
-  const { data: shown } = useShown(id, heightCm, build);
+  const { data: shown } = useShown(id, heightCm, build, own);
   const { pose, variant } = variantById(id);
   const markup = useMemo(() => {
     const packed = shown?.postures[frame];
-    if (!packed) return undefined;
+    if (!shown || !packed) return undefined;
     const posture = unpackPosture(packed);
-    const props = propsAt(variant.props, heightCm);
+    const { props } = shown;
     const left = side === 'left';
     const [turn, tilt] = variant.view;
     return drawFigure(

@@ -1,4 +1,4 @@
-import type { Fitting, LaneStep, Override } from '@lotus-steady/core';
+import type { BodyRanges, Fitting, LaneStep, Override } from '@lotus-steady/core';
 import {
   memo,
   startTransition,
@@ -45,18 +45,25 @@ const cellOf = (row: string, person: string, entry: LaneStep): Cell => ({
   sides: entry.sides.join(),
 });
 
+/** An entry among those who do the same, in its row. */
+interface Cellwise {
+  entry: LaneStep;
+  group: Group;
+  row: string;
+  step: number;
+}
+
 /** What the open cell shows now; an edit may have changed it. */
 function lookUp(
   { lanes }: Fitting,
   rows: readonly StepGroups[],
   { numbers }: Places,
   cell: Cell | undefined,
-): { entry: LaneStep; group: Group; row: string; step: number; personId: string } | undefined {
+): (Cellwise & { personId: string; ranges: BodyRanges }) | undefined {
   const step = cell && numbers.get(cell.row);
   if (!step) return undefined;
-  const own =
-    lanes.find(({ personId }) => personId === cell.person)?.steps.filter((entry) => entry.step === step) ??
-    [];
+  const lane = lanes.find(({ personId }) => personId === cell.person);
+  const own = lane?.steps.filter((entry) => entry.step === step) ?? [];
   const entry = own.find(({ sides }) => sides.join() === cell.sides) ?? own[0];
   const { written, differing } = rows[step - 1]!;
   const group =
@@ -64,7 +71,10 @@ function lookUp(
     [written, ...differing].find((one) =>
       one?.people.some(({ id, entry: own }) => id === cell.person && own.sides.join() === entry.sides.join()),
     );
-  return group && entry ? { entry, group, row: cell.row, step, personId: cell.person } : undefined;
+  const ranges = lane?.ranges;
+  return group && entry && ranges
+    ? { entry, group, row: cell.row, step, personId: cell.person, ranges }
+    : undefined;
 }
 
 /**
@@ -152,7 +162,7 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
 
 /** Why the chosen cell is as it is, beside the class or over it. */
 const Why = ({
-  chosen: { entry, group, row, step, personId },
+  chosen: { entry, group, row, step, personId, ranges },
   bodies,
   live,
   onClose,
@@ -185,6 +195,7 @@ const Why = ({
         entry={entry}
         others={group.people}
         {...(bodies[personId] ?? SOME_BODY)}
+        ranges={ranges}
         onClose={onClose}
         onPerson={(person) => onCell(cellOf(row, person, own(person).entry))}
         {...(live ? { onOverride: override } : {})}

@@ -1,4 +1,4 @@
-import type { Build, Finding, LaneStep, Override } from '@lotus-steady/core';
+import type { BodyRanges, Build, Finding, LaneStep, Override } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { variantById } from '../../data/catalogue.js';
 import { ArrowRight, X } from 'lucide-react';
@@ -8,6 +8,7 @@ import { Figure } from '../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { LimitBar } from '../marks/LimitBar.js';
 import { sayHold, sayProps } from '../words/say.js';
+import { sayWay } from '../words/sayWay.js';
 import { VerdictMark } from '../marks/VerdictMark.js';
 import { Chosen } from './Chosen.js';
 import { Cited } from '../words/Cited.js';
@@ -19,6 +20,8 @@ interface Props {
   person: { id: string; name: string };
   heightCm: number;
   build: Build;
+  /** How far their joints go. */
+  ranges: BodyRanges;
   entry: LaneStep;
   /** Others who do the same: their why may differ. */
   others: readonly { id: string; name: string }[];
@@ -32,12 +35,22 @@ interface Props {
  * Why this and not the asked: figures side by side, every rule with its number against its limit, and what
  * else would do.
  */
-export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onOverride, onClose }: Props) {
+export function WhyPanel({
+  person,
+  heightCm,
+  build,
+  ranges,
+  entry,
+  others,
+  onPerson,
+  onOverride,
+  onClose,
+}: Props) {
   return (
     <div className="flex h-full flex-col overflow-y-auto p-5" data-testid="why">
       <Heading person={person} entry={entry} onClose={onClose} />
       {others.length > 1 && <Who others={others} chosen={person.id} onPerson={onPerson} />}
-      <Figures entry={entry} heightCm={heightCm} build={build} />
+      <Figures entry={entry} heightCm={heightCm} build={build} ranges={ranges} />
       <HoldAndProps entry={entry} />
       <Reasons entry={entry} name={person.name} />
       {entry.way && <Way way={entry.way} />}
@@ -45,7 +58,9 @@ export function WhyPanel({ person, heightCm, build, entry, others, onPerson, onO
       <Section title="To say">
         <ul className="list-disc pl-5">
           {entry.cues.map((cue) => (
-            <li key={cue}>{cue}</li>
+            <li key={cue} className={cue === entry.asFarAs?.says ? 'font-semibold' : ''}>
+              {cue}
+            </li>
           ))}
         </ul>
       </Section>
@@ -83,7 +98,7 @@ function Heading({ person, entry, onClose }: Pick<Props, 'person' | 'entry' | 'o
         <Chosen entries={[entry]} />
         <h2 className="mt-1 text-xl">
           {pose.name}
-          {entry.askedVariant === entry.variant ? '' : `, ${variant.name}`}
+          {entry.askedVariant === entry.variant ? '' : `, ${entry.asFarAs ? sayWay(entry) : variant.name}`}
         </h2>
         <p className="text-soft">
           for {person.name}
@@ -119,9 +134,11 @@ const Who = ({ others, chosen, onPerson }: Pick<Props, 'others' | 'onPerson'> & 
 );
 
 /** What was asked beside what is done, on this body; the other parts of a movement below. */
-function Figures({ entry, heightCm, build }: Pick<Props, 'entry' | 'heightCm' | 'build'>) {
+function Figures({ entry, heightCm, build, ranges }: Pick<Props, 'entry' | 'heightCm' | 'build' | 'ranges'>) {
   const side = entry.sides.length === 1 ? entry.sides[0] : undefined;
   const { frames } = variantById(entry.variant).variant;
+  const { asFarAs } = entry;
+  const own = { ranges, ...(asFarAs ? { share: asFarAs.share } : {}) };
   const figure = (variant: string, caption: string) => (
     <figure className="rounded-xl bg-(--fig-paper)">
       <ExactFigure
@@ -129,6 +146,7 @@ function Figures({ entry, heightCm, build }: Pick<Props, 'entry' | 'heightCm' | 
         side={side}
         heightCm={heightCm}
         build={build}
+        own={own}
         width={176}
         height={150}
         className="w-full"
@@ -152,6 +170,7 @@ function Figures({ entry, heightCm, build }: Pick<Props, 'entry' | 'heightCm' | 
               frame={i}
               heightCm={heightCm}
               build={build}
+              own={own}
               width={96}
               height={80}
               className="w-24"

@@ -50,7 +50,14 @@ export function groupLanes({ steps, lanes }: Pick<Fitting, 'steps' | 'lanes'>): 
       const key =
         entry.verdict === 'as-written' && !own
           ? 'as-written'
-          : [entry.verdict, entry.variant, Math.round(entry.hold.seconds), entry.sides.join(), own].join('|');
+          : [
+              entry.verdict,
+              entry.variant,
+              entry.asFarAs?.far,
+              Math.round(entry.hold.seconds),
+              entry.sides.join(),
+              own,
+            ].join('|');
       const at = groups[entry.step - 1]!;
       const group = at.get(key) ?? { entry, people: [] };
       group.people.push({ id: lane.personId, name: lane.person, entry });

@@ -6,6 +6,10 @@ import { sayHold } from './say.js';
 export function sayWay(entry: LaneStep): string {
   const { pose, variant } = variantById(entry.variant);
   if (entry.verdict === 'as-written') return 'as written';
+  if (entry.asFarAs) {
+    const { of, far } = entry.asFarAs;
+    return of === entry.askedVariant ? far : `${variantById(of).variant.name}, ${far}`;
+  }
   if (entry.pose !== entry.askedPose) return `${pose.name}, ${variant.name}`;
   if (entry.variant !== entry.askedVariant) return variant.name;
   const added = entry.props.filter(

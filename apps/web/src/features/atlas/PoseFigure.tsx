@@ -1,6 +1,9 @@
 import {
+  inBody,
   mirrorMeasures,
+  partId,
   underFeetCm,
+  USUAL_BODY,
   type Build,
   type Pose,
   type Side,
@@ -9,7 +12,6 @@ import {
 import { useState } from 'react';
 import { catalogue } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
-import { propsAt } from '../../domain/figure/mirrorProps.js';
 import { OneOf } from '../../ui/OneOf.js';
 import { SelectField } from '../../ui/Field.js';
 import { useShown } from '../../workers/useWork.js';
@@ -22,6 +24,14 @@ const BODIES: readonly (readonly [Build, string, readonly number[]])[] = [
   ['child-9-12', 'child of 9 to 12', [135, 145, 155]],
   ['child-6-8', 'child of 6 to 8', [115, 125, 130]],
   ['child-3-5', 'child of 3 to 5', [95, 105, 110]],
+];
+
+/** Shares of the way that can be looked at. */
+const HOW_FAR: readonly (readonly [share: number, words: string])[] = [
+  [0.25, '¼'],
+  [0.5, '½'],
+  [0.75, '¾'],
+  [1, 'all'],
 ];
 
 /** What the numbers say about props that do not reach: a book under the feet, or more height. */
@@ -42,12 +52,14 @@ export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) 
   const [side, setSide] = useState<Side>('right');
   const [body, setBody] = useState<Body>({ build: 'adult', heightCm: 165 });
   const [frame, setFrame] = useState(0);
+  const [share, setShare] = useState(1);
   const { build, heightCm } = body;
-  const { data: shown } = useShown(variant.id, heightCm, build);
+  const id = variant.grows && share < 1 ? partId(variant.id, share) : variant.id;
+  const { data: shown } = useShown(id, heightCm, build);
   const at = Math.min(frame, variant.frames.length - 1);
   const packed = shown?.postures[at];
   const gap = sayGap(shown?.gapCm ?? 0, variant, heightCm, build);
-  const measures = shown?.measures ?? catalogue().measures(variant.id, heightCm, build);
+  const measures = shown ? inBody(shown.measures, USUAL_BODY) : catalogue().measures(id, heightCm, build);
   return (
     <section aria-label="The figure">
       {packed && shown ? (
@@ -56,15 +68,15 @@ export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) 
           packed={packed}
           heightCm={shown.heightCm}
           build={shown.build}
-          props={propsAt(variant.props, shown.heightCm)}
+          props={shown.props}
           view={variant.view}
           mirrored={side === 'left'}
         />
       ) : (
         <Figure
-          variant={variant.id}
+          variant={id}
           frame={at}
-          heightCm={catalogue().postures(variant.id, heightCm, build).heightCm}
+          heightCm={catalogue().postures(id, heightCm, build).heightCm}
           build={build}
           width={460}
           height={360}
@@ -80,6 +92,7 @@ export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) 
             onChange={setFrame}
           />
         )}
+        {variant.grows && <OneOf label="How far" of={HOW_FAR} value={share} onChange={setShare} />}
         {pose.side && (
           <OneOf
             label="Side"

@@ -1,4 +1,10 @@
-import { stagePerson, type Abilities as Known, type Ability, type Person } from '@lotus-steady/core';
+import {
+  stagePerson,
+  type Abilities as Known,
+  type Ability,
+  type GivingJoint,
+  type Person,
+} from '@lotus-steady/core';
 import { useMemo } from 'react';
 import { poseName } from '../../data/catalogue.js';
 import { today } from '../../data/today.js';
@@ -33,6 +39,7 @@ function rowsOf({
   fromFloor,
   reachBehind,
   practice,
+  ranges,
 }: Known): [string, string, Ability<unknown>][] {
   return [
     ['Strength of the legs', bandOf(strength.legs.value), strength.legs],
@@ -41,9 +48,24 @@ function rowsOf({
     ['On one leg', `${oneLeg.value} s`, oneLeg],
     ['Up from the floor', FLOOR[fromFloor.value], fromFloor],
     ['Arms reach behind', `${reachBehind.value}°`, reachBehind],
+    ...RANGES.map(([joint, what]): [string, string, Ability<unknown>] => [
+      what,
+      `${ranges[joint].value}°`,
+      ranges[joint],
+    ]),
     ['Practice', PRACTICE[practice.value]!, practice],
   ];
 }
+
+/** Joints whose neighbours make up for them, as they are measured. */
+const RANGES: readonly (readonly [joint: GivingJoint, what: string])[] = [
+  ['hipFlexion', 'Hips bend'],
+  ['hipFlexionWithKneeStraight', 'A straight leg lifts'],
+  ['hipExtension', 'The leg goes back'],
+  ['shoulderFlexion', 'Arms lift'],
+  ['ankleFlexion', 'The foot bends up'],
+  ['thoracicTwist', 'The chest turns'],
+];
 
 const FLOOR: Readonly<Record<Known['fromFloor']['value'], string>> = {
   alone: 'alone',

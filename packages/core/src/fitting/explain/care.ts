@@ -30,7 +30,7 @@ export function careFor(
   held = pose.hold.usual,
 ): Breach[] {
   const holdSeconds = held * countSeconds(pose, variant.breath, staged.person, on);
-  const body = bodyTable(catalogue, staged.person, on);
+  const body = bodyTable(catalogue, staged, on);
   return judge(
     staged.rules,
     trialOf({ body }, { sides: [], before: NO_SUMS }, body.table.rowOf.get(variant)!, holdSeconds, undefined),

@@ -12,6 +12,7 @@ import { type Ask, type LaneTable, othersOf, type SideChoice, propsOf, sidesOf }
 import type { Choice, Counter } from '../path/index.js';
 import type { LaneStep, Draft, Finding, PropUse, Then, WayTaken } from '../types.js';
 import type { Passage } from '../ways/index.js';
+import { asFarAs } from './asFarAs.js';
 import { saidWith } from './cues.js';
 import { allowedBy, finding, findingsFor } from './findings.js';
 import { judgeAsked, trialOf } from './trial.js';
@@ -38,6 +39,9 @@ export function draftsOf(lane: LaneTable, step: Step, { ask, option, from, passa
   if (!second) return entries.map((entry) => ({ ...entry, ...way, ...after }));
   const alike =
     first!.variant === second.variant && Math.abs(first!.hold.seconds - second.hold.seconds) < 0.01;
+  // Both sides go as far as the one that goes less far.
+  if (alike && (second.asFarAs?.share ?? 0) < (first!.asFarAs?.share ?? 0))
+    return [once(withSecondSide(second, first!))];
   if (alike) return [once(withSecondSide(first!, second))];
   const sidesDiffer = whyDiffer(first!, second);
   return [
@@ -168,7 +172,10 @@ function entryFor(
 ): Draft {
   if (!candidate) return sitOut(lane, ask, step);
   const { variant, pose, row, holdSeconds, verdict, cost } = candidate;
-  const trial = trialOf(lane, ask, row, holdSeconds, side, from);
+  const far = asFarAs(lane, ask, candidate, side);
+  const trial = far
+    ? { ...far.trial, ...(from ? { from } : {}) }
+    : trialOf(lane, ask, row, holdSeconds, side, from);
   const breaches = breachesOf(lane, ask, trial);
   const shape = shapeOf(lane, step, row, verdict, holdSeconds, side);
   const findings = findingsFor(lane, ask, side, { candidate, trial, ...breaches });
@@ -179,14 +186,18 @@ function entryFor(
     pose: shape.pose,
     variant: shape.variant,
     verdict: shape.verdict,
+    ...(far ? { asFarAs: far.asFarAs } : {}),
     level: shape.level,
     breath: shape.breath,
     hold: shape.hold,
-    measures: shape.measures,
+    measures: far ? measuresOf(far.trial, lane.staged.person.ranges) : shape.measures,
     sides: side ? [side] : [],
     cost: tenth(cost),
     props: withMore(lane.body.props(row), propsAdded(breaches.added)),
-    cues: withMore(saidWith(lane, pose, variant), cuesAdded(breaches)),
+    cues: withMore(
+      far ? [far.asFarAs.says, ...saidWith(lane, pose, variant)] : saidWith(lane, pose, variant),
+      cuesAdded(breaches),
+    ),
     findings,
     alternatives: othersOf(ask, lane, { side, candidate }).map((other) => ({
       pose: other.pose.id,

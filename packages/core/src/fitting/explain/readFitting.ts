@@ -1,3 +1,4 @@
+import { USUAL_BODY } from '../../body/bodyRanges.js';
 import type { ClassStep, Fitting, Lane, LaneStep } from '../types.js';
 import type { Person } from '../../people/types.js';
 
@@ -40,6 +41,7 @@ export function readFitting(kept: Fitting, people: readonly Pick<Person, 'id' | 
     })),
     lanes: kept.lanes.map((lane): Lane => ({
       ...withId(lane),
+      ranges: (lane as Partial<Lane>).ranges ?? USUAL_BODY,
       sums: (lane as Partial<Lane>).sums ?? {
         supine: NONE,
         headDown: NONE,

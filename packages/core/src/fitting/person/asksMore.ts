@@ -3,6 +3,7 @@ import {
   LIMB_MOMENTS,
   MIDLINE_MOMENTS,
   SIDED_MEASURES,
+  SPINE_ANGLES,
   type Judged,
   type MeasureName,
   type Measures,
@@ -81,17 +82,20 @@ const USUALLY: readonly (readonly [names: BySide, usual: number])[] = Object.ent
   ([name, usual]) => [bySide(name as keyof typeof EVERYDAY), usual],
 );
 
+const BELOW_THE_NECK = YOUNG.filter(([[name]]) => !name.startsWith('neck'));
+const BACK_AND_KNEES = USUALLY.filter(([[name]]) =>
+  (SPINE_ANGLES as readonly string[]).concat('kneeFlexionRight').includes(name),
+);
+
 /** @param least shares of what young adults hold up to this are nothing that is asked */
-const asksStrength = (asked: Measures, taken: Measures, least: number): boolean =>
-  YOUNG.some(
+const asksStrength = (asked: Measures, taken: Measures, least: number, of = YOUNG): boolean =>
+  of.some(
     ([names, young]) =>
       worseOf(taken, names) > Math.max(worseOf(asked, names) + SAME_MOMENT * young, least * young),
   );
 
-const asksRange = (asked: Measures, taken: Measures): boolean =>
-  USUALLY.some(
-    ([names, usual]) => worseOf(taken, names) > Math.max(usual, worseOf(asked, names)) + SAME_ANGLE,
-  );
+const asksRange = (asked: Measures, taken: Measures, of = USUALLY): boolean =>
+  of.some(([names, usual]) => worseOf(taken, names) > Math.max(usual, worseOf(asked, names)) + SAME_ANGLE);
 
 const asksLoad = (asked: Measures, taken: Measures): boolean =>
   (['handsShare', 'forearmsShare', 'neckShare', 'kneesShare'] as const).some(
@@ -108,14 +112,27 @@ const losesSupport = (asked: Judged, taken: Judged): boolean =>
  * joints do all day is nothing.
  */
 export const asksMore = (asked: Judged, taken: Judged): boolean =>
+  asksOtherwise(asked, taken) ||
+  asksStrength(asked.measures, taken.measures, 0) ||
+  asksRange(asked.measures, taken.measures);
+
+const asksOtherwise = (asked: Judged, taken: Judged): boolean =>
   taken.skill > asked.skill ||
   taken.measures.oneLeg > asked.measures.oneLeg ||
   losesSupport(asked, taken) ||
-  asksStrength(asked.measures, taken.measures, 0) ||
-  asksRange(asked.measures, taken.measures) ||
   asksLoad(asked.measures, taken.measures);
 
-/** Shares of what young adults hold that nobody minds in another pose than was asked: chosen by us. */
+/**
+ * The same of a pose done part of its way. A body that does not rest yet holds itself: strength that nobody minds is
+ * nothing, and a head that is just lifted neither. Of joints those of back and knees are looked at: the others lie
+ * between those of two plain shapes.
+ */
+export const asksMorePartway = (asked: Judged, taken: Judged): boolean =>
+  asksOtherwise(asked, taken) ||
+  asksStrength(asked.measures, taken.measures, NO_EFFORT, BELOW_THE_NECK) ||
+  asksRange(asked.measures, taken.measures, BACK_AND_KNEES);
+
+/** Shares of what young adults hold that nobody minds in another shape than was asked: chosen by us. */
 const NO_EFFORT = 0.45;
 
 /** Whether another pose asks for what nobody who was asked this one has shown: skill, a balance, real strength. */

@@ -1,12 +1,12 @@
 import { keep } from '../../cache.js';
-import { buildOf } from '../../body/build.js';
-import type { Person } from '../../people/types.js';
+import { rangesKey } from '../../body/bodyRanges.js';
+import type { Build } from '../../body/build.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import { mirrorMeasures, type Judged } from '../../poses/measures.js';
 import { skillOf } from '../../poses/skillOf.js';
 import type { Level, Variant } from '../../poses/types.js';
-import { ageOn } from '../../calendar/dates.js';
 import { measureTable, type MeasureTable } from '../../rules/measureTable.js';
+import type { StagedPerson } from '../../rules/stagePerson.js';
 import { countsTowards } from '../../rules/sums.js';
 import { SUMS } from '../../rules/types.js';
 import { packSet, SET_MOST } from '../../bitSet.js';
@@ -23,7 +23,7 @@ import type { Side } from '../../side.js';
 export interface BodyTable {
   catalogue: Catalogue;
   table: MeasureTable;
-  build: ReturnType<typeof buildOf>;
+  build: Build;
   judged(row: number, side: Side | undefined): Judged;
   props(row: number): readonly PropUse[];
   /** How many of each prop a variant takes out of the cupboard; the wall is there. */
@@ -81,15 +81,14 @@ export const propOf = (kind: number): string => KINDS[kind]!;
 /** The set of one kind of prop. */
 export const propBit = (prop: string): number => 1 << propNumber(prop);
 
-export function bodyTable(
-  catalogue: Catalogue,
-  person: Pick<Person, 'heightCm' | 'born'>,
-  on: string,
-): BodyTable {
-  const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on));
+/** What is known of a body: its size, build and ranges. */
+type OneBody = Pick<StagedPerson, 'person' | 'build' | 'abilities'>;
+
+export function bodyTable(catalogue: Catalogue, one: OneBody, on: string): BodyTable {
+  const { person, build, abilities } = one;
   const ofCatalogue = bodies.get(catalogue) ?? keep(bodies, catalogue, new Map<string, BodyTable>());
-  const key = `${person.heightCm}|${build}`;
-  return ofCatalogue.get(key) ?? keep(ofCatalogue, key, makeBody(catalogue, person, on, build), BODIES_MOST);
+  const key = `${person.heightCm}|${build}|${rangesKey(abilities.body)}`;
+  return ofCatalogue.get(key) ?? keep(ofCatalogue, key, makeBody(catalogue, one, on), BODIES_MOST);
 }
 
 /** One entry for each kind of prop, in the order in which they come. */
@@ -100,19 +99,15 @@ export function addedUp(all: readonly Taken[], together: (a: number, b: number) 
   return Array.from(counts, ([kind, count]) => ({ kind, count }));
 }
 
-function makeBody(
-  catalogue: Catalogue,
-  person: Pick<Person, 'heightCm' | 'born'>,
-  on: string,
-  build: BodyTable['build'],
-): BodyTable {
-  const table = measureTable(catalogue, person, on);
+function makeBody(catalogue: Catalogue, { person, build, abilities }: OneBody, on: string): BodyTable {
+  const table = measureTable(catalogue, person, on, { ranges: abilities.body, parts: true });
   const { rows } = table;
   const perRow = <T>(make: (row: number) => T): ((row: number) => T) => {
     const made: (T | undefined)[] = new Array<T | undefined>(rows.length).fill(undefined);
     return (row) => (made[row] ??= make(row));
   };
-  const measures = (row: number) => catalogue.measures(rows[row]!.variant.id, person.heightCm, build);
+  const measures = (row: number) =>
+    catalogue.measures(rows[row]!.variant.id, person.heightCm, build, abilities.body);
   const judgedAs = (left: boolean) =>
     perRow((row): Judged => {
       const { variant } = rows[row]!;

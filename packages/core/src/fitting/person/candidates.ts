@@ -242,9 +242,18 @@ export const cheaper = (
   return 0;
 };
 
-/** Keeps the best few candidates, cheapest first: any rung of the asked pose, of every other pose the best. */
+/** The variant that a candidate is, or is part of, by id. */
+export const wholeOf = ({ variant: { id, partOf } }: Pick<Candidate, 'variant'>): string =>
+  partOf?.variant ?? id;
+
+/**
+ * Keeps the best few candidates, cheapest first: any rung of the asked pose, whole or of its parts the furthest, and of
+ * every other pose the best.
+ */
 function keepBest(best: Candidate[], candidate: Candidate, asked: Pose, count: number): void {
-  const same = candidate.pose === asked ? -1 : best.findIndex(({ pose }) => pose === candidate.pose);
+  const same = best.findIndex((other) =>
+    candidate.pose === asked ? wholeOf(other) === wholeOf(candidate) : other.pose === candidate.pose,
+  );
   if (same >= 0) {
     if (cheaper(candidate, best[same]!) >= 0) return;
     best.splice(same, 1);

@@ -59,7 +59,7 @@ export function laneTable(
   on: string,
   pace: Pace,
 ): LaneTable {
-  const body = bodyTable(catalogue, staged.person, on);
+  const body = bodyTable(catalogue, staged, on);
   const { right, left } = standings(staged, body);
   const sums = limitedSums([right, left]);
   const passage = passagesFor(staged, catalogue);

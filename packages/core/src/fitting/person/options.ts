@@ -6,6 +6,7 @@ import {
   candidatesFor,
   cheaper,
   pinned,
+  wholeOf,
   type Ask,
   type Candidate,
 } from './candidates.js';
@@ -317,6 +318,7 @@ export const othersOf = (ask: Ask, lane: LaneTable, { side, candidate }: SideCho
   bestFew(ask, lane, side, candidate ? BESIDE + 1 : BESIDE)
     .filter(
       (other) =>
-        other.variant !== candidate?.variant && (other.pose === ask.pose || other.pose !== candidate?.pose),
+        !(candidate && wholeOf(other) === wholeOf(candidate)) &&
+        (other.pose === ask.pose || other.pose !== candidate?.pose),
     )
     .slice(0, BESIDE);

@@ -5,7 +5,7 @@ import type { Level, Pose, Variant } from '../../poses/types.js';
 import { FLOOR_LEVELS, levelDistance } from '../ways/index.js';
 import { WEIGHTS } from '../weights.js';
 import type { BodyTable, StandIns } from './bodyTable.js';
-import { asksAnew, asksMore, STEADY } from './asksMore.js';
+import { asksAnew, asksMore, asksMorePartway, STEADY } from './asksMore.js';
 import { serves } from './serves.js';
 import { similarity } from './similarity.js';
 
@@ -84,13 +84,19 @@ export function standInCost(body: BodyTable, asked: Asked, row: number): number 
 
 /** Whether a rung stands above the asked one on its ladder. */
 const isFuller = ({ pose: { ladder }, variant }: Asked, taken: Asked): boolean =>
-  ladder.indexOf(taken.variant) > ladder.indexOf(variant);
+  rungOf(ladder, taken.variant) > rungOf(ladder, variant);
 
-/** What it costs to leave the asked rung for another one of the same ladder. */
+/** The rung of a ladder that a variant is, or is part of. */
+const rungOf = (ladder: Pose['ladder'], { id, partOf }: Variant): number =>
+  ladder.findIndex((rung) => rung.id === (partOf?.variant ?? id));
+
+/** What it costs to leave the asked rung for another one of the same ladder, or to do only part of its way. */
 function rungCost({ ladder }: Pose, asked: Variant, taken: Variant): number {
   if (asked === taken) return 0;
-  const climbed = ladder.indexOf(taken) - ladder.indexOf(asked);
-  return WEIGHTS.rung + Math.abs(climbed) * WEIGHTS.perRung + (climbed > 0 ? WEIGHTS.fuller : 0);
+  const climbed = rungOf(ladder, taken) - rungOf(ladder, asked);
+  const given = taken.partOf ? (1 - taken.partOf.share) * WEIGHTS.partway : 0;
+  if (!climbed) return given;
+  return WEIGHTS.rung + Math.abs(climbed) * WEIGHTS.perRung + (climbed > 0 ? WEIGHTS.fuller : 0) + given;
 }
 
 /** What it costs to do another pose: what is lost of the purpose, and what is asked more. */
@@ -134,6 +140,8 @@ function surfaceCost(asked: Level, level: Level): number {
   if (FLOOR_LEVELS.has(level) !== FLOOR_LEVELS.has(asked)) return WEIGHTS.classFloor;
   return (level === 'chair') !== (asked === 'chair') ? WEIGHTS.classChair : 0;
 }
+
+const HALF = 0.5;
 
 /** The rest shapes anyone may be offered are the rungs of this pose. */
 const REST = 'final-rest';
@@ -198,10 +206,17 @@ function findStandIns(body: BodyTable, variant: Variant): StandIns {
     if (leavesTheChair(variant.level, other.variant.level)) return;
     const taken = { ...other, row: at };
     if (other.pose === asked.pose) {
-      if (!isFuller(asked, taken) || !asksMore(body.judged(row, undefined), body.judged(at, undefined)))
-        rungs.push(at);
+      const { partOf } = other.variant;
+      // Less than half of another rung is neither the one nor the other.
+      if (partOf && partOf.variant !== variant.id && partOf.share < HALF) return;
+      const more = partOf ? asksMorePartway : asksMore;
+      // A part of the way, too, may ask more: a leg held lower is heavier.
+      const isTrusted = !isFuller(asked, taken) && !partOf;
+      if (isTrusted || !more(body.judged(row, undefined), body.judged(at, undefined))) rungs.push(at);
       return;
     }
+    // What stands in for another pose is a whole one.
+    if (other.variant.partOf) return;
     const isLike = similarity(asked.pose, other.pose) > 0;
     const isRest = other.pose.id === REST;
     if (!(isLike || isRest) || !mayReplace(body, asked, taken)) return;

@@ -1,4 +1,5 @@
 import { keep } from '../../cache.js';
+import { rangesKey, type BodyRanges } from '../../body/bodyRanges.js';
 import type { Build } from '../../body/build.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import { LEVELS } from '../../poses/levels.js';
@@ -32,14 +33,16 @@ export interface Passage {
 
 const byCatalogue = new WeakMap<Catalogue, Map<string, Columns>>();
 /** Every way as numbers, for one body: each is held against rules like any movement. */
-function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Columns {
+function waysTable(catalogue: Catalogue, heightCm: number, build: Build, body: BodyRanges): Columns {
   const tables = byCatalogue.get(catalogue) ?? keep(byCatalogue, catalogue, new Map<string, Columns>());
   const { ways } = catalogue;
+  // On the way a step is as long as the leg goes back.
+  const easy = { ...body, hipExtension: Infinity };
   const look = (): Columns => ({
     rows: ways,
     columns: columnsOf(
       ways.map(({ variant, from, to, seconds }) => ({
-        measures: catalogue.measures(variant.id, heightCm, build),
+        measures: catalogue.measures(variant.id, heightCm, build, easy),
         level: variant.level,
         breath: variant.breath,
         support: variant.support,
@@ -54,17 +57,17 @@ function waysTable(catalogue: Catalogue, heightCm: number, build: Build): Column
       })),
     ),
   });
-  const key = `${heightCm}|${build}`;
+  const key = `${heightCm}|${build}|${rangesKey(body)}`;
   return tables.get(key) ?? keep(tables, key, look(), TABLES_MOST);
 }
 const TABLES_MOST = 250;
 
 /** Rules each way breaks for someone, besides cues. A way over one side may be taken over the other. */
 function broken(
-  { person: { heightCm, ranges }, build, rules }: StagedPerson,
+  { person: { heightCm, ranges }, build, abilities, rules }: StagedPerson,
   catalogue: Catalogue,
 ): Map<Way, ActiveRule[]> {
-  const table = waysTable(catalogue, heightCm, build);
+  const table = waysTable(catalogue, heightCm, build, abilities.body);
   const { ways } = catalogue;
   const here = ways.map((): ActiveRule[] => []);
   const there = ways.map((): ActiveRule[] => []);

@@ -1,0 +1,114 @@
+import { betweenParts } from '../../poses/partway/tellPart.js';
+import type { Growth, PartOf } from '../../poses/types.js';
+import { isSoft } from '../../rules/isSoft.js';
+import { breaks, type Trial } from '../../rules/judge.js';
+import type { Side } from '../../side.js';
+import type { Ask, Candidate, LaneTable } from '../person/index.js';
+import type { AsFarAs } from '../types.js';
+import { trialOf } from './trial.js';
+
+/** How finely the share of the way is looked for. */
+const STEPS = 7;
+/** Nobody sees a pose that is done further than this from the whole of it. */
+const MOST = 0.9;
+/** A start with its joint bent by more than this, degrees, is counted from there: sitting, or a knee that is up. */
+const PLAIN = 25;
+
+/** A share of the way, as it is said. */
+export function shareWords(share: number): string {
+  if (share < 0.3) return 'only a little way';
+  if (share < 0.42) return 'about a third of the way';
+  if (share < 0.58) return 'about half way';
+  if (share < 0.7) return 'about two thirds of the way';
+  if (share < 0.85) return 'about three quarters of the way';
+  return 'nearly all the way';
+}
+
+/** What is done, what says how far, and what is kept meanwhile. */
+const SAYS: Readonly<Record<Growth, readonly [does: string, where: string, keeps: string]>> = {
+  fold: ['Fold', 'at the hips', 'the back stays long'],
+  twist: ['Turn', 'of the breastbone to the side', 'the low back stays long'],
+  'back-bend': ['Lift the breastbone', 'in the low back', 'the low back stays long'],
+  'side-bend': ['Lean over', 'of side bend', 'both sides stay long'],
+  'knee-bend': ['Bend the knee', 'at the knee', 'the breath stays easy'],
+  lunge: ['Sink', 'at the back hip', 'the low back stays long'],
+  'leg-lift': ['Lift the leg', 'at the hip', 'the back stays as it is'],
+  'draw-in': ['Draw in', 'at the hip', 'the back stays on the floor'],
+  'arm-lift': ['Lift the arms', 'at the shoulders', 'the ribs stay down'],
+  bridge: ['Lift the pelvis', 'at the hips', 'the ribs stay down'],
+  lean: ['Lean', 'at the hip', 'the back stays long'],
+  head: ['Move the head', 'of the neck', 'the shoulders stay down'],
+};
+
+const whole = (degrees: number): number => Math.abs(Math.round(degrees));
+
+/** Where the limiting joint is at a share of the way, and at its end, degrees. */
+function degreesAt({ from, to }: PartOf, share: number): { degrees: number; wholeDegrees: number } {
+  const start = Math.abs(from) > PLAIN ? from : 0;
+  return { degrees: whole(from + share * (to - from) - start), wholeDegrees: whole(to - start) };
+}
+
+/** How far, as a teacher says it: "Turn about half way, 20 of 45 degrees of the breastbone to the side; …". */
+export function sayAsFar(part: PartOf, share: number): string {
+  const [does, where, keeps] = SAYS[part.how];
+  const { degrees, wholeDegrees } = degreesAt(part, share);
+  const far = part.how === 'bridge' ? '' : `, ${degrees} of ${wholeDegrees} degrees ${where}`;
+  const rest = part.hands ? `, hands on the ${part.hands}` : '';
+  return `${does} ${shareWords(share)}${far}${rest}; ${keeps}.`;
+}
+
+/** A part of a pose at the largest share of the way at which nothing is broken: between the parts that were solved. */
+export interface FoundAsFar {
+  asFarAs: AsFarAs;
+  /** The shape there. */
+  trial: Trial;
+}
+
+/**
+ * How far someone may go in a candidate that is part of a pose: at least as far as the part that was chosen, and no
+ * further than the next one.
+ */
+export function asFarAs(
+  lane: LaneTable,
+  ask: Ask,
+  { row, variant, holdSeconds }: Candidate,
+  side: Side | undefined,
+  most = MOST,
+): FoundAsFar | undefined {
+  const part = variant.partOf;
+  if (!part) return undefined;
+  const { rows, rowOf } = lane.body.table;
+  // The furthest part comes first among the rows: the one before is the next further one, or the whole.
+  const before = rows[row - 1]?.variant;
+  const isNext = before?.partOf?.variant === part.variant;
+  const far = isNext ? before : lane.body.catalogue.variant(part.variant).variant;
+  const near = trialOf(lane, ask, row, holdSeconds, side);
+  const further = trialOf(lane, ask, rowOf.get(far)!, holdSeconds, side);
+  const hard = lane.staged.rules.filter((active) => !isSoft(active));
+  const { ranges } = lane.staged.person;
+  const reach = (far.partOf?.share ?? 1) - part.share;
+  const at = (t: number): Trial => ({
+    ...near,
+    measures: t ? betweenParts(near.measures, further.measures, t) : near.measures,
+  });
+  let [low, high] = [0, Math.max(0, Math.min(1, (most - part.share) / reach))];
+  for (let i = 0; i < STEPS && high > low; i++) {
+    const middle = (low + high) / 2;
+    const trial = at(middle);
+    if (hard.some((active) => breaks(active, trial, ranges))) high = middle;
+    else low = middle;
+  }
+  const share = Math.floor((part.share + low * reach) * 100) / 100;
+  const trial = at(Math.max(0, (share - part.share) / reach));
+  return {
+    trial,
+    asFarAs: {
+      of: part.variant,
+      share,
+      joint: part.by,
+      ...degreesAt(part, share),
+      far: shareWords(share),
+      says: sayAsFar(part, share),
+    },
+  };
+}
