@@ -116,9 +116,11 @@ export function makeCatalogue(data: CatalogueData): Catalogue {
         const [{ heightCm: solvedCm, postures }] = found as [Solution];
         return { heightCm, postures: scaleSolved(postures(), solvedCm, heightCm) };
       }
-      const near = found.reduce((best, solution) =>
-        Math.abs(solution.heightCm - heightCm) < Math.abs(best.heightCm - heightCm) ? solution : best,
-      );
+      const near = found
+        .filter(({ drawn }) => drawn)
+        .reduce((best, solution) =>
+          Math.abs(solution.heightCm - heightCm) < Math.abs(best.heightCm - heightCm) ? solution : best,
+        );
       return { heightCm: near.heightCm, postures: near.postures() };
     },
     withOwn: (own) => (own.length ? makeCatalogue(addedTo(data, own)) : catalogue),

@@ -11,7 +11,10 @@ import type { StoredSolutions } from './solveVariant.js';
  * for almost the same, and differences near zero compress.
  */
 export interface PackedSolutions {
-  /** Each variant's id, its number of key frames, and its heights by build in the order of `BUILDS`. */
+  /**
+   * Each variant's id, its number of key frames, and its heights by build in the order of `BUILDS`: negative where no
+   * postures are kept.
+   */
   variants: readonly (readonly [id: string, frames: number, heights: readonly (readonly number[])[]])[];
   measures: Int16Array;
   postures: Int16Array;
@@ -81,9 +84,9 @@ export function packSolutions(variants: ReadonlyMap<string, StoredSolutions>): P
         measures.push([...row.measures, row.gap].map(packMeasure));
         for (const posture of row.postures)
           postures.push(posture.map((value, column) => Math.round(value * postureScale(column))));
-        frames = row.postures.length;
+        frames = Math.max(frames, row.postures.length);
       }
-      return rows.map(([height]) => Number(height));
+      return rows.map(([height, { postures: kept }]) => (kept.length ? Number(height) : -Number(height)));
     });
     return [id, frames, heights] as const;
   });
@@ -128,7 +131,7 @@ const storedFrom = (solutions: readonly PackedSolution[]): StoredSolutions[Build
 export function unpackSolutions({ variants, measures, postures }: PackedSolutions): Unpacked {
   const rows = measures.length / MEASURE_COLUMNS;
   const frameRows = variants.reduce(
-    (sum, [, frames, heights]) => sum + frames * heights.reduce((count, list) => count + list.length, 0),
+    (sum, [, frames, heights]) => sum + frames * heights.flat().filter((height) => height > 0).length,
     0,
   );
   const columns = postures.length / frameRows;
@@ -144,14 +147,17 @@ export function unpackSolutions({ variants, measures, postures }: PackedSolution
   let frameRow = 0;
   for (const [id, frames, heights] of variants)
     heights.forEach((list, build) => {
-      const own = list.map((heightCm): PackedSolution => {
+      const own = list.map((height): PackedSolution => {
         const at = row++;
         const from = frameRow;
-        frameRow += frames;
+        const drawn = height > 0;
+        if (drawn) frameRow += frames;
         return {
-          heightCm,
+          heightCm: Math.abs(height),
+          drawn,
           gap: unpackMeasure(measures[MEASURE_NAMES.length * rows + at]!),
-          postures: () => Array.from({ length: frames }, (_, frame) => unpackPosture(angles(from + frame))),
+          postures: () =>
+            Array.from({ length: drawn ? frames : 0 }, (_, frame) => unpackPosture(angles(from + frame))),
           measures: () => makeMeasures((_, column) => unpackMeasure(measures[column * rows + at]!)),
         };
       });

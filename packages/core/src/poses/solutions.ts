@@ -6,6 +6,8 @@ import type { StoredSolutions } from './solveVariant.js';
 /** A body put on the contacts of a variant at one height; read out when it is asked for. */
 export interface Solution {
   heightCm: number;
+  /** Whether its postures are kept; measures are at every height. */
+  drawn: boolean;
   postures(): readonly Posture[];
   measures(): Measures;
 }
@@ -19,6 +21,7 @@ export function readSolutions(stored: StoredSolutions): (build: Build) => readon
       found = Object.entries(stored[build])
         .map(([height, { postures, measures }]): Solution => ({
           heightCm: Number(height),
+          drawn: postures.length > 0,
           postures: () => postures.map(unpackPosture),
           measures: () => makeMeasures((_, at) => measures[at]!),
         }))

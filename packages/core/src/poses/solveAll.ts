@@ -39,8 +39,17 @@ const roundMoment = (value: number, young: number): number =>
     ? 0
     : Math.round(Math.round(value / young / MOMENT_STEP) * MOMENT_STEP * young * 10) / 10;
 
+/** A body is drawn at the nearest of these heights: nobody sees five centimetres on a figure. */
+const isDrawn = (heightCm: number): boolean => heightCm % 10 === 5;
+
+/** The heights of a build that keep their postures, where any of them is one to draw at; all of them otherwise. */
+const drawnAmong = (heights: readonly string[]): ReadonlySet<string> => {
+  const drawn = heights.filter((height) => isDrawn(Number(height)));
+  return new Set(drawn.length ? drawn : heights);
+};
+
 /**
- * Solutions as they are stored: with no more digits than mean something. What muscles hold beside weight and height is
+ * Solutions as they are stored: with no more digits than mean something, and postures for every other height. What muscles hold beside weight and height is
  * as good as the same for children as for grown people of usual height, and is stored as theirs.
  */
 export function compact(builds: StoredSolutions): StoredSolutions {
@@ -53,15 +62,22 @@ export function compact(builds: StoredSolutions): StoredSolutions {
       return roundMoment(build === 'adult' ? value : (grown[at] ?? value), young);
     });
   return Object.fromEntries(
-    Object.entries(builds).map(([build, heights]) => [
-      build,
-      Object.fromEntries(
-        Object.entries(heights).map(([height, { postures, measures, gap }]) => [
-          height,
-          { postures: postures.map(roundPosture), measures: measuresOf(build, measures), gap: round(gap) },
-        ]),
-      ),
-    ]),
+    Object.entries(builds).map(([build, heights]) => {
+      const drawn = drawnAmong(Object.keys(heights));
+      return [
+        build,
+        Object.fromEntries(
+          Object.entries(heights).map(([height, { postures, measures, gap }]) => [
+            height,
+            {
+              postures: drawn.has(height) ? postures.map(roundPosture) : [],
+              measures: measuresOf(build, measures),
+              gap: round(gap),
+            },
+          ]),
+        ),
+      ];
+    }),
   ) as StoredSolutions;
 }
 

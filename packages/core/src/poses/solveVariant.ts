@@ -20,7 +20,7 @@ export interface SolvedVariant {
 }
 
 /**
- * One stored solution: angles of each key frame, measures in `MEASURE_NAMES` order, the worst unmet
+ * One stored solution: angles of each key frame (none where they are not kept), measures in `MEASURE_NAMES` order, the worst unmet
  * contact.
  */
 interface Stored {
