@@ -132,7 +132,7 @@ function asText({ title, on, minutes, steps, lanes, room, notes, refused }: Fitt
     for (const { person, entry } of entries) {
       if (entry.verdict === 'as-written') continue;
       const { pose, variant } = BUILT_IN.variant(entry.variant);
-      const why = entry.findings.find((finding) => finding.on === 'asked');
+      const why = entry.findings.find((finding) => finding.on !== 'chosen');
       const side = entry.sides.length === 1 ? ` (${entry.sides[0]})` : '';
       const props = entry.props.map((prop) => `${prop.count} ${prop.prop}`).join(', ');
       out.push(

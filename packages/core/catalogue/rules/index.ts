@@ -15,10 +15,19 @@ import { NERVES_AND_BREATH } from './nervesAndBreath.js';
 import { olderAdult } from './olderAdult.js';
 import { pregnancy } from './pregnancy.js';
 import { somethingElse } from './somethingElse.js';
+import { MORE_MAYBE, MORE_NAMES } from './names.js';
 import { WEEKLY } from './weekly.js';
 
-/** Every condition and group of the rulebook. */
-export const CONDITIONS: readonly Condition[] = [
+const named = (names: string | undefined): readonly string[] => names?.split('|') ?? [];
+
+/** A condition with all that people call it. */
+const withNames = (one: Condition): Condition => ({
+  ...one,
+  aliases: [...one.aliases, ...named(MORE_NAMES[one.id])],
+  ...(one.maybe || MORE_MAYBE[one.id] ? { maybe: [...(one.maybe ?? []), ...named(MORE_MAYBE[one.id])] } : {}),
+});
+
+const ALL: readonly Condition[] = [
   pregnancy,
   complicatedPregnancy,
   pelvicGirdlePain,
@@ -41,3 +50,6 @@ export const CONDITIONS: readonly Condition[] = [
   ...WEEKLY,
   somethingElse,
 ];
+
+/** Every condition and group of the rulebook. */
+export const CONDITIONS: readonly Condition[] = ALL.map(withNames);

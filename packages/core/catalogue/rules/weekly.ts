@@ -568,6 +568,50 @@ const hearing = condition({
   rules: [watch('eyes', over('eyesClosed', 0), 'With closed eyes nothing is heard and nothing seen.', { cue: 'Eyes open; I wave when we go on.' })],
 });
 
+const prostate = heldCondition(
+  {
+    overWeeks: 12,
+    waits: 'What was joined again inside heals in six to twelve weeks.',
+    usually: [
+      { fromWeek: 0, opens: [] },
+      { fromWeek: 2, opens: ['balance'] },
+      { fromWeek: 6, opens: MOST },
+      { fromWeek: 12, opens: EVERYTHING },
+    ],
+  },
+  {
+    id: 'prostate',
+    name: 'Prostate: operation or treatment',
+    group: 'belly',
+    aliases: ['prostate', 'prostatectomy', 'prostate operation', 'enlarged prostate', 'prostatitis', 'TURP'],
+    fields: [
+      OPERATED,
+      { key: 'hormones', label: 'Hormone treatment', type: 'boolean', question: 'Is there, or was there, hormone treatment? It thins the bone.' },
+      CLEARED,
+    ],
+    clearance: 'The urologist.',
+    well: 'Walking, legs and hips, breath into the pelvic floor and its letting go.',
+    warnings: ['wound-trouble', 'calf-swelling'],
+    say: 'A soft seat; lift the pelvic floor on the out-breath, and let it go as fully.',
+    refer: 'No water passing, blood, fever. After hormone treatment: bone density.',
+    stage: ({ details, on }) => {
+      const weeks = weeksSince(details.operatedOn, on);
+      return staged(
+        weeks === undefined ? '' : `week ${weeks}`,
+        { weeks: weeks ?? 0, hormones: details.hormones === true },
+        details.hormones === undefined ? [ask('Prostate: ask about hormone treatment, which thins the bone.')] : [],
+      );
+    },
+    rules: [
+      limit('work', over('abdominalLoad', 1), 'Under twelve weeks no strong work of the belly wall.', { when: [below('weeks', 12)] }),
+      limit('boat', over('abdominalLoad', 2), 'No hardest work of the belly wall: it presses on the pelvic floor.'),
+      limit('bone', over('lumbarFlexionUse', 0.8), 'Hormone treatment thins the bone: no end of rounding.', { when: [is('hormones', true)] }),
+      watch('seat', [over('seatShare', 0.6), held(120)], 'Long sitting presses where it is sore.', { cue: 'Something soft to sit on.' }),
+      freeBreath('Around the prostate'),
+    ],
+  },
+);
+
 const veins = condition({
   id: 'varicose-veins',
   name: 'Varicose veins',
@@ -600,6 +644,7 @@ export const WEEKLY: readonly Condition[] = [
   autism,
   bowel,
   stoma,
+  prostate,
   kidney,
   steroids,
   frailty,

@@ -17,7 +17,8 @@ export interface Finding {
   reason: string;
   met: boolean;
   evidence: Evidence;
-  on: 'asked' | 'chosen';
+  /** What it is about: the asked way, held against a rule or against what the person can do; or the chosen one. */
+  on: 'asked' | 'ability' | 'chosen';
   /** The topic of the house view that put it in force, and the positions under which it is. */
   house?: { topic: string; positions: readonly string[] };
   /** Where the hall has moved it, or it is the hall's own. */

@@ -8,6 +8,10 @@ const LETTERS_MOST = 120;
 /** So many of the nearest names are told. */
 const NEAREST = 3;
 
+/** Names that differ in more of their letters than this share are not taken for each other. */
+const ALIKE = 0.3;
+const SOMETHING_ELSE = 'something-else';
+
 const foldedNames = new WeakMap<Condition, readonly string[]>();
 /** Everything a condition is called, spellings folded; its id too. */
 const namesOf = (condition: Condition): readonly string[] =>
@@ -30,7 +34,9 @@ export function resolveCondition(
       return { name: condition.name, far: Math.min(...names.map((name) => distance(text, name))) };
     })
     .sort((a, b) => a.far - b.far);
-  return {
-    nearest: [...meant, ...byDistance].slice(0, Math.max(NEAREST, meant.length)).map(({ name }) => name),
-  };
+  // What is near nothing is asked about in its own words, and not taken for what merely looks like it.
+  const near = byDistance.filter(({ far }) => far <= text.length * ALIKE);
+  const names = [...meant, ...near].slice(0, Math.max(NEAREST, meant.length)).map(({ name }) => name);
+  const other = conditions.find(({ id }) => id === SOMETHING_ELSE)?.name;
+  return { nearest: names.length < NEAREST && other ? [...new Set([...names, other])] : names };
 }

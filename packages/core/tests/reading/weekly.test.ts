@@ -1,4 +1,5 @@
 /** Names that people use: understood, or asked about with the right one among what is asked. */
+import { readFileSync } from 'node:fs';
 import { resolveCondition, RULEBOOK } from '../builtIn.js';
 
 const UNDERSTOOD: Readonly<Record<string, string>> = {
@@ -58,4 +59,16 @@ test('a name of nobody leads to something else', () => {
   const found = resolveCondition('Zellweger');
   expect('nearest' in found).toBe(true);
   expect(RULEBOOK.conditions.some(({ id }) => id === 'something-else')).toBe(true);
+});
+
+/** Names as people write them: `=` is understood, `?` is asked about with this one first. */
+const WRITTEN = readFileSync(new URL('../forms/conditions.txt', import.meta.url), 'utf8')
+  .trim()
+  .split('\n');
+
+test.each(WRITTEN)('%s', (line) => {
+  const [, name, how, id] = /^(.+) ([=?]) (\S+)$/.exec(line)!;
+  const found = resolveCondition(name!);
+  if (how === '=') expect(found).toMatchObject({ id });
+  else expect('nearest' in found && found.nearest[0]).toBe(RULEBOOK.condition(id!).name);
 });

@@ -288,7 +288,7 @@ function otherPositions({ topic, positions }: NonNullable<Finding['house']>): st
 
 function Rule({ findings }: { findings: readonly Finding[] }) {
   const [first] = findings;
-  const onAsked = findings.find((finding) => finding.on === 'asked');
+  const onAsked = findings.find((finding) => finding.on !== 'chosen');
   const onChosen = findings.find((finding) => finding.on === 'chosen');
   if (!first) return null;
   return (
@@ -311,7 +311,7 @@ function Rule({ findings }: { findings: readonly Finding[] }) {
       {[onAsked, onChosen].map((finding) => {
         if (!finding) return null;
         const { words, unit, most, drawn } = measureWords(finding.measure, finding.value, finding.limit);
-        const name = `${words}, ${finding.on}`;
+        const name = `${words}, ${finding.on === 'chosen' ? 'chosen' : 'asked'}`;
         // A cue that stays is no fault of the chosen way; what broke a limit is.
         const fine = finding.on === 'chosen' && (finding.met || finding.level === 'watch');
         if (drawn)

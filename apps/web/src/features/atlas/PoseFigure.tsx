@@ -31,7 +31,7 @@ const HOW_FAR: readonly (readonly [share: number, words: string])[] = [
   [0.25, '¼'],
   [0.5, '½'],
   [0.75, '¾'],
-  [1, 'all'],
+  [1, 'all the way'],
 ];
 
 /** What the numbers say about props that do not reach: a book under the feet, or more height. */

@@ -48,24 +48,31 @@ function rowsOf({
     ['On one leg', `${oneLeg.value} s`, oneLeg],
     ['Up from the floor', FLOOR[fromFloor.value], fromFloor],
     ['Arms reach behind', `${reachBehind.value}°`, reachBehind],
-    ...RANGES.map(([joint, what]): [string, string, Ability<unknown>] => [
-      what,
-      `${ranges[joint].value}°`,
-      ranges[joint],
-    ]),
+    ...rangeRows(ranges),
     ['Practice', PRACTICE[practice.value]!, practice],
   ];
 }
 
 /** Joints whose neighbours make up for them, as they are measured. */
 const RANGES: readonly (readonly [joint: GivingJoint, what: string])[] = [
-  ['hipFlexion', 'Hips bend'],
-  ['hipFlexionWithKneeStraight', 'A straight leg lifts'],
-  ['hipExtension', 'The leg goes back'],
-  ['shoulderFlexion', 'Arms lift'],
-  ['ankleFlexion', 'The foot bends up'],
-  ['thoracicTwist', 'The chest turns'],
+  ['hipFlexion', 'hips bend'],
+  ['hipFlexionWithKneeStraight', 'a straight leg lifts'],
+  ['hipExtension', 'the leg goes back'],
+  ['shoulderFlexion', 'arms lift'],
+  ['ankleFlexion', 'the foot bends up'],
+  ['thoracicTwist', 'the chest turns'],
 ];
+
+/** How far joints go: those that were measured together, and those that are assumed. */
+function rangeRows(ranges: Known['ranges']): [string, string, Ability<unknown>][] {
+  return (['measured', 'norm'] as const).flatMap((from): [string, string, Ability<unknown>][] => {
+    const of = RANGES.filter(([joint]) => ranges[joint].from === from);
+    const said = of.map(([joint, what]) => `${what} ${ranges[joint].value}°`).join(', ');
+    return of.length
+      ? [[from === 'measured' ? 'Joints, measured' : 'Joints', said, ranges[of[0]![0]]]]
+      : [];
+  });
+}
 
 const FLOOR: Readonly<Record<Known['fromFloor']['value'], string>> = {
   alone: 'alone',

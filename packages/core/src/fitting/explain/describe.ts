@@ -14,7 +14,7 @@ import type { LaneStep, Draft, Finding, PropUse, Then, WayTaken } from '../types
 import type { Passage } from '../ways/index.js';
 import { asFarAs } from './asFarAs.js';
 import { saidWith } from './cues.js';
-import { allowedBy, finding, findingsFor } from './findings.js';
+import { allowedBy, asked, finding, findingsFor } from './findings.js';
 import { judgeAsked, trialOf } from './trial.js';
 
 /**
@@ -77,7 +77,7 @@ function withSecondSide(first: Draft, second: Draft): Draft {
 /** Which rule tells the sides apart. */
 function whyDiffer(first: Draft, second: Draft): string {
   const found = (entry: Draft): Finding[] =>
-    entry.findings.filter(({ level, on }) => level !== 'watch' && on === 'asked');
+    entry.findings.filter(({ level, on }) => level !== 'watch' && on !== 'chosen');
   const has = (list: Finding[], { rule }: Finding): boolean => list.some((other) => other.rule === rule);
   const only = [
     ...found(first).filter((one) => !has(found(second), one)),
@@ -289,6 +289,6 @@ export function sitOut(lane: LaneTable, ask: Ask, step: Step): Draft {
     cost: 0,
     cues: staged.stopped ? ['Sits out today.'] : ['Rest here, or follow the breath.'],
     alternatives: [],
-    findings: judgeAsked(lane, ask, ask.sides[0]).map((breach) => finding(breach, 'asked', met(breach))),
+    findings: judgeAsked(lane, ask, ask.sides[0]).map((breach) => asked(breach, met(breach))),
   };
 }

@@ -1,3 +1,4 @@
+import { ABILITY } from '../../rules/abilityGate.js';
 import { positionOf } from '../../rules/houseView.js';
 import { judge, standing, type Breach, type Trial } from '../../rules/judge.js';
 import type { ActiveRule } from '../../rules/stagePerson.js';
@@ -26,6 +27,10 @@ export const finding = (
   ...(rule.changed ? { changed: rule.changed } : {}),
 });
 
+/** What the asked way breaks: a rule, or what the person can do. */
+export const asked = (breach: Breach, met: boolean): Finding =>
+  finding(breach, breach.condition === ABILITY ? 'ability' : 'asked', met);
+
 /** Rules that the asked way breaks, each beside how the chosen way stands; then what is watched. */
 export function findingsFor(
   lane: LaneTable,
@@ -46,7 +51,7 @@ export function findingsFor(
   for (const breach of asWritten && !ask.pin ? [] : judgeAsked(lane, ask, side)) {
     const now = standing(breach, chosen.trial, ranges);
     const answered = !now.broken || (breach.rule.level === 'need' && breach.rule.adds !== undefined);
-    if (!asWritten) findings.push(finding(breach, 'asked', answered));
+    if (!asWritten) findings.push(asked(breach, answered));
     findings.push(finding(now, 'chosen', answered));
   }
   for (const breach of [...chosen.added, ...chosen.watches] as Breach[]) {

@@ -41,7 +41,7 @@ const SHARE_WORDS: Readonly<Record<number, string>> = {
   0.75: 'three quarters of the way',
 };
 
-/** A variant as it is done part of its way: all else is the variant's. */
+/** A variant as it is done part of its way. What is said of the end of it is not said here; all else is the variant's. */
 export function partVariant(
   { grows, ...variant }: Variant,
   { share, from, to, hands, props = variant.props }: PartData,
@@ -53,6 +53,7 @@ export function partVariant(
     name: `${variant.name}, ${SHARE_WORDS[share]!}`,
     words: [],
     props,
+    cues: [],
     partOf: { variant: variant.id, share, by, how, from, to, ...(hands === undefined ? {} : { hands }) },
   };
 }
