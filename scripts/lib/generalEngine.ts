@@ -37,6 +37,7 @@ function conditionOf(bound: Bound, limb: LimbSide | undefined): NestedCondition 
   if ('still' in bound) return { fact: 'moving', operator: 'equal', value: false };
   if ('purposeNot' in bound) return { fact: 'action', operator: 'notIn', value: bound.purposeNot };
   if ('skillOver' in bound) return { fact: 'skill', operator: 'greaterThan', value: bound.skillOver };
+  if ('unhelped' in bound) return { fact: 'helped', operator: 'notEqual', value: bound.unhelped };
   if ('familyNot' in bound) return { fact: 'family', operator: 'notIn', value: bound.familyNot };
   return { fact: 'levelChange', operator: 'equal', value: true };
 }

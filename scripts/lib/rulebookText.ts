@@ -34,6 +34,7 @@ function boundText(bound: Bound): string {
   if ('purposeNot' in bound) return `purpose other than ${bound.purposeNot.join(', ')}`;
   if ('familyNot' in bound) return `family other than ${bound.familyNot.join(', ')}`;
   if ('skillOver' in bound) return `practice over ${bound.skillOver}, of 4`;
+  if ('unhelped' in bound) return `the ${bound.unhelped} not lifted by the hands`;
   if ('floorWay' in bound) return 'a way to the floor or from it';
   return 'a change of level';
 }

@@ -9,6 +9,12 @@ const linked = { breath: 'linked' } as const;
 
 /** Sitting with the right leg doing something, hands holding the seat. */
 const HOLDING_SEAT = bothAt(['palmMidR', [-6, 45, 22], { weight: 0.6 }]);
+/** Both hands round the right thigh, near the knee. */
+const UNDER_RIGHT_THIGH = [
+  ['palmMidR', 'kneeOutR', { gapCm: 7 }],
+  ['palmMidL', 'kneeInR', { gapCm: 7 }],
+] as const;
+const HANDS_AND_THIGHS = 'handR-thighR handL-thighR forearmR-thighR forearmL-thighR handR-handL forearmL-thighL handL-thighL';
 const SIT = bothAt(['sitR', [-4, null, null]]);
 
 export const chairWorkPoses: readonly Pose[] = [
@@ -216,6 +222,40 @@ export const chairWorkPoses: readonly Pose[] = [
     },
     mistakes: ['The back rounds with the lift.'],
     ladder: [
+      rung(
+        'chair-march.hands',
+        'the thigh lifted with both hands',
+        'hands|lifted|with both hands',
+        'chair',
+        stretching(0, 0),
+        [
+          vary(
+            CHAIR_FREE,
+            { shoulder: [34, 2, -20], elbow: 44, forearm: 40 },
+            { sided: true, at: [...UNDER_RIGHT_THIGH], free: 'legs arms', apart: HANDS_AND_THIGHS },
+          ),
+          {
+            ...vary(
+              CHAIR_FREE,
+              { hipR: [102, 4, 0], kneeR: 88, shoulder: [44, 2, -20], elbow: 58, forearm: 40 },
+              {
+                sided: true,
+                on: [
+                  ['seat', 'sit'],
+                  ['floor', 'soleL'],
+                ],
+                at: [...UNDER_RIGHT_THIGH],
+                free: 'legL arms',
+                apart: HANDS_AND_THIGHS,
+              },
+            ),
+            aim: [['kneeL', 'ankleL', [0, -1, 0], 0.5]],
+          },
+        ],
+        [30, 10],
+        ['Both hands under the thigh: they lift, the leg is carried.', 'Set the foot down softly.'],
+        { ...holding, ...linked, helped: 'leg' },
+      ),
       rung(
         'chair-march.chair',
         'on a chair',

@@ -31,6 +31,8 @@ const everywhere = (
     rung(`${id}.standing`, 'standing', 'standing', 'standing', sitting(0, 1), on(STAND), [turn, 8], cues, more),
   ];
 };
+/** Palms together on the midline. */
+const CLASPED = bothAt(['palmMidR', [null, null, 0.3], { weight: 0.8 }], ['wristR', [null, null, 2.6]]);
 const wave: Partial<Variant> = { breath: 'linked' };
 
 export const jointPoses: readonly Pose[] = [
@@ -481,6 +483,20 @@ export const jointPoses: readonly Pose[] = [
         [14, 14],
         ['Arms float up and over as you breathe in.', 'The floor tells how far: ribs stay down.'],
         { support: 'trunk', ...wave },
+      ),
+      rung(
+        'arm-raise.clasped',
+        'hands clasped, one arm lifts the other',
+        'clasped|helped|hands clasped',
+        'chair',
+        sitting(0, 0),
+        [
+          vary(CHAIR_FREE, { shoulder: [26, -10, -35], elbow: 62, forearm: 55 }, { at: CLASPED, free: 'legs arms', apart: 'handR-handL' }),
+          vary(CHAIR_FREE, { shoulder: [96, -16, -10], elbow: 18, forearm: 60 }, { at: CLASPED, free: 'legs arms', apart: 'handR-handL' }),
+        ],
+        [55, 10],
+        ['Clasp the hands: the stronger arm lifts the other, to the height of the shoulders.', 'Only as far as nothing pinches.'],
+        { ...chair, ...wave, helped: 'arm' },
       ),
       ...everywhere(
         'arm-raise',

@@ -132,6 +132,8 @@ export interface Judged {
   support: 'none' | 'hand' | 'trunk';
   /** Practice it takes, 0 to 4. */
   skill: number;
+  /** A limb that the hands lift. */
+  helped?: 'arm' | 'leg';
 }
 
 const OTHER_SIDE = { Right: 'Left', Left: 'Right' } as const;

@@ -191,6 +191,8 @@ export interface Variant {
   skill?: 0 | 1 | 2 | 3 | 4;
   /** The person leans her trunk on something (wall, chair back, bolster) or holds it: balance is helped. */
   support: 'none' | 'hand' | 'trunk';
+  /** A limb that the hands lift: it need not lift itself. */
+  helped?: 'arm' | 'leg';
   /** One leg at a time in a pose without sides, changed half way through: both are judged. */
   alternates?: true;
   cues: readonly string[];

@@ -88,7 +88,7 @@ function makeRules(
   };
   const rules: Rule[] = [];
   const strength = (
-    { muscle, does, freeOnChair }: Gated,
+    { muscle, part, does, freeOnChair }: Gated,
     { value, says }: { value: number; says: string },
     evidence: Evidence,
     side: LimbSide | undefined,
@@ -98,7 +98,11 @@ function makeRules(
     const limb = side ? `${side === 'Right' ? 'right' : 'left'} side: ` : '';
     const holds = youngHolds(muscle) * value;
     const over = (share: number): Bound => ({ measure, over: tenths(holds * share) });
-    const where: readonly Bound[] = freeOnChair ? [{ levelNot: ['chair'] }] : [];
+    const where: readonly Bound[] = [
+      ...(freeOnChair ? [{ levelNot: ['chair'] } satisfies Bound] : []),
+      // A limb that is lifted by the hands does nothing itself.
+      ...(side ? [{ unhelped: part === 'legs' ? 'leg' : 'arm' } satisfies Bound] : []),
+    ];
     const nearlyAll = `${capital(`${limb}${does}`)}: asks nearly all the strength there is, ${says}:`;
     rules.push(
       {

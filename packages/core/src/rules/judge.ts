@@ -143,6 +143,13 @@ function read(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbS
       value: trial.skill,
       limit: bound.skillOver,
     };
+  if ('unhelped' in bound)
+    return {
+      bites: trial.helped !== bound.unhelped,
+      measure: 'helped',
+      value: trial.helped ?? 'none',
+      limit: `${bound.unhelped} lifted by the hands`,
+    };
   // A pose is no way between levels: ways are held against rules by themselves.
   if ('floorWay' in bound)
     return { bites: false, measure: 'floorWay', value: trial.level, limit: 'with something to hold' };

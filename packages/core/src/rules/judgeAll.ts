@@ -61,6 +61,8 @@ function testsOf(
   if ('purposeNot' in bound)
     return [{ column: at('action'), bits: ALL_BITS & ~bitsOf('action', bound.purposeNot) }];
   if ('skillOver' in bound) return [{ column: at('skill'), over: bound.skillOver }];
+  if ('unhelped' in bound)
+    return [{ column: at('helped'), bits: ALL_BITS & ~bitsOf('helped', [bound.unhelped]) }];
   if ('floorWay' in bound) return [{ column: at('floorWay'), over: 0 }];
   if ('familyNot' in bound)
     return [{ column: at('family'), bits: ALL_BITS & ~bitsOf('family', bound.familyNot) }];

@@ -16,6 +16,7 @@ export const COLUMN_WORDS = {
   level: LEVELS,
   breath: ['natural', 'linked', 'slow', 'held', 'rapid'] satisfies Breath[],
   support: ['none', 'hand', 'trunk'] satisfies Judged['support'][],
+  helped: ['none', 'arm', 'leg'] satisfies ('none' | NonNullable<Judged['helped']>)[],
   action: [
     'open',
     'strengthen',
@@ -47,6 +48,7 @@ const EXTRA = [
   'level',
   'breath',
   'support',
+  'helped',
   'action',
   'family',
   'moving',
@@ -104,6 +106,7 @@ export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
     set('level', COLUMN_WORDS.level.indexOf(level));
     set('breath', COLUMN_WORDS.breath.indexOf(breath));
     set('support', COLUMN_WORDS.support.indexOf(support));
+    set('helped', COLUMN_WORDS.helped.indexOf(shape.helped ?? 'none'));
     set('action', COLUMN_WORDS.action.indexOf(action));
     set('family', COLUMN_WORDS.family.indexOf(family));
     set('moving', Number(moving));
@@ -141,7 +144,7 @@ export function measureTable(
   const breath = breathSeconds(person, 'natural', on);
   const key = [person.heightCm, build, breath, held, rangesKey(ranges), parts].join('|');
   const shapeOf = (pose: Pose, variant: Variant): Shape => {
-    const { level, breath, support } = variant;
+    const { level, breath, support, helped } = variant;
     const seconds = pose.hold[held] * countSeconds(pose, breath, person, on);
     return {
       measures: catalogue.measures(variant.id, person.heightCm, build, ranges),
@@ -149,6 +152,7 @@ export function measureTable(
       breath,
       support,
       skill: skillOf(variant),
+      ...(helped ? { helped } : {}),
       action: pose.purposes[0].action,
       family: pose.family,
       moving: pose.hold.unit === 'rounds',

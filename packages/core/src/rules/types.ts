@@ -54,6 +54,8 @@ export type Bound =
   | { skillOver: number }
   /** On the way between the floor and what is above it. */
   | { floorWay: true }
+  /** A limb that lifts itself, and is not lifted by the hands. */
+  | { unhelped: 'arm' | 'leg' }
   /** Held, not moving. */
   | { still: true };
 

@@ -7,6 +7,7 @@ export type Satisfies =
   | 'shorter hold'
   | 'other breath'
   | 'support'
+  | 'lifted by the hands'
   | 'other level'
   | 'another pose'
   | 'keep moving'
@@ -26,6 +27,7 @@ export function waysToSatisfy({ all, adds, level }: Rule): Satisfies[] {
     else if ('breath' in bound) ways.add('other breath');
     else if ('support' in bound) ways.add('support');
     else if ('level' in bound || 'levelNot' in bound) ways.add('other level');
+    else if ('unhelped' in bound) ways.add('lifted by the hands');
     else if ('still' in bound) ways.add('keep moving');
     else if ('levelChange' in bound) ways.add('slowly');
     else if ('measure' in bound) {

@@ -1,4 +1,5 @@
 /** What people can do: norms at their edges, what is told before what is read, and more never opening less. */
+import { one } from '../fitting/one.js';
 import fc from 'fast-check';
 import {
   abilitiesOf,
@@ -220,4 +221,14 @@ test('what a pose asks of strength, in bands and ages', () => {
     band: 'hard',
   });
   expect(strengthAsked(BUILT_IN.measures('final-rest.flat', 165), norms)).toEqual([]);
+});
+
+test('a limb that does not move is lifted by the hands, where it can be', () => {
+  const given = (line: string, limbs: Record<string, string>): string =>
+    one(line, { can: { stand: true, limbs } }).variant;
+  expect(given('Knee lift, 6 rounds', { rightLeg: 'still' })).toBe('chair-march.hands');
+  expect(given('Arms up with the breath on a chair, 5 rounds', { leftArm: 'still' })).toBe(
+    'arm-raise.clasped',
+  );
+  expect(given('Knee lift, 6 rounds', {})).toBe('chair-march.chair');
 });

@@ -21,6 +21,7 @@ export function trialOf(
     breath: judged.breath,
     support: judged.support,
     skill: judged.skill,
+    ...(judged.helped ? { helped: judged.helped } : {}),
     holdSeconds,
     moving: pose.hold.unit === 'rounds',
     action: pose.purposes[0].action,

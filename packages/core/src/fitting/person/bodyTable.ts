@@ -117,6 +117,7 @@ function makeBody(catalogue: Catalogue, { person, build, abilities }: OneBody, o
         breath: variant.breath,
         support: variant.support,
         skill: skillOf(variant),
+        ...(variant.helped ? { helped: variant.helped } : {}),
       };
     });
   const outcomes = new Map<string, number>();
