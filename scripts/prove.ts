@@ -53,9 +53,9 @@ function prove(seed: number): Found {
       catalogue: BUILT_IN,
       rulebook: RULEBOOK,
     });
-    lanes.forEach(({ steps }, i) => {
+    lanes.forEach((lane, i) => {
       found.lanes++;
-      for (const what of brokenPromises(steps, fine[i]!, PROVE_DAY, BUILT_IN)) {
+      for (const what of brokenPromises(lane, fine[i]!, PROVE_DAY, BUILT_IN)) {
         const kind = what.split(':')[0]!;
         const known = (found.broken[kind] ??= { count: 0, first: `${what} ${JSON.stringify(fine[i])}` });
         known.count++;

@@ -227,7 +227,7 @@ export {
   readFitting,
   sayCost,
 } from './fitting/explain/index.js';
-export { asksAnew, asksMore } from './fitting/person/index.js';
+export { asksAnew, asksMore, asksMorePartway } from './fitting/person/index.js';
 export { fitClass, type FitInput } from './fitting/fitClass.js';
 export { createFitter, type Fitter, type FitterInput } from './fitting/fitter.js';
 export { similarity } from './fitting/person/index.js';

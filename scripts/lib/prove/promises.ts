@@ -2,11 +2,13 @@
 import {
   asksAnew,
   asksMore,
+  asksMorePartway,
   buildOf,
   ageOn,
   skillOf,
   type Catalogue,
   type Judged,
+  type Lane,
   type LaneStep,
   type Person,
   type Pose,
@@ -18,7 +20,7 @@ const WORTH_ROUNDS = 3;
 
 /** What of a lane breaks a promise, in a few words each; none where all are kept. */
 export function brokenPromises(
-  steps: readonly LaneStep[],
+  { steps, ranges }: Pick<Lane, 'steps' | 'ranges'>,
   person: Person,
   on: string,
   catalogue: Catalogue,
@@ -28,7 +30,7 @@ export function brokenPromises(
     const { variant } = catalogue.variant(id);
     const { level, breath, support } = variant;
     return {
-      measures: catalogue.measures(id, person.heightCm, build),
+      measures: catalogue.measures(id, person.heightCm, build, ranges),
       level,
       breath,
       support,
@@ -50,6 +52,11 @@ export function brokenPromises(
     if (asked.variant.level === 'chair' && taken.variant.level !== 'chair') say('leaves the chair');
     if (asked.pose === taken.pose) {
       const { ladder } = asked.pose;
+      const { partOf } = taken.variant;
+      if (partOf && asksMorePartway(judged(asked.variant.id), judged(taken.variant.id)))
+        say('part of the way asks more');
+      if (partOf && !(entry.asFarAs && entry.asFarAs.share >= partOf.share && entry.asFarAs.share < 1))
+        say('part of the way is not said');
       const isFuller = ladder.indexOf(taken.variant) > ladder.indexOf(asked.variant);
       if (isFuller && asksMore(judged(asked.variant.id), judged(taken.variant.id))) say('fuller asks more');
       continue;

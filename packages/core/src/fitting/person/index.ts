@@ -15,4 +15,4 @@ export { COUNTER_NEEDS } from './outcome.js';
 export { propsOf } from './propsOf.js';
 export { sidesOf } from './sidesOf.js';
 export { similarity } from './similarity.js';
-export { asksAnew, asksMore } from './asksMore.js';
+export { asksAnew, asksMore, asksMorePartway } from './asksMore.js';
