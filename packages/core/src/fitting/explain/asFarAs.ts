@@ -1,14 +1,13 @@
-import { betweenParts } from '../../poses/partway/tellPart.js';
+import { betweenParts, isEitherOr } from '../../poses/partway/tellPart.js';
 import type { Growth, PartOf } from '../../poses/types.js';
 import { isSoft } from '../../rules/isSoft.js';
-import { breaks, type Trial } from '../../rules/judge.js';
+import { breaks, limbsOf, quantityOf, type Trial } from '../../rules/judge.js';
+import type { ActiveRule } from '../../rules/stagePerson.js';
 import type { Side } from '../../side.js';
 import type { Ask, Candidate, LaneTable } from '../person/index.js';
 import type { AsFarAs } from '../types.js';
 import { trialOf } from './trial.js';
 
-/** How finely the share of the way is looked for. */
-const STEPS = 7;
 /** Nobody sees a pose that is done further than this from the whole of it. */
 const MOST = 0.9;
 /** A start with its joint bent by more than this, degrees, is counted from there: sitting, or a knee that is up. */
@@ -57,6 +56,35 @@ export function sayAsFar(part: PartOf, share: number): string {
   return `${does} ${shareWords(share)}${far}${rest}; ${keeps}.`;
 }
 
+/**
+ * How far between two shapes a rule holds that the further one breaks, 0 to 1: until the last of its bounds bites, on the
+ * limb where that is soonest. What is there or not is there at once.
+ */
+function heldUntil(
+  active: ActiveRule,
+  near: Trial,
+  further: Trial,
+  ranges: LaneTable['staged']['person']['ranges'],
+): number {
+  return Math.min(
+    ...limbsOf(active).map((limb) =>
+      Math.max(
+        0,
+        ...active.rule.all.map((bound) => {
+          if (!('measure' in bound)) return 0;
+          const from = quantityOf(bound.measure, near, ranges, limb);
+          const to = quantityOf(bound.measure, further, ranges, limb);
+          const limit = 'over' in bound ? bound.over : bound.under;
+          const bites = 'over' in bound ? from > limit : from < limit;
+          if (bites || isEitherOr(bound.measure)) return 0;
+          // A limb on which it never bites does not end it.
+          return ('over' in bound ? to > limit : to < limit) ? (limit - from) / (to - from) : 1;
+        }),
+      ),
+    ),
+  );
+}
+
 /** A part of a pose at the largest share of the way at which nothing is broken: between the parts that were solved. */
 export interface FoundAsFar {
   asFarAs: AsFarAs;
@@ -84,22 +112,19 @@ export function asFarAs(
   const far = isNext ? before : lane.body.catalogue.variant(part.variant).variant;
   const near = trialOf(lane, ask, row, holdSeconds, side);
   const further = trialOf(lane, ask, rowOf.get(far)!, holdSeconds, side);
-  const hard = lane.staged.rules.filter((active) => !isSoft(active));
   const { ranges } = lane.staged.person;
   const reach = (far.partOf?.share ?? 1) - part.share;
-  const at = (t: number): Trial => ({
-    ...near,
-    measures: t ? betweenParts(near.measures, further.measures, t) : near.measures,
-  });
-  let [low, high] = [0, Math.max(0, Math.min(1, (most - part.share) / reach))];
-  for (let i = 0; i < STEPS && high > low; i++) {
-    const middle = (low + high) / 2;
-    const trial = at(middle);
-    if (hard.some((active) => breaks(active, trial, ranges))) high = middle;
-    else low = middle;
-  }
-  const share = Math.floor((part.share + low * reach) * 100) / 100;
-  const trial = at(Math.max(0, (share - part.share) / reach));
+  const least = lane.staged.rules.reduce(
+    (share, active) => {
+      // What holds at both ends holds between them.
+      const bites = !isSoft(active) && breaks(active, further, ranges);
+      return bites ? Math.min(share, heldUntil(active, near, further, ranges)) : share;
+    },
+    Math.min(1, (most - part.share) / reach),
+  );
+  const share = Math.floor((part.share + Math.max(0, least) * reach) * 100) / 100;
+  const t = Math.max(0, (share - part.share) / reach);
+  const trial = t ? { ...near, measures: betweenParts(near.measures, further.measures, t) } : near;
   return {
     trial,
     asFarAs: {

@@ -20,6 +20,9 @@ const EITHER_OR: ReadonlySet<MeasureName> = new Set<MeasureName>([
   'met',
 ]);
 
+/** Whether a quantity is there or not, and never in between. */
+export const isEitherOr = (name: string): boolean => EITHER_OR.has(name as MeasureName);
+
 /** Measures that may be less than nothing. */
 const SIGNED: ReadonlySet<MeasureName> = new Set<MeasureName>(['headBelowHeart', 'balanceMargin']);
 
