@@ -1494,7 +1494,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'jumping back and forward',
         'jump|jump back',
         'standing',
-        strong(1, 3, { impact: 'jumping' }),
+        strong(2, 3, { impact: 'jumping' }),
         [
           vary(
             { ...STAND, face: [] },

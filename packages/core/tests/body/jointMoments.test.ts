@@ -138,6 +138,36 @@ test('who rests holds nothing: no muscle more than a fifth of what the young hol
       }
 });
 
+/** The share of what the young hold that a moment asks, the worse side. */
+const shareOf = (id: string, muscle: (typeof WORKING)[number]): number => {
+  const measures = measuresFor(id, 165) as Readonly<Record<string, number | undefined>>;
+  const values = ['', 'Right', 'Left'].map((side) => measures[`${muscle}Moment${side}`] ?? 0);
+  return Math.max(...values) / youngHolds(muscle);
+};
+const WORKING = [
+  'kneeExtensor',
+  'hipExtensor',
+  'hipFlexor',
+  'shoulderFlexor',
+  'elbowExtensor',
+  'trunkFlexor',
+] as const;
+
+test('what is declared of holding and of belly work is never less than the moments say', () => {
+  // It hangs in the end of its range.
+  const hangs = ['upward-facing-dog.chair'];
+  for (const { ladder } of POSES)
+    for (const { id, declared } of ladder) {
+      if (hangs.includes(id)) continue;
+      const most = Math.max(...WORKING.map((muscle) => shareOf(id, muscle)));
+      expect([id, declared.isometric >= [0.4, 0.4, 0.6].filter((from) => most >= from).length]).toEqual([
+        id,
+        true,
+      ]);
+      expect([id, declared.abdominalLoad >= (shareOf(id, 'trunkFlexor') >= 0.3 ? 2 : 0)]).toEqual([id, true]);
+    }
+});
+
 test('least squares that are not negative: started anywhere they come to the same', () => {
   const gram = [new Float64Array([4, 1, -2]), new Float64Array([1, 3, 0.5]), new Float64Array([-2, 0.5, 5])];
   const rhs = new Float64Array([1, -2, 3]);
