@@ -110,7 +110,7 @@ export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) 
       {gap && <p className="mt-2 rounded-lg bg-clay-wash p-3 font-semibold">{gap}</p>}
       <h2 className="mt-6 mb-2 text-xl">What it asks of a body</h2>
       <MeasureBars measures={side === 'left' ? mirrorMeasures(measures) : measures} />
-      <StrengthBands measures={measures} />
+      <StrengthBands measures={measures} spread={catalogue().measures(id, heightCm, build).momentSpread} />
       <p className="mt-2 text-sm text-soft">
         Tick: the usual range (AAOS 1965, neck Youdas 1992; wrist, knee and ankle as they are under load).
         About {variant.declared.met} METs ({variant.declared.metFrom}).

@@ -26,8 +26,15 @@ const ages = (middleTo?: number, carefulTo?: number): string => {
   return `most women ${to(middleTo)}, nine in ten ${to(carefulTo)}`;
 };
 
-/** What a pose asks of strength, with the ages to which people still have it. */
-export function StrengthBands({ measures }: { measures: Measures }) {
+/** From this difference on, % of body weight × height, the floor is worth a word: about a band. */
+const FLOOR_MATTERS = 1.5;
+
+/**
+ * What a pose asks of strength, with the ages to which people still have it.
+ *
+ * @param spread by how much that changes between a slippery floor and a mat that sticks
+ */
+export function StrengthBands({ measures, spread }: { measures: Measures; spread: number }) {
   const asked = strengthAsked(measures, RULEBOOK.norms);
   if (!asked.length) return null;
   const { citation } = RULEBOOK.sources[RULEBOOK.norms.strength.cite]!;
@@ -59,6 +66,12 @@ export function StrengthBands({ measures }: { measures: Measures }) {
           ))}
         </tbody>
       </table>
+      {spread >= FLOOR_MATTERS && (
+        <p className="mt-1">
+          The floor matters here: between a slippery one and a mat that sticks it can be a band easier or
+          harder.
+        </p>
+      )}
       <p className="mt-1 text-soft">
         For a moment, not for a long hold; men a quarter to a half more. {citation}, from memory.
       </p>

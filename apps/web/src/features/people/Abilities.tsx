@@ -68,9 +68,7 @@ function rangeRows(ranges: Known['ranges']): [string, string, Ability<unknown>][
   return (['measured', 'norm'] as const).flatMap((from): [string, string, Ability<unknown>][] => {
     const of = RANGES.filter(([joint]) => ranges[joint].from === from);
     const said = of.map(([joint, what]) => `${what} ${ranges[joint].value}°`).join(', ');
-    return of.length
-      ? [[from === 'measured' ? 'Joints, measured' : 'Joints', said, ranges[of[0]![0]]]]
-      : [];
+    return of.length ? [[from === 'measured' ? 'Joints, measured' : 'Joints', said, ranges[of[0]![0]]]] : [];
   });
 }
 
