@@ -32,3 +32,26 @@ test('what is not known is said to be assumed, is worth asking, and counts once 
   await expect(page.getByText('Left leg: weak')).toBeVisible();
   await expect(asked).toBeHidden();
 });
+
+test('only as far: said with its number, drawn as it is, and seen in the atlas', async ({ page }) => {
+  await page.goto('/classes');
+  await page.getByRole('link', { name: 'Thursday Mixed', exact: true }).click();
+  const fold = page.locator('[data-row]').filter({ hasText: 'Standing forward fold' });
+  await fold.getByRole('button', { name: /Perrin/ }).click();
+  const why = page.getByTestId('why');
+  await expect(
+    why.getByRole('heading', { name: /Standing forward fold, about .* of the way/ }),
+  ).toBeVisible();
+  await expect(
+    why.getByText(/^Fold .* of the way, \d+ of \d+ degrees at the hips.*; the back stays long\.$/),
+  ).toBeVisible();
+  await expect(why.getByRole('img', { name: /^Standing forward fold, .*, half way$/ })).toBeVisible();
+  await expectAccessible(page);
+
+  await page.goto('/atlas/standing-forward-fold');
+  const hips = page.getByText('Right hip bends').locator('..');
+  const bends = async (): Promise<number> => Number(/(\d+)°/.exec(await hips.innerText())![1]);
+  await expect.poll(bends).toBeGreaterThan(90);
+  await page.getByRole('group', { name: 'How far' }).getByRole('button', { name: '½' }).click();
+  await expect.poll(bends).toBeLessThan(60);
+});
