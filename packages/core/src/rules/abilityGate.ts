@@ -67,7 +67,9 @@ export function abilityRules(
   sources: Readonly<Record<string, Source>>,
 ): readonly Rule[] {
   const known = made.get(sources) ?? keep(made, sources, new Map<string, readonly Rule[]>());
-  const key = JSON.stringify([abilities, can.limbs]);
+  // How far joints go changes what is measured, and none of these rules.
+  const { ranges: _ranges, body: _body, ...own } = abilities;
+  const key = JSON.stringify([own, can.limbs]);
   return known.get(key) ?? keep(known, key, makeRules(abilities, { can }, sources), MADE_MOST);
 }
 

@@ -164,7 +164,7 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
     rules.push({ rule, condition: ABILITY });
   enforce(rulebook.viewRules, facts, 'view');
   for (const [range, degrees] of Object.entries(person.ranges))
-    rules.push({ rule: rangeRule(range, degrees), condition: 'own-limits' });
+    for (const rule of rangeRules(range, degrees)) rules.push({ rule, condition: 'own-limits' });
   person.limits.forEach((limit, i) => {
     if (lasts(limit.until, on))
       rules.push({
@@ -265,20 +265,35 @@ const NEIGHBOURS_GIVE: Readonly<Record<string, number>> = {
   ankleFlexion: 10,
 };
 
-/** A person's own measured range as a limit. */
-const rangeRule = (range: string, degrees: number): Rule => ({
-  id: `own.${range}`,
-  level: 'limit',
-  all: [
+/** A person's own measured range: a watch where its neighbours go along, and a limit beyond that. */
+function rangeRules(range: string, degrees: number): Rule[] {
+  const measure = range as 'neckFlexion';
+  const gives = NEIGHBOURS_GIVE[range.replace(/(Right|Left)$/, '')];
+  const reason = `Own range: ${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees.`;
+  const limit: Rule = {
+    id: `own.${range}`,
+    level: 'limit',
+    all: [{ measure, over: degrees + (gives ?? 0) }],
+    said: degrees,
+    reason,
+    evidence: MEASURED,
+  };
+  if (gives === undefined) return [limit];
+  return [
+    limit,
     {
-      measure: range as 'neckFlexion',
-      over: degrees + (NEIGHBOURS_GIVE[range.replace(/(Right|Left)$/, '')] ?? 0),
+      id: `own.${range}-goes-along`,
+      level: 'watch',
+      all: [
+        { measure, over: degrees },
+        { measure, under: degrees + gives },
+      ],
+      cue: 'Only as far as it goes by itself; what lies next to it goes along.',
+      reason,
+      evidence: MEASURED,
     },
-  ],
-  said: degrees,
-  reason: `Own range: ${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees.`,
-  evidence: MEASURED,
-});
+  ];
+}
 
 /** A person's own limit as a rule. */
 function limitRule({ kind: id, side, most, by, until, why }: OwnLimit, i: number, rulebook: Rulebook): Rule {

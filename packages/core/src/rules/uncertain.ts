@@ -49,12 +49,12 @@ function widened(rule: Rule): readonly Rule[] {
   const others = rule.all.filter((_, i) => i !== at);
   const bounds = (...own: readonly Bound[]): Rule['all'] => [...own, ...others] as unknown as Rule['all'];
   return [
-    { ...rule, said: bound.over, all: bounds({ measure: bound.measure, over: most }) },
+    { ...rule, said: rule.said ?? bound.over, all: bounds({ measure: bound.measure, over: most }) },
     {
       ...rule,
       id: `${rule.id}-near`,
       level: 'watch',
-      said: bound.over,
+      said: rule.said ?? bound.over,
       all: bounds(bound, { measure: bound.measure, under: most + NEXT }),
       cue: 'No further than it is comfortable today.',
       reason: `Just at its limit, by less than can be measured. ${rule.reason}`,
