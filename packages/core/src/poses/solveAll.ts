@@ -49,8 +49,9 @@ const drawnAmong = (heights: readonly string[]): ReadonlySet<string> => {
 };
 
 /**
- * Solutions as they are stored: with no more digits than mean something, and postures for every other height. What muscles hold beside weight and height is
- * as good as the same for children as for grown people of usual height, and is stored as theirs.
+ * Solutions as they are stored: with no more digits than mean something, and postures for every other height. What
+ * muscles hold beside weight and height is as good as the same for children as for grown people of usual height, and
+ * is stored as theirs.
  */
 export function compact(builds: StoredSolutions): StoredSolutions {
   const { adult } = builds;

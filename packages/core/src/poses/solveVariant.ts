@@ -20,8 +20,8 @@ export interface SolvedVariant {
 }
 
 /**
- * One stored solution: angles of each key frame (none where they are not kept), measures in `MEASURE_NAMES` order, the worst unmet
- * contact.
+ * One stored solution: angles of each key frame (none where they are not kept), measures in `MEASURE_NAMES` order,
+ * the worst unmet contact.
  */
 interface Stored {
   postures: number[][];

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { asksMorePartway } from '../../src/fitting/person/asksMore.js';
 import { partId } from '../../src/poses/partway/parts.js';
-import { BUILT_IN, POSES, type LaneStep } from '../builtIn.js';
+import { BUILT_IN, handover, POSES, type LaneStep } from '../builtIn.js';
 import { fit, one } from './one.js';
 
 const GROWING = POSES.filter(({ ladder, usual }) => ladder.find(({ id }) => id === usual)!.grows);
@@ -63,6 +63,14 @@ test('more range never takes one less far', () => {
   expect(shares).toEqual([...shares].sort((a, b) => a - b));
   expect(shares[0]).toBeGreaterThan(0);
   expect(shares.at(-1)).toBe(1);
+});
+
+test('another teacher reads how far on the handover sheet', () => {
+  const fitting = fit('- Standing forward fold, 4 breaths', [{ conditions: ['high-blood-pressure'] }]);
+  const [{ others }] = handover(fitting, BUILT_IN).sections[0]!.steps as [{ others: { says: string }[] }];
+  expect(others[0]!.says).toMatch(
+    /^fold about .* of the way, \d+ of 104 degrees at the hips, hands on the thighs; the back stays long/,
+  );
 });
 
 test('both sides go as far as the one that goes less far', () => {

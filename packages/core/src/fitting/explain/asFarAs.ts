@@ -57,8 +57,8 @@ export function sayAsFar(part: PartOf, share: number): string {
 }
 
 /**
- * How far between two shapes a rule holds that the further one breaks, 0 to 1: until the last of its bounds bites, on the
- * limb where that is soonest. What is there or not is there at once.
+ * How far between two shapes a rule holds that the further one breaks, 0 to 1: until the last of its bounds bites, on
+ * the limb where that is soonest. What is there or not is there at once.
  */
 function heldUntil(
   active: ActiveRule,

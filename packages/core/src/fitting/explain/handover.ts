@@ -106,12 +106,16 @@ const nameOf = (id: string, catalogue: Catalogue): string => {
 
 /** What someone does at a step in a word or two: the pose where it is another, the version, or the prop. */
 function saysWhat(
-  { verdict, variant: id, pose, askedPose, askedVariant, props }: LaneStep,
+  { verdict, asFarAs, variant: id, pose, askedPose, askedVariant, props }: LaneStep,
   catalogue: Catalogue,
 ): string {
   const { variant } = catalogue.variant(id);
   if (verdict === 'as-written') return 'as written';
   if (verdict === 'rest') return 'rests';
+  if (asFarAs) {
+    const says = asFarAs.says[0]!.toLowerCase() + asFarAs.says.slice(1).replace(/\.$/, '');
+    return asFarAs.of === askedVariant ? says : `${catalogue.variant(asFarAs.of).variant.name}: ${says}`;
+  }
   if (pose !== askedPose) return nameOf(id, catalogue);
   if (id !== askedVariant) return variant.name;
   const added = props.filter(

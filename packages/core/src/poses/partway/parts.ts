@@ -41,7 +41,7 @@ const SHARE_WORDS: Readonly<Record<number, string>> = {
   0.75: 'three quarters of the way',
 };
 
-/** A variant as it is done part of its way. What is said of the end of it is not said here; all else is the variant's. */
+/** A variant as it is done part of its way: what is said of the end of it is not said; all else is the variant's. */
 export function partVariant(
   { grows, ...variant }: Variant,
   { share, from, to, hands, props = variant.props }: PartData,
@@ -50,7 +50,7 @@ export function partVariant(
   return {
     ...variant,
     id: partId(variant.id, share),
-    name: `${variant.name}, ${SHARE_WORDS[share]!}`,
+    name: `${SHARE_WORDS[share]!} (${variant.name})`,
     words: [],
     props,
     cues: [],
