@@ -122,7 +122,8 @@ export function asFarAs(
     },
     Math.min(1, (most - part.share) / reach),
   );
-  const share = Math.floor((part.share + Math.max(0, least) * reach) * 100) / 100;
+  // In whole hundredths, and short of where a rule would break by the last digit of a number.
+  const share = Math.max(part.share, Math.floor((part.share + least * reach) * 100 - 1e-6) / 100);
   const t = Math.max(0, (share - part.share) / reach);
   const trial = t ? { ...near, measures: betweenParts(near.measures, further.measures, t) } : near;
   return {
