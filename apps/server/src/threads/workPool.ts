@@ -46,8 +46,9 @@ export class WorkPool implements BeforeApplicationShutdown {
       maxThreads: THREADS,
       idleTimeout: IDLE_FOR,
       resourceLimits: { maxOldGenerationSizeMb: this.limits.memoryMb },
-      // What a test run or a watcher gave the server's process is not for its threads.
-      execArgv: [],
+      // What a test run or a watcher gave the server's process is not for its threads. The pool tries to require the
+      // tasks before it imports them: where that is done while they are being linked, Node ends the whole process.
+      execArgv: ['--no-experimental-require-module'],
     });
     // A thread that ran out of memory says so to whoever asked; the pool starts another.
     this.pool.on('error', () => undefined);
