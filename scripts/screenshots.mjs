@@ -36,12 +36,12 @@ const why = async (page) => {
   await open('Thursday Mixed')(page);
   await page
     .locator('[data-row]')
-    .filter({ hasText: 'Downward-facing dog' })
+    .filter({ hasText: 'Standing forward fold' })
     .getByRole('button', { name: /Perrin/ })
     .click();
   await page
     .locator('[data-row]')
-    .nth(2)
+    .nth(12)
     .evaluate((row) => row.scrollIntoView());
 };
 const on = (title, link) => async (page) => {

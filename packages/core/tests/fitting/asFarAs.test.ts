@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { asksMorePartway } from '../../src/fitting/person/asksMore.js';
-import { partId } from '../../src/poses/partway/parts.js';
+import { PART_SHARES, partId } from '../../src/poses/partway/parts.js';
 import { BUILT_IN, handover, POSES, type LaneStep } from '../builtIn.js';
 import { fit, one } from './one.js';
 
@@ -42,10 +42,12 @@ test('it is the largest part: a little further something is broken, or it is nea
   fc.assert(
     fc.property(fc.integer({ min: 10, max: 22 }), (sideBend) => {
       const { asFarAs, measures } = one('Side bend standing, 3 breaths', { ranges: { sideBend } });
-      // Side bend of 26 degrees: three of them cannot be measured.
-      const expected = Math.min(0.9, (sideBend + 3) / 26);
-      expect(Math.abs(asFarAs!.share - expected)).toBeLessThan(0.03);
-      expect(measures.sideBend).toBeLessThanOrEqual(sideBend + 3.01);
+      // Side bend of 26 degrees. A part that was solved may be past it by less than can be measured, with a watch.
+      const { share } = asFarAs!;
+      expect(share).toBeGreaterThan(Math.min(0.9, sideBend / 26) - 0.03);
+      expect(measures.sideBend).toBeLessThanOrEqual(
+        sideBend + (PART_SHARES.includes(share as 0.5) ? 3.01 : 0.01),
+      );
     }),
     { numRuns: 12 },
   );

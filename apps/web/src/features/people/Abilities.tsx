@@ -102,10 +102,10 @@ export function Abilities({
           <tbody>
             {rowsOf(abilities).map(([what, how, ability]) => (
               <tr key={what} className="border-b border-line align-top last:border-0">
-                <th scope="row" className="px-4 py-2 font-semibold">
+                <th scope="row" className="px-4 py-2 font-semibold sm:w-56">
                   {what}
                 </th>
-                <td className="px-4 py-2">{how}</td>
+                <td className="px-4 py-2 sm:w-80">{how}</td>
                 <td className={`px-4 py-2 ${ability.from === 'norm' ? 'text-soft' : ''}`}>
                   {HOW[ability.from]}: {ability.says}
                   {ability.cite && staging.rulebook.sources[ability.cite] && (

@@ -2,6 +2,7 @@ import { betweenParts, isEitherOr } from '../../poses/partway/tellPart.js';
 import type { Growth, PartOf } from '../../poses/types.js';
 import { isSoft } from '../../rules/isSoft.js';
 import { breaks, limbsOf, quantityOf, type Trial } from '../../rules/judge.js';
+import { isNear } from '../../rules/uncertain.js';
 import type { ActiveRule } from '../../rules/stagePerson.js';
 import type { Side } from '../../side.js';
 import type { Ask, Candidate, LaneTable } from '../person/index.js';
@@ -74,7 +75,7 @@ function heldUntil(
           if (!('measure' in bound)) return 0;
           const from = quantityOf(bound.measure, near, ranges, limb);
           const to = quantityOf(bound.measure, further, ranges, limb);
-          const limit = 'over' in bound ? bound.over : bound.under;
+          const limit = 'over' in bound ? (active.rule.said ?? bound.over) : bound.under;
           const bites = 'over' in bound ? from > limit : from < limit;
           if (bites || isEitherOr(bound.measure)) return 0;
           // A limb on which it never bites does not end it.
@@ -117,7 +118,8 @@ export function asFarAs(
   const least = lane.staged.rules.reduce(
     (share, active) => {
       // What holds at both ends holds between them.
-      const bites = !isSoft(active) && breaks(active, further, ranges);
+      // Nobody is sent into what cannot be measured any more, either.
+      const bites = (!isSoft(active) || isNear(active.rule)) && breaks(active, further, ranges);
       return bites ? Math.min(share, heldUntil(active, near, further, ranges)) : share;
     },
     Math.min(1, (most - part.share) / reach),
