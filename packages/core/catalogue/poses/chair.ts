@@ -197,7 +197,7 @@ export const chairPoses: readonly Pose[] = [
         'chair',
         stretching(0, 0),
         {
-          posture: { ...CHAIR_LEGS, side: 24, neckSide: 6, shoulderR: [0, 25, 0], elbowR: 10, shoulderL: [60, 74, 40], elbowL: 140, forearmL: 40 },
+          posture: { ...CHAIR_LEGS, side: 24, neckSide: 6, shoulderR: [0, 25, 0], elbowR: 50, shoulderL: [60, 74, 40], elbowL: 140, forearmL: 40 },
           on: SEATED,
           at: [
             ['sitR', [-6, null, null]],
@@ -206,7 +206,7 @@ export const chairPoses: readonly Pose[] = [
             ['palmMidL', 'headBack', { gapCm: 4, weight: 0.6 }],
           ],
           face: [['pelvis', ACROSS, ACROSS]],
-          free: 'legs arms side',
+          free: 'legs arms',
           apart: 'handL-head forearmL-head upperArmL-head',
         },
         [66, 12],

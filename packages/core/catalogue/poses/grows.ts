@@ -64,6 +64,7 @@ export const GROWS: Readonly<Record<string, Grows>> = {
   'warrior-one.chair': { from: { shoulder: [10, 8, 0] }, by: 'shoulderR.0', how: 'arm-lift' },
   // Side bends
   'side-bend.chair-hands-down': SIDE_BEND,
+  'side-bend.chair-behind-head': SIDE_BEND,
   'side-bend.chair': { ...SIDE_BEND, hands: 'hang' },
   'side-bend.standing': SIDE_BEND,
   'side-bend.cross-legged': SIDE_BEND,
@@ -118,8 +119,8 @@ export const GROWS: Readonly<Record<string, Grows>> = {
   // Back bends
   'locust.full': LOCUST,
   'camel.hands-on-hips': CAMEL,
-  'cat-cow.chair': { from: CHAIR_FREE, by: 'lumbar', how: 'back-bend' },
-  'cat-cow.all-fours': { from: TABLE, by: 'lumbar', how: 'back-bend' },
+  'cat-cow.chair': { from: CHAIR_FREE, by: 'lumbar', how: 'wave' },
+  'cat-cow.all-fours': { from: TABLE, by: 'lumbar', how: 'wave' },
   'bridge.feet-away': BRIDGE,
   'bridge.full': BRIDGE,
   'bridge-pulse.roll': PULSE,

@@ -119,6 +119,7 @@ export type Growth =
   | 'fold'
   | 'twist'
   | 'back-bend'
+  | 'wave'
   | 'side-bend'
   | 'knee-bend'
   | 'lunge'

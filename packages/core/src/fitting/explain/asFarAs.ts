@@ -29,6 +29,7 @@ const SAYS: Readonly<Record<Growth, readonly [does: string, where: string, keeps
   fold: ['Fold', 'at the hips', 'the back stays long'],
   twist: ['Turn', 'of the breastbone to the side', 'the low back stays long'],
   'back-bend': ['Lift the breastbone', 'in the low back', 'the low back stays long'],
+  wave: ['Round and hollow', 'in the low back', 'the breath leads'],
   'side-bend': ['Lean over', 'of side bend', 'both sides stay long'],
   'knee-bend': ['Bend the knee', 'at the knee', 'the breath stays easy'],
   lunge: ['Sink', 'at the back hip', 'the low back stays long'],
