@@ -58,7 +58,7 @@ const sidesOf = (shape: Shape): readonly ('R' | 'L')[] => (shape.symmetric ? ['R
 
 /** The joint that says how far it is; on both sides where both go the same way. */
 function joints({ by }: Grows, start: SolvedShape, full: SolvedShape): readonly string[] {
-  const other = by.replace(/^(hip|raise|shoulder|knee)R/, '$1L');
+  const other = by.replace(/^(hip|shoulder|knee)R/, '$1L');
   if (other === by || full.shape.symmetric) return [by];
   const gap = (joint: string, of: SolvedShape): number => jointAngle(of.posture, of.body, joint);
   const alike =
@@ -241,11 +241,9 @@ export function partwayShape(grows: Grows, start: SolvedShape, full: SolvedShape
   const words = full.shape.free.split(' ');
   const armsRest = letGo.size > 0 || (!armsFollow && !placesHands(full.shape));
   const free = (armsRest ? words.filter((word) => !OF_ARM_JOINTS.test(word)) : words).join(' ');
-  const [limiting] = grows.by.split('.');
-  const solvable = /^(hip|knee|shoulder|lumbar|thorax|side|twist|neck)/.test(grows.by)
-    ? limiting!.replace(/^(raise)/, 'hip')
-    : '';
-  const isMidline = /^(lumbar|thorax|side|twist|neck)/.test(grows.by);
+  const [limiting] = grows.by.split('.') as [string];
+  // What is solved on the right alone is told without a side.
+  const limitingFree = full.shape.symmetric ? limiting.replace(/[RL]$/, '') : limiting;
   return {
     posture,
     raised,
@@ -257,7 +255,7 @@ export function partwayShape(grows: Grows, start: SolvedShape, full: SolvedShape
       ...targetsBetween(full.shape, start.body, full.body, t, letGo),
       touch: (full.shape.touch ?? []).filter(([name]) => !(letGo.size && OF_HAND.test(name))),
       bounds,
-      free: `${free} ${isMidline || !full.shape.symmetric ? solvable : solvable.replace(/[RL]$/, '')}`,
+      free: `${free} ${limitingFree}`,
       ...(letGo.size ? { withoutArms: true as const } : {}),
     },
   };
