@@ -56,7 +56,7 @@ export function quantityOf(
 }
 
 /** Whether a bound bites: a comparison, nothing made. Says the same as {@link read}. */
-function bites(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbSide): boolean {
+export function bites(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbSide): boolean {
   if ('measure' in bound) {
     const value = quantityOf(bound.measure, trial, ranges, limb);
     return 'over' in bound ? value > bound.over : value < bound.under;

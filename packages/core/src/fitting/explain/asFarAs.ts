@@ -1,7 +1,8 @@
 import { betweenParts, isEitherOr } from '../../poses/partway/tellPart.js';
 import type { Growth, PartOf } from '../../poses/types.js';
 import { isSoft } from '../../rules/isSoft.js';
-import { breaks, limbsOf, quantityOf, type Trial } from '../../rules/judge.js';
+import { bites, limbsOf, quantityOf, type Trial } from '../../rules/judge.js';
+import type { Bound, LimbSide } from '../../rules/types.js';
 import { isNear } from '../../rules/uncertain.js';
 import type { ActiveRule } from '../../rules/stagePerson.js';
 import type { Side } from '../../side.js';
@@ -58,34 +59,46 @@ export function sayAsFar(part: PartOf, share: number): string {
   return `${does} ${shareWords(share)}${far}${rest}; ${keeps}.`;
 }
 
-/**
- * How far between two shapes a rule holds that the further one breaks, 0 to 1: until the last of its bounds bites, on
- * the limb where that is soonest. What is there or not is there at once.
- */
-function heldUntil(
-  active: ActiveRule,
-  near: Trial,
-  further: Trial,
-  ranges: LaneTable['staged']['person']['ranges'],
-): number {
-  return Math.min(
-    ...limbsOf(active).map((limb) =>
-      Math.max(
-        0,
-        ...active.rule.all.map((bound) => {
-          if (!('measure' in bound)) return 0;
-          const from = quantityOf(bound.measure, near, ranges, limb);
-          const to = quantityOf(bound.measure, further, ranges, limb);
-          const limit = 'over' in bound ? (active.rule.said ?? bound.over) : bound.under;
-          const bites = 'over' in bound ? from > limit : from < limit;
-          if (bites || isEitherOr(bound.measure)) return 0;
-          // A limb on which it never bites does not end it.
-          return ('over' in bound ? to > limit : to < limit) ? (limit - from) / (to - from) : 1;
-        }),
-      ),
-    ),
-  );
+type Ranges = LaneTable['staged']['person']['ranges'];
+
+/** Where on the way between two shapes a bound bites, 0 to 1: from, and to; nowhere where from is behind to. */
+function spanOf(
+  bound: Bound,
+  said: number | undefined,
+  [near, further]: readonly [Trial, Trial],
+  ranges: Ranges,
+  limb: LimbSide | undefined,
+): readonly [from: number, to: number] {
+  if (!('measure' in bound)) return bites(bound, near, ranges, limb) ? [0, 1] : [1, 0];
+  const limit = 'over' in bound ? (said ?? bound.over) : bound.under;
+  const sign = 'over' in bound ? 1 : -1;
+  const [from, to] = [near, further].map(
+    (trial) => sign * (quantityOf(bound.measure, trial, ranges, limb) - limit),
+  ) as [number, number];
+  if (from <= 0 && to <= 0) return [1, 0];
+  // What is there or not is there at once.
+  if ((from > 0 && to > 0) || isEitherOr(bound.measure)) return [0, 1];
+  const crossing = from / (from - to);
+  return to > 0 ? [crossing, 1] : [0, crossing];
 }
+
+/**
+ * How far between two shapes a rule holds, 0 to 1: until all of its bounds bite at once, on the limb where that is
+ * soonest. Neither end need break it: one thing may grow while another goes.
+ */
+const heldUntil = (active: ActiveRule, ends: readonly [Trial, Trial], ranges: Ranges): number =>
+  Math.min(
+    ...limbsOf(active).map((limb) => {
+      let [start, end] = [0, 1];
+      for (const bound of active.rule.all) {
+        const [from, to] = spanOf(bound, active.rule.said, ends, ranges, limb);
+        start = Math.max(start, from);
+        end = Math.min(end, to);
+        if (start >= end) return 1;
+      }
+      return start;
+    }),
+  );
 
 /** A part of a pose at the largest share of the way at which nothing is broken: between the parts that were solved. */
 export interface FoundAsFar {
@@ -117,12 +130,11 @@ export function asFarAs(
   const { ranges } = lane.staged.person;
   const reach = (far.partOf?.share ?? 1) - part.share;
   const least = lane.staged.rules.reduce(
-    (share, active) => {
-      // What holds at both ends holds between them.
-      // Nobody is sent into what cannot be measured any more, either.
-      const bites = (!isSoft(active) || isNear(active.rule)) && breaks(active, further, ranges);
-      return bites ? Math.min(share, heldUntil(active, near, further, ranges)) : share;
-    },
+    // Nobody is sent into what cannot be measured any more, either.
+    (share, active) =>
+      isSoft(active) && !isNear(active.rule)
+        ? share
+        : Math.min(share, heldUntil(active, [near, further], ranges)),
     Math.min(1, (most - part.share) / reach),
   );
   // In whole hundredths, and short of where a rule would break by the last digit of a number.
