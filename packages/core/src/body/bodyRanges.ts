@@ -1,14 +1,14 @@
 import { USUAL_RANGE } from './ranges.js';
 
-/** Joints whose neighbours make up for what they do not give, by the measure that reads them. Limbs come first. */
-export const GIVING_LIMB_JOINTS = [
+/** Joints whose neighbours make up for what they do not give, by the measure that reads them. */
+export const GIVING_JOINTS = [
   'hipFlexion',
   'hipFlexionWithKneeStraight',
   'hipExtension',
   'shoulderFlexion',
   'ankleFlexion',
+  'thoracicTwist',
 ] as const;
-export const GIVING_JOINTS = [...GIVING_LIMB_JOINTS, 'thoracicTwist'] as const;
 
 export type GivingJoint = (typeof GIVING_JOINTS)[number];
 

@@ -29,10 +29,7 @@ export interface Norms {
   };
   /** How people get up from the floor: most, and with something that makes it harder. */
   fromFloor: { cite: string; byAge: ByAge<{ middle: FromFloor; careful: FromFloor }> };
-  /**
-   * How far joints go whose neighbours make up for them, degrees: the middle, and what nine in ten have. Until the
-   * first age those of {@link USUAL_BODY}.
-   */
+  /** How far joints go whose neighbours make up for them, degrees: the middle, and what nine in ten have. */
   ranges: { cite: string; byAge: ByAge<{ middle: BodyRanges; careful: BodyRanges }> };
   /** How far an arm goes behind where a hand holds on to something, degrees. */
   reachBehind: { byAge: ByAge<{ middle: number; careful: number }> };

@@ -22,7 +22,7 @@ export const madeUp = (own: number, short: number, usual: number): number =>
   Math.max(0, own, Math.min(own + short, usual));
 
 /** What a shape asks of a joint beyond what it gives, degrees; of two limbs the more. */
-export const shortOf = (measures: Measures, ranges: BodyRanges, joint: GivingJoint): number =>
+const shortOf = (measures: Measures, ranges: BodyRanges, joint: GivingJoint): number =>
   Math.max(
     0,
     (joint === 'thoracicTwist'

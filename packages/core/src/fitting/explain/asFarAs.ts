@@ -116,7 +116,6 @@ export function asFarAs(
   ask: Ask,
   { row, variant, holdSeconds }: Candidate,
   side: Side | undefined,
-  most = MOST,
 ): FoundAsFar | undefined {
   const part = variant.partOf;
   if (!part) return undefined;
@@ -135,7 +134,7 @@ export function asFarAs(
       isSoft(active) && !isNear(active.rule)
         ? share
         : Math.min(share, heldUntil(active, [near, further], ranges)),
-    Math.min(1, (most - part.share) / reach),
+    Math.min(1, (MOST - part.share) / reach),
   );
   // In whole hundredths, and short of where a rule would break by the last digit of a number.
   const share = Math.max(part.share, Math.floor((part.share + least * reach) * 100 - 1e-6) / 100);
