@@ -82,6 +82,8 @@ export function makeCatalogue(data: CatalogueData): Catalogue {
     if (!found) throw new RangeError(`Variant "${id}" has not been solved: run npm run solve.`);
     return found;
   };
+  /** A part that a later catalogue does not have any more is told, and drawn, by the whole. */
+  const known = (id: string): string => (byId.has(id) ? id : id.split('~')[0]!);
   /** What a shape asks of the supple body of the catalogue. */
   const drawn = (id: string, heightCm: number, build: Build): Measures => {
     const key = `${id}|${heightCm}|${build}`;
@@ -99,15 +101,15 @@ export function makeCatalogue(data: CatalogueData): Catalogue {
     ...data,
     rows,
     variant(id) {
-      // A part that a later catalogue does not have any more is told by the whole.
-      const found = byId.get(id) ?? byId.get(id.split('~')[0]!);
+      const found = byId.get(known(id));
       if (!found) throw new RangeError(`No variant "${id}" in the catalogue.`);
       return found;
     },
     poseName: (id) => names.get(id) ?? id,
     measures: (id, heightCm, build = 'adult', ranges = USUAL_BODY) =>
-      inBody(drawn(id, heightCm, build), ranges),
-    postures(id, heightCm, build = 'adult') {
+      inBody(drawn(known(id), heightCm, build), ranges),
+    postures(asked, heightCm, build = 'adult') {
+      const id = known(asked);
       const isPart = byId.get(id)?.variant.partOf !== undefined;
       const found = solutionsOf(id, isPart ? 'adult' : build);
       // Parts are drawn as they were solved, on the props that were there.

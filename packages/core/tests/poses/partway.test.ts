@@ -110,5 +110,7 @@ test('how far is said with its share, its number and what is kept', () => {
 test('what does not grow is not done part of its way; a part that is gone is told by the whole', () => {
   expect(() => solvePartway(variantById('final-rest.flat').variant, 0.5)).toThrow(RangeError);
   expect(BUILT_IN.variant('final-rest.flat~50').variant.id).toBe('final-rest.flat');
+  expect(BUILT_IN.measures('final-rest.flat~50', 170)).toEqual(BUILT_IN.measures('final-rest.flat', 170));
+  expect(BUILT_IN.postures('final-rest.flat~50', 170)).toEqual(BUILT_IN.postures('final-rest.flat', 170));
   expect(() => BUILT_IN.variant('nothing~50')).toThrow(RangeError);
 });
