@@ -39,6 +39,7 @@ function conditionOf(bound: Bound, limb: LimbSide | undefined): NestedCondition 
   if ('skillOver' in bound) return { fact: 'skill', operator: 'greaterThan', value: bound.skillOver };
   if ('unhelped' in bound) return { fact: 'helped', operator: 'notEqual', value: bound.unhelped };
   if ('familyNot' in bound) return { fact: 'family', operator: 'notIn', value: bound.familyNot };
+  if ('poseNot' in bound) return { fact: 'pose', operator: 'notIn', value: bound.poseNot };
   return { fact: 'levelChange', operator: 'equal', value: true };
 }
 
@@ -85,6 +86,7 @@ export function factsOf(
       moving: pose.hold.unit === 'rounds',
       action: pose.purposes[0].action,
       family: pose.family,
+      pose: pose.id,
       levelChange: false,
     };
   });

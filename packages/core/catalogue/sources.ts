@@ -98,6 +98,23 @@ export const SOURCES = {
     citation: 'Springer and others 2007',
     found: 'On one leg with open eyes, mean of three: about 43 s to 39 years, 40, 37, 27 in the sixties, 15 in the seventies, 6 from 80.',
   },
+  'hughes-1996': {
+    citation: 'Hughes, Myers and Schenkman 1996',
+    found: 'Rising from a chair takes four tenths of the knee strength of the young, and nearly all of that of frail old people.',
+  },
+  'wang-2013': {
+    citation: 'Wang, Salem and others 2013 (YESS)',
+    found: 'Older people in standing poses: which asks most differs from joint to joint, and leaning on a wall or chair changes it; no limit is set.',
+  },
+  'cramer-2015': {
+    citation: 'Cramer and others 2015 and 2018',
+    found:
+      'In trials yoga does no more harm than other exercise; among reported injuries headstand, shoulder stand, lotus and forced ends of a movement stand out.',
+  },
+  'meah-2020': {
+    citation: 'Meah, Davies and Davenport 2020',
+    found: 'Of what is listed against exercise in pregnancy only part is carried by evidence; with most of it easy activity goes on as her team says.',
+  },
   'vellas-1997': { citation: 'Vellas and others 1997', found: 'Older people who stand on one leg for less than 5 s have more falls that injure.' },
   'brito-2012': {
     citation: 'Brito and others 2012',

@@ -148,6 +148,8 @@ const SIDE_SIT: Shape = {
   apart: 'thighR-thighL shankR-shankL thighL-shankR thighR-shankL footL-shankR footR-shankL footL-thighR',
 };
 const ON_SIDE: Shape = vary(SIDE, {}, { on: [['floor', 'trochanterL shoulderJL kneeOutL ankleOutL wristL palmR']] });
+/** On the back with the feet a little further away: knees that bend less roll, too. */
+const ON_BACK_FEET_AWAY = vary(BACK_KNEES, { hip: [42, 4, 0], knee: 80 }, { at: bothAt(['ankleR', [-80, null, 9], { weight: 0.3 }]) });
 const ON_SIDE_FLAT: Shape = {
   ...ON_SIDE,
   posture: { ...ON_SIDE.posture, shoulderL: [168, -5, 0], elbowL: 10, neckSide: -4 },
@@ -375,7 +377,7 @@ export const WAYS: readonly Way[] = [
     view: [30, 20],
     support: 'hand',
   }),
-  way('log-roll', 'side-lying', 'lying', [ON_SIDE_FLAT, BACK_KNEES], ['Knees together, roll in one piece.'], {
+  way('log-roll', 'side-lying', 'lying', [ON_SIDE_FLAT, ON_BACK_FEET_AWAY], ['Knees together, roll in one piece.'], {
     name: 'rolling in one piece',
     usual: true,
     seconds: 5,

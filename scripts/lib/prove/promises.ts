@@ -59,6 +59,8 @@ export function brokenPromises(
         say('part of the way is not said');
       const isFuller = ladder.indexOf(taken.variant) > ladder.indexOf(asked.variant);
       if (isFuller && asksMore(judged(asked.variant.id), judged(taken.variant.id))) say('fuller asks more');
+      if (!partOf && asksAnew(judged(asked.variant.id), judged(taken.variant.id)))
+        say('rung asks for something new');
       continue;
     }
     if (asksAnew(judged(asked.variant.id), judged(taken.variant.id))) say('asks for something new');

@@ -458,7 +458,7 @@ export const chairPoses: readonly Pose[] = [
         },
         [48, 14],
         ['Strap round the ankle, draw it up a little.', 'It replaces ankle on knee.'],
-        { props: [CHAIR, { kind: 'strap', through: ['palmMidR', 'ankleR', 'palmMidL'], where: 'round the ankle' }] },
+        { props: [CHAIR, { kind: 'strap', through: ['palmMidR', 'ankleR', 'palmMidL'], where: 'round the ankle' }], helped: 'leg' },
       ),
       {
         id: 'figure-four.ankles-crossed',
@@ -512,7 +512,8 @@ export const chairPoses: readonly Pose[] = [
         ],
         view: [48, 14],
         declared: stretching(0, 1),
-        cues: ['Ankle on the other thigh, foot awake.', 'Stay tall; it is enough when you feel the outer hip.'],
+        helped: 'leg',
+        cues: ['Ankle on the other thigh, lifted there with both hands if need be.', 'Stay tall; it is enough when you feel the outer hip.'],
       },
     ],
   },

@@ -1,6 +1,6 @@
 import { type Shape, type Pose, type Variant, blankets, block, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { BACK_FLAT, BACK_KNEES, CHAIR_FREE, CHAIR_HANDS, CROSSED, CROSSED_FREE, KNEEL, STAFF, STAND } from './bases.js';
-import { CHAIR, resting, sitting, stretching, UP } from './common.js';
+import { CHAIR, CHAIR_LEGS, PELVIS_AHEAD, resting, sitting, stretching, UP } from './common.js';
 
 const chair = { props: [CHAIR] };
 const seat = { props: [blankets(4, 'sitR sitL', 'under the sitting bones')] };
@@ -417,12 +417,36 @@ export const jointPoses: readonly Pose[] = [
     mistakes: ['The fists are squeezed hard.'],
     ladder: [
       rung(
+        'finger-spread.other-hand',
+        'the other hand opens the fingers',
+        'other hand|helped|opened by the other hand',
+        'chair',
+        sitting(0, 0),
+        vary(
+          CHAIR_FREE,
+          { shoulder: [24, 4, -24], elbow: 78, forearm: 70, wrist: 0 },
+          {
+            at: [
+              ['palmMidR', [16, 74, 2], { weight: 0.6 }],
+              ['palmMidL', 'palmMidR', { gapCm: 5 }],
+            ],
+            free: 'arms',
+          },
+        ),
+        [40, 12],
+        ['One hand opens the fingers of the other, one by one, and closes them.'],
+        { ...chair, ...wave, helped: 'arm' },
+      ),
+      rung(
         'finger-spread.chair',
         'on a chair, arms ahead',
         'chair|seated',
         'chair',
         sitting(0, 0),
-        vary(CHAIR_FREE, { shoulder: [40, 4, 0], elbow: 62, forearm: 85, wrist: 10 }),
+        [
+          vary(CHAIR_FREE, { shoulder: [40, 4, 0], elbow: 62, forearm: 85, wrist: -15 }),
+          vary(CHAIR_FREE, { shoulder: [40, 4, 0], elbow: 62, forearm: 85, wrist: 22 }),
+        ],
         [40, 12],
         ['Fingers wide, then soft fists.'],
         { ...chair, ...wave },
@@ -433,7 +457,10 @@ export const jointPoses: readonly Pose[] = [
         'cross legged|floor',
         'sitting',
         sitting(0, 0),
-        vary(CROSSED_FREE, { shoulder: [40, 4, 0], elbow: 62, forearm: 85, wrist: 10 }),
+        [
+          vary(CROSSED_FREE, { shoulder: [40, 4, 0], elbow: 62, forearm: 85, wrist: -15 }),
+          vary(CROSSED_FREE, { shoulder: [40, 4, 0], elbow: 62, forearm: 85, wrist: 22 }),
+        ],
         [40, 14],
         ['Fingers wide, then soft fists.'],
         { ...seat, ...wave },
@@ -577,6 +604,36 @@ export const jointPoses: readonly Pose[] = [
     },
     mistakes: ['It is done so fast that only the toes move.'],
     ladder: [
+      rung(
+        'foot-pump.by-hand',
+        'on a chair, the foot moved by the hand',
+        'by hand|hand|helped|moved by the hand',
+        'chair',
+        sitting(0, 0),
+        [12, -18].map((ankleR): Shape => ({
+          posture: { ...CHAIR_LEGS, pitch: 12, hipR: [85, 30, 55], kneeR: 95, ankleR, shoulder: [25, 8, 0], elbow: 50, forearm: 60 },
+          on: [
+            ['seat', 'sit'],
+            ['floor', 'soleL'],
+          ],
+          at: [
+            ...bothAt(['sitR', [-4, null, null]]),
+            ['ankleR', 'thighTopL', { off: [5, 3.5, 2], weight: 0.6 }],
+            ['palmMidR', 'kneeR', { gapCm: 6 }],
+            ['palmMidL', 'ballR', { gapCm: 5, weight: 0.5 }],
+          ],
+          face: [...PELVIS_AHEAD, ['T8', UP, [0.25, 0.96, 0], 0.4]],
+          aim: [
+            ['kneeL', 'ankleL', [0, -1, 0], 0.5],
+            ['hipJR', 'kneeR', [0.72, 0.1, 0.68]],
+          ],
+          apart: 'shankR-thighL footR-thighL',
+          free: 'legs arms',
+        })),
+        [48, 14],
+        ['Lift one ankle onto the other thigh with both hands.', 'The hand bends the foot up and down, then in circles.', 'Half way through, the other foot.'],
+        { ...chair, ...wave, alternates: true, helped: 'leg' },
+      ),
       rung(
         'foot-pump.chair',
         'on a chair, heels up and down',

@@ -90,8 +90,8 @@ export const supineWorkPoses: readonly Pose[] = [
           aim: [['kneeL', 'ankleL', [0, -1, 0], 0.5]],
         },
         [36, 12],
-        ['Draw one knee towards you, stay tall.', 'Half way through, the other knee.'],
-        { props: [CHAIR], alternates: true },
+        ['Draw one knee towards you with both hands, stay tall.', 'Half way through, the other knee.'],
+        { props: [CHAIR], alternates: true, helped: 'leg' },
       ),
       rung(
         'knees-to-chest.one',

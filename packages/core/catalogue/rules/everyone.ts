@@ -1,8 +1,15 @@
 import { RISEN } from './chairUser.js';
-import { published } from '../published.js';
+import { notCarriedBy, published } from '../published.js';
 import { type Evidence, type Rule, common } from '../../src/authoring/ruleWords.js';
 
 const own: Evidence = { kind: 'common-practice', source: 'what the person has told you' };
+
+/** A trunk raised from flat by less than this leans far over in standing, degrees: common practice, no published source. */
+const LEANS = 60;
+
+/** A limb that is moved by less than this only comes along, an elbow with the trunk; degrees, common practice. */
+const LEG_MOVES = 15;
+const ARM_MOVES = 30;
 
 /** Rules that come from how someone is today and from what they can do, not from a diagnosis. */
 export const TODAY_RULES: readonly Rule[] = [
@@ -140,7 +147,7 @@ export const ABILITY_RULES: readonly Rule[] = [
     when: [{ fact: 'chair', is: ['hands'] }],
     all: [{ measure: 'kneeExtensorMoment', over: RISING }, { support: ['none'] }],
     reason: 'Rises from a chair with the hands: bends the knees so far with a hand on something.',
-    evidence: own,
+    evidence: published('hughes-1996', 'that the same strength is missing in a squat is ours'),
   },
   {
     id: 'own.chair-help',
@@ -164,6 +171,14 @@ export const ABILITY_RULES: readonly Rule[] = [
     when: [{ fact: 'oneLegSeconds', below: 5 }],
     all: [{ level: ['squatting'] }, { support: ['none'] }],
     reason: 'Stands on one leg for less than 5 seconds: squats with a hand on something.',
+    evidence: notCarriedBy('wang-2013', 'it measures what standing poses ask of older joints, and sets no limit'),
+  },
+  {
+    id: 'own.lean',
+    level: 'limit',
+    when: [{ fact: 'frail', is: [true] }],
+    all: [{ measure: 'trunkIncline', under: LEANS }, { level: ['standing', 'squatting'] }, { support: ['none'] }],
+    reason: 'Unsteady: leans over in standing with a hand on something.',
     evidence: common,
   },
   {
@@ -240,6 +255,31 @@ export const ABILITY_RULES: readonly Rule[] = [
         evidence: own,
       },
       {
+        id: `own.${word}-arm-moves`,
+        level: 'limit',
+        when: [{ fact: `${word}Arm`, is: ['still', 'missing'] }],
+        all: [{ measure: `armMoves${side}`, over: ARM_MOVES }, { unhelped: 'arm' }],
+        reason: `The ${word} arm does not move by itself.`,
+        evidence: own,
+      },
+      {
+        id: `own.${word}-leg-moves`,
+        level: 'limit',
+        when: [{ fact: `${word}Leg`, is: ['still', 'missing'] }],
+        all: [{ measure: `legMoves${side}`, over: LEG_MOVES }, { unhelped: 'leg' }],
+        reason: `The ${word} leg does not move by itself.`,
+        evidence: own,
+      },
+      {
+        id: `own.${word}-leg-set`,
+        level: 'watch',
+        when: [{ fact: `${word}Leg`, is: ['still'] }],
+        all: [{ measure: `hipAbduction${side}`, over: 25 }, { level: ['chair'] }],
+        cue: `Lift the ${word} thigh with both hands and set the foot there.`,
+        reason: `The ${word} leg does not set itself.`,
+        evidence: own,
+      },
+      {
         id: `own.${word}-leg-lifted`,
         level: 'limit',
         when: [{ fact: `${word}Leg`, is: ['still'] }],
@@ -274,7 +314,7 @@ export const VIEW_RULES: readonly Rule[] = [
     house: { topic: 'shoulder-stand-bare', positions: ['never'] },
     all: [{ measure: 'inverted', over: 0 }, { support: ['none'] }, { measure: 'neckFlexion', over: NECK_ENOUGH }],
     reason: 'Your view: no shoulder stand or plough on the bare mat: blankets fill what the neck is missing.',
-    evidence: common,
+    evidence: notCarriedBy('cramer-2015', 'shoulder stands are among the injuries reported; blankets were not looked at'),
   },
   {
     id: 'view.neck-blankets',

@@ -19,6 +19,7 @@ import {
   below,
   common,
 } from '../../src/authoring/ruleWords.js';
+import { EVERYTHING, heldCondition } from '../../src/authoring/holds.js';
 import { notCarriedBy, published } from '../published.js';
 
 type More = Parameters<typeof freeBreath>[1];
@@ -161,33 +162,47 @@ export const diabeticEye: Condition = condition({
   ],
 });
 
-export const eyeOperation: Condition = condition({
-  id: 'eye-operation',
-  name: 'Recent eye operation',
-  group: 'eyes',
-  aliases: ['cataract operation', 'cataract surgery', 'gas bubble', 'vitrectomy', 'glaucoma surgery'],
-  fields: [OPERATED, CLEARED, { key: 'gasBubble', label: 'Gas bubble', type: 'boolean', question: 'Is there a gas bubble in the eye?' }],
-  well: 'After the clearance: sitting, chair and standing with the head up.',
-  clearance: 'The eye surgeon, before any class.',
-  warnings: ['eye-pain', 'vision-change', 'flashes-floaters'],
-  say: 'Keep the head as you were told.',
-  refer: 'Pain, redness or worse sight: the eye clinic at once.',
-  stage: ({ details, on }) => {
-    const weeks = weeksSince(details.operatedOn, on);
-    const eyeAlerts = (): Alert[] => {
-      if (details.gasBubble === true) return [stop('Gas bubble in the eye: the position is prescribed; no class.')];
-      if (details.cleared !== true) return [stop('Recent eye operation: no class until the eye surgeon has said yes.')];
-      return weeks === undefined ? [ask('Eye operation: ask when it was.')] : [];
-    };
-    return staged(weeks === undefined ? 'date not known' : `${weeks} weeks after`, { weeks: weeks ?? 0 }, eyeAlerts());
+/** An eye heals so long; after it nobody needs to say yes any more, weeks. */
+const EYE_HEALS = 26;
+
+export const eyeOperation: Condition = heldCondition(
+  {
+    dated: 'operatedOn',
+    overWeeks: EYE_HEALS,
+    waits: 'The eye surgeon says how the head may be held, and from when.',
+    usually: [
+      { fromWeek: 0, opens: ['floor', 'balance', 'end-range'] },
+      { fromWeek: 4, opens: EVERYTHING },
+    ],
   },
-  rules: [
-    ...eyesLevel('Under four weeks after an eye operation', {
-      when: [below('weeks', 4)],
-      evidence: common,
-    }),
-    limit('hands', over('handsShare', 0.2), 'Little weight through the arms under four weeks: it is straining.', { when: [below('weeks', 4)] }),
-    noJumping('Under four weeks after an eye operation', { when: [below('weeks', 4)] }),
-  ],
-});
+  {
+    id: 'eye-operation',
+    name: 'Recent eye operation',
+    group: 'eyes',
+    aliases: ['cataract operation', 'cataract surgery', 'gas bubble', 'vitrectomy', 'glaucoma surgery'],
+    fields: [OPERATED, CLEARED, { key: 'gasBubble', label: 'Gas bubble', type: 'boolean', question: 'Is there a gas bubble in the eye?' }],
+    well: 'After the clearance: sitting, chair and standing with the head up.',
+    clearance: 'The eye surgeon, before any class.',
+    warnings: ['eye-pain', 'vision-change', 'flashes-floaters'],
+    say: 'Keep the head as you were told.',
+    refer: 'Pain, redness or worse sight: the eye clinic at once.',
+    stage: ({ details, on }) => {
+      const weeks = weeksSince(details.operatedOn, on);
+      const alerts = (): Alert[] => {
+        if (details.gasBubble === true) return [stop('Gas bubble in the eye: the position is prescribed; no class.')];
+        if (details.cleared !== true && (weeks ?? 0) < EYE_HEALS) return [stop('Recent eye operation: no class until the eye surgeon has said yes.')];
+        return [];
+      };
+      return staged(weeks === undefined ? 'date not known' : `${weeks} weeks after`, { weeks: weeks ?? 0 }, alerts());
+    },
+    rules: [
+      ...eyesLevel('Under four weeks after an eye operation', {
+        when: [below('weeks', 4)],
+        evidence: common,
+      }),
+      limit('hands', over('handsShare', 0.2), 'Little weight through the arms under four weeks: it is straining.', { when: [below('weeks', 4)] }),
+      noJumping('Under four weeks after an eye operation', { when: [below('weeks', 4)] }),
+    ],
+  },
+);
 export const EYES: readonly Condition[] = [glaucoma, macularDegeneration, retina, diabeticEye, eyeOperation];

@@ -201,7 +201,8 @@ export const hipReplacement: Condition = heldCondition(NEW_JOINT, {
         limb: 'affected',
         evidence: EARLY,
       }),
-      limit('crossing', over('hipAdduction', 2), 'To twelve weeks the leg does not cross the midline.', {
+      // Knees that touch are in by so much, and cross nothing.
+      limit('crossing', over('hipAdduction', 5), 'To twelve weeks the leg does not cross the midline.', {
         when: [...early, behind],
         limb: 'affected',
         evidence: EARLY,
@@ -265,7 +266,7 @@ export const glutealTendon: Condition = condition({
   say: 'Hips level; no crossed legs.',
   refer: 'A physiotherapist for slow loading.',
   rules: [
-    limit('crossed', over('hipAdduction', 8), 'The thigh does not cross: it presses the tendon.', { limb: 'affected' }),
+    limit('crossed', over('hipAdduction', 5), 'The thigh does not cross: it presses the tendon.', { limb: 'affected' }),
     limit('figure-four', [over('hipRotationOut', 45), over('hipFlexion', 80)], 'No strong figure four.', { limb: 'affected' }),
     limit('lying', at('side-lying'), 'Not lying on that side: rest on the back or the belly.'),
     limit('one-leg', [over('oneLeg', 0), held(30)], 'One-legged standing stays short and level.'),

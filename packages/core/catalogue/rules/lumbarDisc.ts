@@ -107,6 +107,14 @@ export const lumbarDisc: Condition = {
       evidence: published('long-2004'),
     },
     {
+      id: 'lumbar-disc.extension-end',
+      level: 'limit',
+      when: [ACUTE],
+      all: [{ measure: 'lumbarExtensionUse', over: 0.9 }, { skillOver: 1 }],
+      reason: 'While the disc is acute the deepest back bends wait: bow, upward dog, camel to the heels.',
+      evidence: common,
+    },
+    {
       id: 'lumbar-disc.hamstrings',
       level: 'limit',
       when: [ACUTE],

@@ -65,7 +65,9 @@ export const complicatedPregnancy: Condition = condition({
     limit('effort', over('met', 2.5), 'Effort stays light: up to 3 of 10.', {
       evidence: notCarriedBy('acog-co-804', 'it names no effort for those who are cleared; their team does'),
     }),
-    limit('squat', [over('hipFlexion', 100), at('squatting', 'standing')], 'No deep squat.', {}),
+    limit('squat', [over('hipFlexion', 100), at('squatting', 'standing')], 'No deep squat.', {
+      evidence: notCarriedBy('meah-2020', 'little of what is listed against exercise is carried by evidence; her team says what is hers'),
+    }),
     limit('belly', over('abdominalLoad', 0), 'No work of the belly wall.', {}),
     limit('inverted', over('inverted', 0), 'No full inversions.', {}),
     limit('head-down', over('headBelowHeart', 5), 'The head stays level with the heart or above.', {}),
@@ -107,6 +109,9 @@ export const pelvicGirdlePain: Condition = condition({
   ],
 });
 
+/** So long a scar of the belly wall is spared, weeks: as after other operations of the belly. */
+const SCAR_WEEKS = 12;
+
 export const afterBirth: Condition = condition({
   id: 'after-birth',
   name: 'After birth',
@@ -127,7 +132,8 @@ export const afterBirth: Condition = condition({
   stage: ({ details, person, on }) => {
     const weeks = weeksSince(details.gaveBirth, on);
     const again = person.today.bleeding === true && (weeks ?? 0) < WEEKS_AFTER_BIRTH;
-    const surgical = details.birthKind === 'surgical';
+    // Not known is read as the one with a scar.
+    const surgical = details.birthKind !== 'vaginal';
     const cleared = details.cleared === true;
     const border = surgical ? 8 : 6;
     const gap = typeof details.separationFingers === 'number' ? details.separationFingers : undefined;
@@ -140,6 +146,9 @@ export const afterBirth: Condition = condition({
         ? [ask('Bleeding again after birth: fresh and heavy, with clots, or begun after being active is a stop; midwife or doctor today.')]
         : []),
       ...(weeks === undefined ? [ask('After birth: ask when it was. Read as the first weeks until then.')] : []),
+      ...(details.birthKind === undefined && (weeks ?? 0) < SCAR_WEEKS
+        ? [ask('After birth: ask whether it was by caesarean. Read as with a scar until then.')]
+        : []),
       ...(gap === undefined ? [ask('After birth: ask for the belly separation. Read as open until then.')] : []),
       ...(cleared ? [] : [waiting]),
     ];
@@ -149,6 +158,7 @@ export const afterBirth: Condition = condition({
         weeks: weeks ?? 0,
         cleared,
         early: !cleared,
+        surgical,
         open: (gap ?? 3) > 2,
         bleeding: again || details.bleedingStill === true || (details.bleedingStill === undefined && (weeks ?? 0) < 6),
       },
@@ -184,6 +194,18 @@ export const afterBirth: Condition = condition({
       evidence: { kind: 'memory', source: 'rare old case reports of air drawn in, in the knee-chest shape; from memory' },
     }),
     limit('bleeding-inverted', over('inverted', 0), 'While there is bleeding no full inversions.', { when: [is('bleeding', true)], evidence: common }),
+    limit('scar-belly', over('abdominalLoad', 0), 'Under six weeks after a caesarean no work of the belly wall.', {
+      when: [is('surgical', true), below('weeks', 6)],
+    }),
+    limit('scar-belly-later', over('abdominalLoad', 1), 'To twelve weeks after a caesarean only light work of the belly wall.', {
+      when: [is('surgical', true), below('weeks', SCAR_WEEKS)],
+    }),
+    limit('scar-pressed', over('bellyPressed', 0), 'Under twelve weeks after a caesarean nothing presses on the scar.', {
+      when: [is('surgical', true), below('weeks', SCAR_WEEKS)],
+    }),
+    limit('scar-pulled', over('lumbarExtensionUse', 0.6), 'Under twelve weeks after a caesarean no pull on the scar.', {
+      when: [is('surgical', true), below('weeks', SCAR_WEEKS)],
+    }),
     noJumping('Under twelve weeks', { when: [below('weeks', 12)], evidence: published('goom-2019', 'guidance of experts, not a trial') }),
     freeBreath('After birth'),
     watch('joints', over('hipAbduction', 40), 'Joints stay loose for months.', { cue: 'Stay short of the end of the movement.' }),

@@ -278,7 +278,7 @@ export const wristPain: Condition = condition({
   say: 'Fists or forearms do as well.',
   refer: 'A fall on the hand that still hurts after a week.',
   rules: [
-    limit('loaded', [over('wristExtension', 45), over('wristLoad', 0.1)], 'No weight on a wrist that is bent back.', { limb: 'affected' }),
+    limit('loaded', [over('wristExtension', 40), over('wristLoad', 0.1)], 'No weight on a wrist that is bent back.', { limb: 'affected' }),
     limit('extended', over('wristExtension', 75), 'No wrist bent back to the end.', { limb: 'affected' }),
     limit('long', [over('wristLoad', 0.2), held(30)], 'Weight on the hands stays short.', { limb: 'affected' }),
   ],
@@ -295,7 +295,7 @@ export const carpalTunnel: Condition = condition({
   say: 'Tingling means change the hand.',
   refer: 'Thumb getting weak or numb all day.',
   rules: [
-    limit('loaded', [over('wristExtension', 45), over('wristLoad', 0.1)], 'A bent wrist under load presses the nerve.', { limb: 'affected' }),
+    limit('loaded', [over('wristExtension', 40), over('wristLoad', 0.1)], 'A bent wrist under load presses the nerve.', { limb: 'affected' }),
     limit('held', [over('wristExtension', 60), held(30)], 'No long hold with the wrist bent back.', { limb: 'affected' }),
     watch('grip', over('strap', 0), 'No tight grip.', { cue: 'Hold the strap loosely.' }),
   ],

@@ -388,7 +388,7 @@ export const rheumatoid: Condition = condition({
     limit('neck-load', over('neckShare', 0.02), 'No weight on head or neck: the upper neck can be loose.', {}),
     limit('neck-flexion', over('neckFlexionUse', 0.6), 'No forced chin to chest.'),
     limit('neck-extension', over('neckExtensionUse', 0.6), 'The head does not tip back.'),
-    limit('wrists', [over('wristExtension', 45), over('wristLoad', 0.1)], 'In a flare no weight on bent wrists.', { when: [ACUTE], limb: 'each' }),
+    limit('wrists', [over('wristExtension', 40), over('wristLoad', 0.1)], 'In a flare no weight on bent wrists.', { when: [ACUTE], limb: 'each' }),
     limit('flare-effort', over('isometric', 1), 'In a flare gentle only.', { when: [ACUTE] }),
     need('knees', over('kneesShare', 0.2), 'Knees are padded.', {
       adds: { prop: 'blanket', where: 'folded under the knees' },
@@ -414,6 +414,7 @@ export const mobileJoints: Condition = condition({
     limit('knees', over('kneeHyperextension', 3.5), 'Knees are never locked back.', { limb: 'each' }),
     limit('hang', over('hang', 0), 'No hanging in joints.'),
     limit('bind', over('bind', 0), 'No binds that pull a shoulder.'),
+    limit('neck-load', over('neckShare', 0.1), 'No weight on a neck whose ligaments are loose.'),
     limit('hamstrings', over('hipFlexionWithKneeStraight', 110), 'Folds stop before the end.', { limb: 'each' }),
     watch('muscles', over('hipFlexion', 100), 'Muscles on.', { cue: 'Hug the muscles to the bone; stop before the end.' }),
   ],

@@ -65,7 +65,7 @@ export const olderAdult: Condition = {
       level: 'limit',
       all: [{ measure: 'neckShare', over: 0.1 }],
       reason: 'No weight on head or neck: bone is often thinner than anyone has measured.',
-      evidence: common,
+      evidence: published('cramer-2015', 'headstands stand out among injuries; the age and the share of weight are common practice'),
     },
     {
       id: 'older-adult.rise',

@@ -178,6 +178,8 @@ const brokenBone = heldCondition(
     dated: 'since',
     awayDays: 14,
     overWeeks: 26,
+    // An arm in plaster keeps nobody from standing; nor from the floor, where the other hand is enough.
+    meanwhile: { detail: 'bone', is: ['wrist', 'shoulder'], opens: ['end-range'] },
     waits: 'Bone takes six to twelve weeks, and strength longer.',
     usually: [
       { fromWeek: 0, opens: [] },

@@ -34,6 +34,12 @@ const saidText = (opens: readonly Opening[], isSaid: boolean): string =>
     ? `cleared for ${sayOpenings(opens)}.`
     : `cleared, but not said for what. At this time that usually opens ${sayOpenings(opens)}.`;
 
+/** Facts of what is open, for {@link holdRules}. */
+const opened = (opens: readonly Opening[]): Stage['facts'] => ({
+  waiting: 'no',
+  ...Object.fromEntries(OPENINGS.map((one) => [one, opens.includes(one)])),
+});
+
 /**
  * Where a hold stands for someone on a date: facts for {@link holdRules}, and what to know.
  *
@@ -66,6 +72,14 @@ function standOfHold(
       : [];
   if (!cleared) {
     const isOld = hold.dated === undefined || (days !== undefined && weeks >= OLD_WEEKS);
+    const { meanwhile } = hold;
+    if (meanwhile?.is.includes(String(details[meanwhile.detail]))) {
+      const said = `Until then ${sayOpenings(meanwhile.opens)}, and no more.`;
+      return {
+        facts: opened(meanwhile.opens),
+        alerts: [...asked, clear(`${name}: no medical clearance yet. ${said}`)],
+      };
+    }
     const waiting = clear(
       `${name}: no medical clearance yet. Until then breath, small joints and rest only.`,
     );
@@ -79,7 +93,7 @@ function standOfHold(
     ? [know(`${name}: ${saidText(opens, said !== undefined)} Not yet: ${sayOpenings(shut)}.`)]
     : [];
   return {
-    facts: { waiting: 'no', ...Object.fromEntries(OPENINGS.map((one) => [one, opens.includes(one)])) },
+    facts: opened(opens),
     alerts: [...asked, ...waits],
   };
 }
@@ -106,14 +120,17 @@ const SHUT: Readonly<Record<Opening, readonly (Bound | readonly [Bound, ...Bound
   'moderate-effort': [over('met', 2.9)],
 };
 
+/** Standing and sitting as one does anyway. */
+const PLAIN = ['mountain', 'easy-seat', 'seated-breath'];
+
 /**
  * The rules of a hold. Without a clearance only breath, small joints and rest, on a chair or standing where it was
- * lately; with one, all but what it does not open.
+ * lately; with one, all but what it does not open. What the team has ordered by name is never held back.
  */
 function holdRules({ waits, dated }: Hold): Rule[] {
-  const others: Bound = { familyNot: ['breath', 'joints', 'rest'] };
+  const others: readonly [Bound, Bound] = [{ familyNot: ['breath', 'joints', 'rest'] }, { poseNot: PLAIN }];
   const why = `Until there is a medical clearance: breath, small joints and rest. ${waits}`;
-  return [
+  const rules = [
     ...(dated
       ? [
           never('hold-waiting', others, why, { when: [is('waiting', 'recent')] }),
@@ -142,6 +159,7 @@ function holdRules({ waits, dated }: Hold): Rule[] {
       ),
     ),
   ];
+  return rules.map((rule): Rule => ({ ...rule, unlessOrdered: true }));
 }
 
 /** A stage with where its hold stands: what the hold says of clearance and date takes the place of what it says. */

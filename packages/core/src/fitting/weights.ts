@@ -54,6 +54,8 @@ export const WEIGHTS = {
   halved: 1.5,
   /** Another pose on one leg, where the asked one stands on both. */
   oneLeg: 30,
+  /** Another pose in which the hands lift a limb: for nobody who can lift it, while there is another. */
+  helped: 60,
   /** All of the body's weight on hands, forearms or neck, where the asked pose has none there. */
   heavier: 12,
   /** Each kind of prop to fetch that is not in hand. */

@@ -289,6 +289,9 @@ const readLimits = (value: unknown, field: string, errors: InputError[], { limit
     };
   });
 
+/** How poses are called in data. */
+const POSE_ID = /^[a-z0-9]+(-[a-z0-9]+)*$/;
+
 /** Medical clearances. Each names a condition or a rule of the rulebook. */
 const readClearances = (value: unknown, field: string, errors: InputError[], rulebook: Rules): Clearance[] =>
   readTables(value, field, errors, (raw, fail) => {
@@ -301,15 +304,23 @@ const readClearances = (value: unknown, field: string, errors: InputError[], rul
     if (!isDate(raw.on)) fail('on', 'When it was given is a real date, YYYY-MM-DD.');
     if (raw.until !== undefined && raw.until !== '' && !isDate(raw.until))
       fail('until', 'Until is a real date, YYYY-MM-DD.');
+    const waits = rulebook.conditions.find(({ id }) => id === what)?.hold;
     const opens = raw.opens ?? undefined;
     const isOpening = (one: unknown): one is Opening => OPENINGS.includes(one as Opening);
     if (opens !== undefined && !(Array.isArray(opens) && opens.every(isOpening)))
       fail('opens', `What a medical clearance opens is a list of: ${OPENINGS.join(', ')}.`);
-    else if (opens !== undefined && !rulebook.conditions.find(({ id }) => id === what)?.hold)
+    else if (opens !== undefined && !waits)
       fail('opens', 'Nothing waits for what this medical clearance is for: leave out what it opens.');
+    const poses = raw.poses ?? undefined;
+    const isPose = (one: unknown): one is string => typeof one === 'string' && POSE_ID.test(one);
+    if (poses !== undefined && !(Array.isArray(poses) && poses.length && poses.every(isPose)))
+      fail('poses', 'What a team ordered is a list of poses by id, such as heel-raise.');
+    else if (poses !== undefined && !waits)
+      fail('poses', 'Nothing waits for what this medical clearance is for: leave out what was ordered.');
     return {
       for: what,
       ...(Array.isArray(opens) ? { opens: opens.filter(isOpening) } : {}),
+      ...(Array.isArray(poses) ? { poses: poses.filter(isPose) } : {}),
       by,
       on: isDate(raw.on) ? raw.on : '',
       ...(isDate(raw.until) ? { until: raw.until } : {}),

@@ -40,11 +40,14 @@ export interface OwnLimit {
 
 /**
  * A professional's clearance. It lifts only what it names: a condition's waiting, or one rule. Of a condition it may
- * say what it opens; where it does not, it opens what such a team usually means at that week.
+ * say what it opens; where it does not, it opens what such a team usually means at that week. Where it only names
+ * poses that the team ordered, those may be done and everything else waits on.
  */
 export interface Clearance {
   for: string;
   opens?: readonly Opening[];
+  /** Poses that the team ordered by name, by id. */
+  poses?: readonly string[];
   by: string;
   on: string;
   until?: string;

@@ -29,7 +29,7 @@ type Taken = Record<(typeof MEASURE_NAMES)[number], number>;
 /** A shape, which share of the weight each contact carries, and which way the trunk goes. */
 interface Look {
   shape: SolvedShape;
-  variant: Pick<Variant, 'declared' | 'level'>;
+  variant: Pick<Variant, 'declared' | 'level' | 'support'>;
   share: Readonly<Record<string, number>>;
   trunk: readonly [number, number, number];
 }
@@ -59,7 +59,7 @@ const cosine = (value: number): number => Math.max(-1, Math.min(1, value));
  */
 export function measureShape(
   shape: SolvedShape,
-  variant: Pick<Variant, 'declared' | 'level'>,
+  variant: Pick<Variant, 'declared' | 'level' | 'support'>,
   grounds = false,
 ): Measures {
   const { frames } = shape.body;
@@ -134,14 +134,16 @@ function takeLoads(m: Taken, { shape: { posture }, variant, share }: Look): void
 }
 
 /** How steady the body stands on what, and how high its weight is. */
-function takeBalance(m: Taken, { shape }: Look): void {
+function takeBalance(m: Taken, { shape, variant }: Look): void {
   const { points, heightCm } = shape.body;
   m.balanceMargin = balanceMargin(shape);
   m.supports = shape.contacts.filter((contact) => !contact.weak).length;
   const onFoot = (side: string): boolean =>
     shape.contacts.some((c) => !c.weak && FEET.test(c.name) && c.name.endsWith(side));
-  const onFeetOnly = m.feetShare + m.handsShare > 0.95 && m.handsShare < 0.25 && m.seatShare < 0.05;
-  m.oneLeg = onFeetOnly && onFoot('R') !== onFoot('L') ? 1 : 0;
+  // What is leaned on is no balance; a hand on the floor or on a block holds nobody who sways.
+  const leans = m.handsShare >= 0.25 && (variant.support !== 'none' || variant.level !== 'standing');
+  const onFeet = m.feetShare + m.handsShare > 0.95 && m.seatShare < 0.05 && !leans;
+  m.oneLeg = onFeet && onFoot('R') !== onFoot('L') ? 1 : 0;
   const hips = 2 * 0.0955 * heightCm;
   m.feetApart =
     Math.hypot(points.ankleR![0] - points.ankleL![0], points.ankleR![2] - points.ankleL![2]) / hips;

@@ -92,8 +92,17 @@ export const LIMB_ANGLES = [
   'hipFlexionWithKneeStraight',
 ] as const;
 
+/** How far a limb is moved from one frame of a movement to another, degrees: see `limbMoves`. */
+export const LIMB_MOVES = ['armMoves', 'legMoves'] as const;
+
 /** Measures of a limb: each exists for the right and the left. */
-export const SIDED_MEASURES = [...LIMB_ANGLES, 'wristLoad', 'kneeLoad', ...LIMB_MOMENTS] as const;
+export const SIDED_MEASURES = [
+  ...LIMB_ANGLES,
+  'wristLoad',
+  'kneeLoad',
+  ...LIMB_MOVES,
+  ...LIMB_MOMENTS,
+] as const;
 
 export type MidlineMeasure = (typeof MIDLINE_MEASURES)[number];
 export type SidedMeasure = (typeof SIDED_MEASURES)[number];

@@ -6,8 +6,8 @@ import { AUTHOR_HEIGHT } from '../body/residuals.js';
 import { solveShape, type SolvedShape } from '../body/solve.js';
 import type { Shape } from '../body/shape.js';
 import { inBody } from './inBody.js';
-import { measureShape } from './measureShape.js';
-import { makeMeasures, worstMeasures, type Measures } from './measures.js';
+import { measureMovement } from './measureMovement.js';
+import { makeMeasures, type Measures } from './measures.js';
 import { solveInBody } from './solveInBody.js';
 import type { Variant } from './types.js';
 
@@ -70,6 +70,12 @@ const restsOnPlain = (shape: Shape): boolean =>
 export const propsFor = ({ props }: Pick<Variant, 'props'>, heightCm: number): Variant['props'] =>
   props.map((prop) => (prop.kind === 'wall' ? { ...prop, x: (prop.x * heightCm) / AUTHOR_HEIGHT } : prop));
 
+/**
+ * A way between levels. Half way its body lies on neither what it left nor what it comes to, so that nothing is solved
+ * between its frames: joints go from one to the other.
+ */
+const isWay = ({ id }: Pick<Variant, 'id'>): boolean => id.startsWith('way-');
+
 /** A posture half way between two: where a movement's in-between starts to be solved. */
 const midway = (a: Posture, b: Posture): Posture => {
   const from = packPosture(a);
@@ -83,7 +89,7 @@ const midway = (a: Posture, b: Posture): Posture => {
  *
  * @param build whose proportions
  * @param near postures of the same frames at a neighbouring height, to start from
- * @param grounds whether moments are looked at on other grounds too, see {@link measureShape}
+ * @param grounds whether moments are looked at on other grounds too, see {@link measureMovement}
  * @param ranges how far their joints go, see {@link solveInBody}; the supple body of the catalogue unless said
  */
 export function solveVariant(
@@ -107,16 +113,12 @@ export function solveVariant(
   }
   const props = propsFor(variant, heightCm);
   const solved = variant.frames.map((shape, i) => solveShape(shape, props, heightCm, near?.[i], build));
-  const between = solved
-    .slice(1)
-    .map((next, i) =>
-      solveShape(variant.frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture), build),
-    );
+  const between = (isWay(variant) ? [] : solved.slice(1)).map((next, i) =>
+    solveShape(variant.frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture), build),
+  );
   const own = (shape: SolvedShape): SolvedShape => (ranges ? solveInBody(shape, ranges) : shape);
   const shown = solved.map(own);
-  const measures = worstMeasures(
-    [...shown, ...between.map(own)].map((shape) => measureShape(shape, variant, grounds)),
-  );
+  const measures = measureMovement([...shown, ...between.map(own)], variant, grounds);
   return {
     heightCm,
     postures: shown.map((shape) => shape.posture),

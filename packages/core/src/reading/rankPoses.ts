@@ -4,11 +4,15 @@ import type { Pose, Variant } from '../poses/types.js';
 import { words } from './fold.js';
 import { plainSpelling } from '../poses/plainSpelling.js';
 
-/** A pose and rung that something written may mean, and how sure that is, from 0 to 1. */
+/**
+ * A pose and rung that something written may mean, and how sure that is, from 0 to 1; and the words that neither its
+ * names nor the rung's explain.
+ */
 export interface Ranked {
   pose: Pose;
   variant: Variant;
   sure: number;
+  left: readonly string[];
 }
 
 /** One way to name a pose. */
@@ -40,6 +44,7 @@ const folded = new WeakMap<Variant, readonly string[][]>();
  */
 interface Index {
   entries: readonly Entry[];
+  ofPose: ReadonlyMap<Pose, readonly Entry[]>;
   rarity: (word: string) => number;
 }
 
@@ -70,7 +75,9 @@ function makeIndex(poses: readonly Pose[]): Index {
     Math.log(1 + poses.length / (1 + shared)) / Math.log(1 + poses.length / 2);
   const rarities = new Map([...owners].map(([word, { size }]) => [word, rarityOf(size)]));
   const unheardOf = rarityOf(0);
-  return { entries, rarity: (word) => rarities.get(word) ?? unheardOf };
+  const ofPose = new Map<Pose, Entry[]>();
+  for (const entry of entries) ofPose.set(entry.pose, [...(ofPose.get(entry.pose) ?? []), entry]);
+  return { entries, ofPose, rarity: (word) => rarities.get(word) ?? unheardOf };
 }
 
 /** How alike two words are, 0 to 1; 0 where they cannot be more alike than `least`. */
@@ -232,9 +239,9 @@ function rungFor(pose: Pose, asked: Asked): { variant: Variant; named: number } 
  * @example rankPoses('tree with a hand on the wall')[0] // tree, tree.hand-on-wall, sure 1
  */
 export function rankPoses(written: string, poses: readonly Pose[], most = 5): Ranked[] {
-  const { entries, rarity } = indexOf(poses);
+  const { entries, ofPose, rarity } = indexOf(poses);
   const asked = new Asked(written);
-  const best = new Map<Pose, { sure: number; entry: Entry }>();
+  const best = new Map<Pose, { sure: number; entry: Entry; used: readonly number[] }>();
   for (const entry of entries) {
     for (const { alike, used } of [inOnePiece(asked, entry), inAnyOrder(asked, entry, rarity)]) {
       if (alike < LEAST_ALIKE) continue;
@@ -249,7 +256,7 @@ export function rankPoses(written: string, poses: readonly Pose[], most = 5): Ra
         Math.max(0, alike - Math.min(0.5, cost) - 0.02 * (1 - explained)) *
         (entry.joined === asked.joined ? 1.02 : 1);
       const known = best.get(entry.pose);
-      if (!known || sure > known.sure) best.set(entry.pose, { sure, entry });
+      if (!known || sure > known.sure) best.set(entry.pose, { sure, entry, used });
     }
   }
   return [...best.entries()]
@@ -258,11 +265,29 @@ export function rankPoses(written: string, poses: readonly Pose[], most = 5): Ra
         y.sure - x.sure || y.entry.joined.length - x.entry.joined.length || a.name.localeCompare(b.name),
     )
     .slice(0, most)
-    .map(([pose, { sure, entry }]) => ({
-      pose,
-      variant: entry.variant ?? rungFor(pose, asked).variant,
-      sure: Math.min(1, sure),
-    }));
+    .map(([pose, { sure, entry, used }]) => {
+      const variant = entry.variant ?? rungFor(pose, asked).variant;
+      const left = unexplained(asked, used, variant, ofPose.get(pose)!);
+      return { pose, variant, sure: Math.min(1, sure), left };
+    });
+}
+
+/** Words that neither the found name explains, nor the rung's own, nor another name of the pose that is all there. */
+function unexplained(
+  asked: Asked,
+  used: readonly number[],
+  variant: Variant,
+  entries: readonly Entry[],
+): string[] {
+  const explained = new Set(used);
+  const note = (part: string): void =>
+    asked.near(part).forEach((alike, i) => {
+      if (alike > 0) explained.add(i);
+    });
+  for (const list of rungWords(variant)) list.forEach(note);
+  for (const { parts, variant: own } of entries)
+    if (!own && parts.every((part) => asked.near(part).some((alike) => alike > 0))) parts.forEach(note);
+  return asked.words.filter((_, i) => !explained.has(i));
 }
 
 const joinedNames = new WeakMap<Pose, string>();

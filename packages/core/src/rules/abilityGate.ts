@@ -180,9 +180,14 @@ const LIMB_SAYS: Readonly<Record<keyof typeof LEFT_IN, string>> = {
 /** What someone can do as facts that the rulebook's own rules of abilities look at. */
 export function abilityFacts(
   { can: { limbs, ...told } }: Pick<Person, 'can'>,
-  { fromFloor, fromChair, oneLeg }: Abilities,
+  { fromFloor, fromChair, oneLeg, frail }: Abilities,
 ): Record<string, Fact> {
-  const facts: Record<string, Fact> = { ...told, floor: fromFloor.value, oneLegSeconds: oneLeg.value };
+  const facts: Record<string, Fact> = {
+    ...told,
+    floor: fromFloor.value,
+    oneLegSeconds: oneLeg.value,
+    frail,
+  };
   if (fromChair) facts.chair = fromChair;
   for (const [limb, state] of Object.entries(limbs ?? {})) facts[limb] = state;
   return facts;

@@ -16,6 +16,8 @@ export interface Trial extends Judged {
   action: Action;
   /** The pose's family. */
   family: Family;
+  /** The pose's id. */
+  pose: string;
   /** Seconds that this step would bring the lane to. */
   sums: Readonly<Record<Sum, number>>;
   /** Where the body was before. */
@@ -159,6 +161,13 @@ function read(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbS
       measure: 'family',
       value: trial.family,
       limit: bound.familyNot.join(' or '),
+    };
+  if ('poseNot' in bound)
+    return {
+      bites: !bound.poseNot.includes(trial.pose),
+      measure: 'pose',
+      value: trial.pose,
+      limit: bound.poseNot.join(' or '),
     };
   return {
     bites: trial.from !== undefined && trial.from !== trial.level,

@@ -2,7 +2,7 @@ import { USUAL_RANGE } from '../body/ranges.js';
 import type { Person } from '../people/types.js';
 import { SIDED_MEASURES } from '../poses/measures.js';
 import { limbsOf } from './judge.js';
-import { COLUMN, COLUMN_WORDS, type Columns, type ExtraColumn } from './measureTable.js';
+import { COLUMN, COLUMN_WORDS, poseNumber, type Columns, type ExtraColumn } from './measureTable.js';
 import type { ActiveRule, StagedPerson } from './stagePerson.js';
 import { USE_NAMES, type Bound, type LimbSide, type Quantity } from './types.js';
 
@@ -15,9 +15,12 @@ const USES = new Map<string, keyof typeof USUAL_RANGE & keyof Person['ranges']>(
   USE_NAMES.map((use) => [use, use.slice(0, -3) as 'neckFlexion']),
 );
 
-/** One comparison: a column over or under a number, or its place in or out of a set of bits. */
+/** One comparison: a column over or under a number, none of some numbers, or its place in or out of a set of bits. */
 export type Test =
-  { column: number; over: number } | { column: number; under: number } | { column: number; bits: number };
+  | { column: number; over: number }
+  | { column: number; under: number }
+  | { column: number; noneOf: readonly number[] }
+  | { column: number; bits: number };
 
 /** A person's rules as comparisons: each broken where all of one of its lists of tests bite. */
 export interface CompiledRule {
@@ -66,6 +69,7 @@ function testsOf(
   if ('floorWay' in bound) return [{ column: at('floorWay'), over: 0 }];
   if ('familyNot' in bound)
     return [{ column: at('family'), bits: ALL_BITS & ~bitsOf('family', bound.familyNot) }];
+  if ('poseNot' in bound) return [{ column: at('pose'), noneOf: bound.poseNot.map(poseNumber) }];
   // A change of level happens between steps, not in a variant.
   return undefined;
 }
@@ -133,6 +137,7 @@ const bites = (test: Test, columns: readonly Float64Array[], row: number): boole
   const value = columns[test.column]![row]!;
   if ('over' in test) return value > test.over;
   if ('under' in test) return value < test.under;
+  if ('noneOf' in test) return !test.noneOf.includes(value);
   return ((test.bits >> value) & 1) === 1;
 };
 
@@ -159,6 +164,7 @@ export function rowsBroken({ any }: Pick<CompiledRule, 'any'>, { rows, columns }
 function holds(test: Test, value: number): boolean {
   if ('over' in test) return value > test.over;
   if ('under' in test) return value < test.under;
+  if ('noneOf' in test) return !test.noneOf.includes(value);
   return ((test.bits >> value) & 1) !== 0;
 }
 

@@ -1,4 +1,5 @@
 import { keep } from '../cache.js';
+import { fingerprint } from '../fingerprint.js';
 import { rangesKey, USUAL_BODY, type BodyRanges } from '../body/bodyRanges.js';
 import { buildOf } from '../body/build.js';
 import type { Person } from '../people/types.js';
@@ -51,6 +52,7 @@ const EXTRA = [
   'helped',
   'action',
   'family',
+  'pose',
   'moving',
   'hold',
   'both',
@@ -84,12 +86,17 @@ export interface MeasureTable extends Columns {
 export interface Shape extends Judged {
   action: Action;
   family: Family;
+  /** Its pose's id; a way has none. */
+  pose?: string;
   moving: boolean;
   seconds: number;
   both: number;
   /** A way between the floor and what is above it. */
   floorWay?: boolean;
 }
+
+/** A pose's id as a number, so that it can be compared like one. */
+export const poseNumber = (id: string): number => Number.parseInt(fingerprint(id), 36);
 
 /** Shapes as numbers in columns. */
 export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
@@ -109,6 +116,7 @@ export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
     set('helped', COLUMN_WORDS.helped.indexOf(shape.helped ?? 'none'));
     set('action', COLUMN_WORDS.action.indexOf(action));
     set('family', COLUMN_WORDS.family.indexOf(family));
+    set('pose', shape.pose === undefined ? 0 : poseNumber(shape.pose));
     set('moving', Number(moving));
     set('hold', seconds);
     set('both', both);
@@ -155,6 +163,7 @@ export function measureTable(
       ...(helped ? { helped } : {}),
       action: pose.purposes[0].action,
       family: pose.family,
+      pose: pose.id,
       moving: pose.hold.unit === 'rounds',
       seconds,
       both: seconds * (pose.side ? 2 : 1),

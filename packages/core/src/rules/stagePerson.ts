@@ -67,10 +67,15 @@ export const conflictText = ({ text, neutral }: Conflict, poseName: StageSetting
 const lasts = (until: string | undefined, on: string): boolean =>
   until === undefined || daysBetween(on, until) >= 0;
 
-/** What clearances of one condition say of it: all that any of them opens. */
+/** Clearances of one condition that hold on a date. */
+const clearancesOf = ({ clearances }: Person, condition: string, on: string): Clearance[] =>
+  clearances.filter((one) => one.for === condition && daysBetween(one.on, on) >= 0 && lasts(one.until, on));
+
+/** What clearances of one condition say of it: all that any of them opens. One that only orders poses says no yes. */
 function clearedBy(clearances: readonly Clearance[]): Details {
-  if (!clearances.length) return {};
-  const said = clearances.flatMap(({ opens }) => (opens ? [opens] : []));
+  const yes = clearances.filter(({ opens, poses }) => opens ?? !poses);
+  if (!yes.length) return {};
+  const said = yes.flatMap(({ opens }) => (opens ? [opens] : []));
   return { cleared: true, ...(said.length ? { clearedFor: [...new Set(said.flat())] } : {}) };
 }
 
@@ -82,10 +87,9 @@ function conditionsOf(
   person: Person,
   { on, rulebook }: Pick<StageSettings, 'on' | 'rulebook'>,
 ): { condition: Condition; details: Details }[] {
-  const valid = person.clearances.filter((one) => daysBetween(one.on, on) >= 0 && lasts(one.until, on));
   const named = person.conditions.map(({ condition, details }) => ({
     condition: rulebook.condition(condition),
-    details: { ...details, ...clearedBy(valid.filter((one) => one.for === condition)) },
+    details: { ...details, ...clearedBy(clearancesOf(person, condition, on)) },
   }));
   const mother = named.some(
     ({ condition, details }) =>
@@ -146,7 +150,10 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
       ),
     );
     const measured = measuredRules(condition, details);
-    const inForce = condition.rules.filter(({ id }) => !measured.some(({ inPlaceOf }) => inPlaceOf === id));
+    const ordered = orderedFor(person, condition, settings, alerts);
+    const inForce = condition.rules
+      .filter(({ id }) => !measured.some(({ inPlaceOf }) => inPlaceOf === id))
+      .map((rule) => (rule.unlessOrdered && ordered.length ? exceptFor(rule, ordered) : rule));
     enforce(inForce, stage.facts, condition.id, stage.sides);
     for (const { rule } of measured)
       rules.push({ rule, condition: condition.id, ...(stage.sides ? { sides: stage.sides } : {}) });
@@ -207,6 +214,33 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
   };
 }
 
+/** Poses that a condition's team ordered by name; said, and what is none of the catalogue asked about. */
+function orderedFor(
+  person: Person,
+  { id, name }: Condition,
+  { on, poseName }: Pick<StageSettings, 'on' | 'poseName'>,
+  alerts: Alert[],
+): string[] {
+  const ordered = [...new Set(clearancesOf(person, id, on).flatMap(({ poses }) => poses ?? []))];
+  const known = ordered.filter((pose) => poseName(pose) !== pose);
+  if (known.length)
+    alerts.push({
+      kind: 'stage',
+      text: `${name}: ordered by the team, and so not held back: ${known
+        .map((pose) => poseName(pose).toLowerCase())
+        .join(', ')}.`,
+    });
+  for (const pose of ordered.filter((one) => !known.includes(one)))
+    alerts.push({ kind: 'ask', text: `${name}: no pose is called ${pose}. Ask what the team ordered.` });
+  return known;
+}
+
+/** A rule that leaves these poses alone. */
+const exceptFor = (rule: Rule, poses: readonly string[]): Rule => ({
+  ...rule,
+  all: [...rule.all, { poseNot: poses }],
+});
+
 /** Rules that a medical clearance names; each is said, so that nobody is surprised. */
 function liftedBy(
   person: Person,
@@ -254,6 +288,9 @@ const asMeasured = ({ rule, ...active }: ActiveRule): ActiveRule[] =>
   within(rule).map((one) => ({ ...active, rule: one }));
 
 const MEASURED = { kind: 'common-practice', source: 'measured on the person' } as const;
+
+/** Whether a rule says how far a joint was measured to go, and nothing of what must not be. */
+export const isMeasured = ({ evidence }: Rule): boolean => evidence === MEASURED;
 
 /**
  * So many degrees beyond its own range a joint's neighbours go along in everyday moving, and what that asks of them is

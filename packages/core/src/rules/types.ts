@@ -39,7 +39,8 @@ export type Sum = (typeof SUMS)[number];
  * passes the number, or the word is one of those named.
  */
 export type Bound =
-  | { measure: Quantity; over: number }
+  /** `said`: the limit as it is said, where it is held with the uncertainty of the measure. */
+  | { measure: Quantity; over: number; said?: number }
   | { measure: Quantity; under: number }
   | { holdOver: number }
   | { sum: Sum; over: number }
@@ -49,6 +50,8 @@ export type Bound =
   | { support: readonly ('none' | 'hand' | 'trunk')[] }
   | { purposeNot: readonly Action[] }
   | { familyNot: readonly Family[] }
+  /** Another pose than these, by id. */
+  | { poseNot: readonly string[] }
   | { levelChange: true }
   /** It takes more practice than this, 0 to 4. */
   | { skillOver: number }
@@ -104,6 +107,8 @@ export interface Rule {
   evidence: Evidence;
   /** The limit as it is said, where it is held with the uncertainty of the measure. */
   said?: number;
+  /** Holds back what a team has not ordered by name. */
+  unlessOrdered?: true;
   /** Where it is not as the rulebook has it: moved by the hall, or the hall's own. */
   changed?: { how: 'tightened' | 'loosened' | 'own'; by: string; reason: string; from?: number };
 }
@@ -171,6 +176,8 @@ export interface Hold {
   awayDays?: number;
   /** From so many weeks after it nobody needs to say yes any more. */
   overWeeks?: number;
+  /** What may be done before anyone has said yes, where it is a part of the body the rest of which is well. */
+  meanwhile?: { detail: string; is: readonly string[]; opens: readonly Opening[] };
   /** What is said of the wait. */
   waits: string;
   /** What a bare yes opens, from which week on: the last that has come. */

@@ -27,8 +27,8 @@ const toleranceOf = (measure: Quantity, limit: number): number =>
 
 /**
  * A limit as it is held against what is measured: what is past it by no more than the measure's own uncertainty (3
- * degrees, 0.05 of a share, 1 cm) stays, and is watched. What must never be, and what looks at several numbers at once,
- * is taken at its word.
+ * degrees, 0.05 of a share, 1 cm) stays, and is watched; of a limit that looks at several numbers at once any may be.
+ * What must never be is taken at its word.
  *
  * @example within(limit of 90 degrees at the knee) // a limit of 93, and a watch from 90 to 93
  */
@@ -38,29 +38,53 @@ export const within = (rule: Rule): readonly Rule[] => kept.get(rule) ?? keep(ke
 const kept = new WeakMap<Rule, readonly Rule[]>();
 
 function widened(rule: Rule): readonly Rule[] {
-  const at = rule.all.findIndex((bound) => 'measure' in bound);
-  const bound = rule.all[at];
-  const isSingle = rule.all.filter((one) => 'measure' in one).length === 1;
-  if (rule.level !== 'limit' || !isSingle || !bound || !('over' in bound) || !('measure' in bound))
-    return [rule];
-  const tolerance = toleranceOf(bound.measure, bound.over);
-  if (!tolerance) return [rule];
-  const most = Math.round((bound.over + tolerance) * 1000) / 1000;
-  const others = rule.all.filter((_, i) => i !== at);
-  const bounds = (...own: readonly Bound[]): Rule['all'] => [...own, ...others] as unknown as Rule['all'];
+  if (rule.level !== 'limit') return [rule];
+  const mosts = rule.all.map((bound) => mostOf(bound));
+  const first = mosts.findIndex((most) => most !== undefined);
+  if (first < 0) return [rule];
+  const of = rule.all[first] as { over: number };
+  const said = rule.said ?? of.over;
+  const bounds = (...list: readonly Bound[]): Rule['all'] => list as unknown as Rule['all'];
   return [
-    { ...rule, said: rule.said ?? bound.over, all: bounds({ measure: bound.measure, over: most }) },
     {
       ...rule,
-      id: `${rule.id}-near`,
-      level: 'watch',
-      said: rule.said ?? bound.over,
-      all: bounds(bound, { measure: bound.measure, under: most + NEXT }),
-      cue: 'No further than it is comfortable today.',
-      reason: `Just at its limit, by less than can be measured. ${rule.reason}`,
+      said,
+      all: bounds(...rule.all.map((bound, i) => upTo(bound, mosts[i], i === first ? rule.said : undefined))),
     },
+    // Just at any one of its limits is watched.
+    ...mosts.flatMap((most, i): Rule[] => {
+      const bound = rule.all[i]!;
+      if (most === undefined || !('measure' in bound)) return [];
+      return [
+        {
+          ...rule,
+          id: i === first ? `${rule.id}-near` : `${rule.id}-near-${i + 1}`,
+          level: 'watch',
+          said,
+          all: bounds(
+            bound,
+            { measure: bound.measure, under: most + NEXT },
+            ...rule.all.filter((_, at) => at !== i),
+          ),
+          cue: 'No further than it is comfortable today.',
+          reason: `Just at its limit, by less than can be measured. ${rule.reason}`,
+        },
+      ];
+    }),
   ];
 }
+
+/** How far a measure may go without anyone knowing that it is past its bound; undefined where there is no doubt. */
+function mostOf(bound: Bound): number | undefined {
+  if (!('measure' in bound) || !('over' in bound)) return undefined;
+  const tolerance = toleranceOf(bound.measure, bound.over);
+  return tolerance ? Math.round((bound.over + tolerance) * 1000) / 1000 : undefined;
+}
+
+const upTo = (bound: Bound, most: number | undefined, said: number | undefined): Bound =>
+  most === undefined || !('measure' in bound) || !('over' in bound)
+    ? bound
+    : { measure: bound.measure, over: most, said: said ?? bound.over };
 
 /** Whether a rule only says that something is just at its limit. */
 export const isNear = ({ level, said }: Rule): boolean => level === 'watch' && said !== undefined;

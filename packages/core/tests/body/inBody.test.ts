@@ -79,7 +79,7 @@ describe('what a joint does not give, its neighbours take', () => {
         const judged = inBody(drawn.measures, ranges);
         if (judged === drawn.measures) return;
         const solved = solveVariant(variant, 165, postures, 'adult', false, ranges);
-        expect([variant.id, solved.worstGapCm < 3]).toEqual([variant.id, true]);
+        expect([variant.id, solved.worstGapCm < 5]).toEqual([variant.id, true]);
         for (const name of MADE_UP.slice(0, 4))
           missed.push([solved.measures[name] - judged[name], `${variant.id} ${name}`]);
       });

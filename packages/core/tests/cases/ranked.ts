@@ -51,7 +51,9 @@ export const RANKED_PEOPLE: Readonly<Record<string, Record<string, unknown>>> = 
   'breastbone five weeks': {
     conditions: [{ condition: 'sternotomy', operatedOn: '2026-10-27', cleared: true }],
   },
-  'three weeks after birth': { conditions: [{ condition: 'after-birth', gaveBirth: '2026-11-10' }] },
+  'three weeks after birth': {
+    conditions: [{ condition: 'after-birth', birthKind: 'vaginal', gaveBirth: '2026-11-10' }],
+  },
   'pelvic girdle pain': { conditions: ['pelvic girdle pain'] },
 };
 
@@ -395,7 +397,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Boat',
     'three weeks after birth',
-    'boat.chair knee-lift-into-hand seated-leg-lift shins-level',
+    'boat.chair knee-lift-into-hand seated-leg-lift shins-level chair-march.chair final-rest',
     'deepest layer only',
     'boat.chair',
   ),
@@ -471,14 +473,14 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Half moon',
     'after a fall',
-    'half-moon.chair leg-back-balance.chair-back one-legged-chair.chair-back warrior-three.chair-back tandem-stand.chair-back heel-raise.chair-back',
+    'half-moon.chair leg-back-balance.chair-back one-legged-chair.chair-back warrior-three.chair-back tandem-stand.chair-back heel-raise.chair-back stork.wall tree.hand-on-wall',
     'a hand on something',
     'half-moon.chair',
   ),
   c(
     'Warrior two',
     'pelvic girdle pain',
-    'warrior-two.chair goddess.chair chair-pose warrior-two.tail-down~75',
+    'warrior-two.chair goddess.chair chair-pose warrior-two.tail-down~75 warrior-two.short~50',
     'no wide stance',
     'warrior-two.chair',
   ),

@@ -104,7 +104,7 @@ test('one leg at a time in a pose without sides: the other follows, is said, and
       );
       const oneLeg =
         !side &&
-        variant.frames.length === 1 &&
+        (variant.frames.length === 1 || variant.helped === 'leg') &&
         apart > 30 &&
         variant.level !== 'side-lying' &&
         family !== 'children';

@@ -231,4 +231,34 @@ test('a limb that does not move is lifted by the hands, where it can be', () => 
     'arm-raise.clasped',
   );
   expect(given('Knee lift, 6 rounds', {})).toBe('chair-march.chair');
+  expect(given('Foot pump on a chair, 8 rounds', { rightLeg: 'still', leftLeg: 'still' })).toBe(
+    'foot-pump.by-hand',
+  );
+  expect(given('Open and close the knees on a chair, 5 rounds', { rightLeg: 'still' })).not.toBe(
+    'knee-opening.chair',
+  );
+});
+
+test('nobody is sent to a level to which no way leads, and it is said', () => {
+  // Every way down kneels on the new knee.
+  const { verdict, findings } = one('Final rest, 5 minutes', {
+    born: aged(60),
+    conditions: [{ condition: 'knee replacement', operatedOn: dateAfter(ON, -60), side: 'both' }],
+    clearances: [{ for: 'knee-replacement', by: 'surgeon', on: dateAfter(ON, -3) }],
+  });
+  expect(verdict).not.toBe('as-written');
+  expect(findings.map(({ rule }) => rule)).toContain('own.no-way');
+});
+
+test('who is unsteady leans over in standing only with something to hold', () => {
+  const unsteady = {
+    born: aged(84),
+    sex: 'woman',
+    screening: { fallsLastYear: 2, tugSeconds: 17, chairStands: 5 },
+  };
+  for (const line of ['Extended side angle, right, 4 breaths', 'Half moon, right, 4 breaths']) {
+    const { variant, findings } = one(line, unsteady);
+    expect([line, findings.some(({ rule }) => /lean|hand-support/.test(rule))]).toEqual([line, true]);
+    expect(variant).not.toMatch(/forearm$|block$/);
+  }
 });

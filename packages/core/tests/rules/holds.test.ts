@@ -17,11 +17,18 @@ const held = CONDITIONS.filter(({ hold }) => hold);
 const ago = (days: number): string => dateAfter(ON, -days);
 const EARLY = new Set(['breath', 'joints', 'rest']);
 
+/** Standing and sitting as one does anyway, which nobody is kept from. */
+const PLAIN = ['mountain', 'easy-seat', 'seated-breath'];
+
 /** Families of poses of which something is let in as it is. */
 function families(person: Record<string, unknown>, view = USUAL_HOUSE_VIEW): Set<string> {
   const table = measureTable(BUILT_IN, read(person), ON);
   const codes = judgeAll(compileRules(stage(person, ON, view)), table);
-  return new Set(table.rows.filter((_, row) => codes[row]! < 2).map(({ pose }) => pose.family));
+  return new Set(
+    table.rows
+      .filter(({ pose }, row) => codes[row]! < 2 && !PLAIN.includes(pose.id))
+      .map(({ pose }) => pose.family),
+  );
 }
 const withHold = (id: string, days: number | undefined, more: Record<string, unknown> = {}) => {
   const { hold } = CONDITIONS.find((condition) => condition.id === id)!;
@@ -63,6 +70,19 @@ describe.each(held.map(({ id, hold }) => [id, hold!] as const))('%s', (id, hold)
     expect(stage(person).rules.filter(({ rule }) => rule.id.includes('.hold-'))).toEqual([]);
   });
 });
+
+const givenOf = (person: Record<string, unknown>, ...steps: string[]): string[] =>
+  fitClass({
+    sequence: parseSequence(steps.map((step) => `- ${step}`).join('\n')).sequence,
+    people: [read(person)],
+    on: ON,
+    houseView: USUAL_HOUSE_VIEW,
+  }).lanes[0]!.steps.map(({ variant }) => variant);
+
+const alertsOf = (person: Record<string, unknown>): string =>
+  stage(person)
+    .alerts.map(({ text }) => text)
+    .join(' ');
 
 const verdictsOf = (person: Record<string, unknown>, ...steps: string[]): string[] =>
   fitClass({
@@ -135,6 +155,67 @@ test('a clearance that has run out opens nothing', () => {
     clearances: [{ for: 'stroke', by: 'stroke team', on: ago(60), until: ago(1) }],
   });
   expect([...families(person)].filter((family) => !EARLY.has(family))).toEqual([]);
+});
+
+describe('exercises that a team has ordered by name', () => {
+  const clearance = { for: 'hip-replacement', by: 'surgeon', on: ago(1) };
+  const ordered = (more: Record<string, unknown>) =>
+    withHold('hip-replacement', 21, { clearances: [{ ...clearance, ...more }] });
+  const asked = ['Heel raise, 5 rounds', 'Mini squat, 5 rounds'];
+  test('are done while the rest waits, and are no yes to anything else', () => {
+    const person = ordered({ poses: ['heel-raise'] });
+    expect(verdictsOf(withHold('hip-replacement', 21), asked[0]!)).not.toContain('as-written');
+    expect(verdictsOf(person, asked[0]!)).toEqual(['as-written']);
+    expect([...families(person)].filter((family) => !EARLY.has(family))).toEqual(['balance']);
+    expect(alertsOf(person)).toContain('ordered by the team, and so not held back: heel raise.');
+  });
+  test('beside a yes for something: that, and they', () => {
+    const ids = stage(ordered({ opens: [], poses: ['heel-raise'] })).rules.map(({ rule }) => rule.id);
+    expect(ids).not.toContain('hip-replacement.hold-waiting');
+    expect(ids).toContain('hip-replacement.hold-floor');
+  });
+  test('that are no pose of ours open nothing, and are asked about', () => {
+    expect(alertsOf(ordered({ poses: ['cartwheel'] }))).toContain('no pose is called cartwheel');
+    const fields = (poses: unknown) =>
+      readPeople(
+        [{ name: 'A', conditions: ['hip-replacement'], clearances: [{ ...clearance, poses }] }],
+        ON,
+      ).errors.map(({ field }) => field);
+    for (const wrong of ['heel-raise', [], ['Heel raise'], [3]])
+      expect(fields(wrong)).toEqual(['people[0].clearances[0].poses']);
+  });
+});
+
+test('a broken wrist keeps nobody from standing, but from falling on it and from leaning on it', () => {
+  const person = (bone: string) => ({
+    conditions: [{ condition: 'broken-bone', bone, since: ago(35), side: 'right' }],
+    can: { practised: 'years' },
+  });
+  const steps = ['Mountain, 3 breaths', 'Warrior two, right, 3 breaths', 'Plank, 3 breaths'];
+  const [, standing, plank] = givenOf(person('wrist'), ...steps);
+  expect([standing!.startsWith('warrior-two.'), plank!.startsWith('plank.')]).toEqual([true, false]);
+  expect(givenOf(person('hip'), ...steps)[1]!.startsWith('warrior-two.')).toBe(false);
+});
+
+test('an eye operation: no class without a yes, then not yet upside down, and years later nobody asks', () => {
+  const yes = { clearances: [{ for: 'eye-operation', by: 'eye surgeon', on: ago(1) }] };
+  expect(stage(withHold('eye-operation', 20)).stopped).toBe(true);
+  const early = stage(withHold('eye-operation', 20, yes));
+  expect(early.stopped).toBe(false);
+  expect(early.rules.map(({ rule }) => rule.id)).toContain('eye-operation.hold-upside-down');
+  expect(stage(withHold('eye-operation', 900)).stopped).toBe(false);
+});
+
+test('the scar of a caesarean is spared for twelve weeks; not known how the birth was, too, and asked', () => {
+  const born = (birthKind: string | undefined, days: number) => ({
+    conditions: [{ condition: 'after-birth', gaveBirth: ago(days), cleared: true, birthKind }],
+  });
+  const scars = (kind: string | undefined, days: number) =>
+    new Set(stage(born(kind, days)).rules.flatMap(({ rule: { id } }) => /\.scar-[a-z-]+/.exec(id) ?? []))
+      .size;
+  expect([scars('surgical', 30), scars('surgical', 60), scars('surgical', 90)]).toEqual([5, 4, 0]);
+  expect([scars('vaginal', 30), scars(undefined, 30)]).toEqual([0, 5]);
+  expect(alertsOf(born(undefined, 30))).toContain('ask whether it was by caesarean');
 });
 
 test('what a clearance opens is read, and what is none is refused where it stands', () => {

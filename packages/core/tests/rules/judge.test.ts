@@ -29,8 +29,10 @@ const active = (all: readonly Bound[], more: Partial<Rule> = {}): ActiveRule => 
   },
 });
 const trial = (id: string, more: Partial<Trial> = {}): Trial => {
-  const variant = POSES.flatMap((pose) => pose.ladder).find((known) => known.id === id)!;
+  const pose = POSES.find(({ ladder }) => ladder.some((known) => known.id === id))!;
+  const variant = pose.ladder.find((known) => known.id === id)!;
   return {
+    pose: pose.id,
     measures: measuresFor(id, 165),
     level: variant.level,
     breath: variant.breath,
@@ -336,6 +338,7 @@ describe('whatever the rules', () => {
               holdSeconds: 900,
               action: pose.purposes[0].action,
               family: pose.family,
+              pose: pose.id,
               moving: pose.hold.unit === 'rounds',
               from: 'standing',
               sums: {

@@ -59,6 +59,7 @@ describe('the quick judge', () => {
         moving: pose.hold.unit === 'rounds',
         action: pose.purposes[0].action,
         family: pose.family,
+        pose: pose.id,
         sums: { ...NO_SUMS, supineUnbroken: supine, supineTotal: supine },
       };
       return Math.max(

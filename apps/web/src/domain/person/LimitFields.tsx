@@ -1,7 +1,11 @@
 import { OPENING_WORDS, OPENINGS, type Condition, type LimitKind } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import { useQuery } from '@tanstack/react-query';
 import { Plus, X } from 'lucide-react';
+import { useMemo } from 'react';
 import { Controller, useFieldArray, type UseFormReturn } from 'react-hook-form';
+import { catalogue, poseName } from '../../data/catalogue.js';
+import { ownVariantsQuery } from '../../data/ownVariants/ownVariantsQuery.js';
 import { Button } from '../../ui/Button.js';
 import type { Choice } from '../../ui/choices.js';
 import { ComboboxField } from '../../ui/ComboboxField.js';
@@ -105,13 +109,15 @@ export function LimitFields({ form: { control, register, watch }, wrong }: Props
 
 /** What a clearance opens: what was said, or no more than yes. */
 function OpensFields({
-  form: { register, watch },
+  form: { control, register, watch },
   i,
   error,
+  ordered,
 }: {
   form: Props['form'];
   i: number;
-  error?: string;
+  error: string | undefined;
+  ordered: string | undefined;
 }) {
   const says = watch(`clearances.${i}.says`);
   return (
@@ -120,16 +126,15 @@ function OpensFields({
         label="They said"
         error={error}
         hint={
-          says
-            ? 'What is not ticked waits.'
-            : 'Opens what such a team usually means at that week, and no more.'
+          says ? 'Everything else waits.' : 'Opens what such a team usually means at that week, and no more.'
         }
         {...register(`clearances.${i}.says`)}
       >
         <option value="">yes, and no more</option>
         <option value="for-what">yes, for these:</option>
+        <option value="ordered">only what they ordered:</option>
       </SelectField>
-      {says && (
+      {says === 'for-what' && (
         <div className="mt-2 flex flex-wrap gap-x-6">
           {OPENINGS.map((opening) => (
             <CheckField
@@ -140,6 +145,62 @@ function OpensFields({
             />
           ))}
         </div>
+      )}
+      {says && (
+        <Controller
+          control={control}
+          name={`clearances.${i}.poses`}
+          render={({ field }) => (
+            <OrderedPoses poses={field.value} onChange={field.onChange} error={ordered} />
+          )}
+        />
+      )}
+    </div>
+  );
+}
+
+/** Poses that a team ordered by name: added by typing, taken off one by one. */
+function OrderedPoses({
+  poses,
+  onChange,
+  error,
+}: {
+  poses: readonly string[];
+  onChange: (poses: string[]) => void;
+  error: string | undefined;
+}) {
+  const { isSuccess } = useQuery(ownVariantsQuery);
+  const choices = useMemo(
+    () => (isSuccess ? catalogue().poses.map(({ id, name }) => ({ value: id, label: name })) : []),
+    [isSuccess],
+  );
+  return (
+    <div className="mt-2 space-y-2">
+      <ComboboxField
+        label="Exercises they ordered"
+        hint="Done as they said, also while the rest waits."
+        placeholder="Add …"
+        choices={choices.filter(({ value }) => !poses.includes(value))}
+        value=""
+        onChange={(pose) => pose && onChange([...poses, pose])}
+        error={error}
+      />
+      {poses.length > 0 && (
+        <ul className="flex flex-wrap gap-2">
+          {poses.map((pose) => (
+            <li key={pose} className="flex items-center gap-1 rounded-full border border-line bg-card pl-3">
+              {poseName(pose)}
+              <button
+                type="button"
+                aria-label={`Remove: ${poseName(pose)}`}
+                className="grid size-9 cursor-pointer place-items-center rounded-full text-ink-soft hover:bg-sunk"
+                onClick={() => onChange(poses.filter((one) => one !== pose))}
+              >
+                <X aria-hidden size={16} />
+              </button>
+            </li>
+          ))}
+        </ul>
       )}
     </div>
   );
@@ -182,7 +243,9 @@ export function ClearanceFields({ form, wrong }: Props) {
             <TextField label="On" type="date" error={at('on')} {...register(`clearances.${i}.on`)} />
             <TextField label="Until" type="date" error={at('until')} {...register(`clearances.${i}.until`)} />
             <TextField label="In their words" error={at('words')} {...register(`clearances.${i}.words`)} />
-            {waitsFor(watch(`clearances.${i}.for`)) && <OpensFields form={form} i={i} error={at('opens')} />}
+            {waitsFor(watch(`clearances.${i}.for`)) && (
+              <OpensFields form={form} i={i} error={at('opens')} ordered={at('poses')} />
+            )}
             <Button
               look="quiet"
               className="self-end justify-self-end sm:col-start-2"
@@ -197,7 +260,9 @@ export function ClearanceFields({ form, wrong }: Props) {
       <Button
         look="quiet"
         disabled={!conditions.length}
-        onClick={() => append({ for: '', says: '', opens: [], by: '', on: '', until: '', words: '' })}
+        onClick={() =>
+          append({ for: '', says: '', opens: [], poses: [], by: '', on: '', until: '', words: '' })
+        }
       >
         <Plus aria-hidden size={18} />A medical clearance
       </Button>

@@ -37,9 +37,11 @@ export interface PersonValues {
   limits: { kind: string; side: string; most: string; by: string; until: string; why: string }[];
   clearances: {
     for: string;
-    /** Whether it says for what; a bare yes opens what such a team usually means. */
-    says: '' | 'for-what';
+    /** Whether it says for what; a bare yes opens what such a team usually means, and what is only ordered no more. */
+    says: '' | 'for-what' | 'ordered';
     opens: Opening[];
+    /** Poses that the team ordered, by id. */
+    poses: string[];
     by: string;
     on: string;
     until: string;
@@ -77,16 +79,25 @@ export const valuesOf = (person?: PersonLine): PersonValues => ({
     until: typed(until),
     why: typed(why),
   })),
-  clearances: (person?.clearances ?? []).map(({ for: what, opens, by, on, until, words }) => ({
+  clearances: (person?.clearances ?? []).map(({ for: what, opens, poses, by, on, until, words }) => ({
     for: what,
-    says: opens ? 'for-what' : '',
+    says: saysOf(opens, poses),
     opens: [...(opens ?? [])],
+    poses: [...(poses ?? [])],
     by,
     on,
     until: typed(until),
     words: typed(words),
   })),
 });
+
+const saysOf = (
+  opens: readonly Opening[] | undefined,
+  poses: readonly string[] | undefined,
+): PersonValues['clearances'][number]['says'] => {
+  if (opens) return 'for-what';
+  return poses ? 'ordered' : '';
+};
 
 /** How a condition waits for a clearance; undefined where it does not, and for a rule. */
 export const waitsFor = (id: string): Hold | undefined =>
@@ -139,9 +150,10 @@ export function writtenOf(values: PersonValues, person?: PersonLine): PersonDraf
       ...filled(limit),
       ...(most.trim() ? { most: Number(most.replace(',', '.')) } : {}),
     })) as unknown as PersonDraft['limits'],
-    clearances: values.clearances.map(({ says, opens, ...clearance }) => ({
+    clearances: values.clearances.map(({ says, opens, poses, ...clearance }) => ({
       ...filled(clearance),
-      ...(says && waitsFor(clearance.for) ? { opens } : {}),
+      ...(says === 'for-what' && waitsFor(clearance.for) ? { opens } : {}),
+      ...(says && poses.length && waitsFor(clearance.for) ? { poses } : {}),
     })) as unknown as PersonDraft['clearances'],
   };
 }

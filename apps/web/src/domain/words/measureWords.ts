@@ -41,6 +41,8 @@ const WORDS: Readonly<Record<string, readonly [words: string, unit: string, most
   pelvisAboveHeart: ['Pelvis above heart', ' cm', 60],
   forearmsShare: ['Weight on the forearms', '', 1],
   wristLoad: ['Weight on the hand', '', 0.6],
+  armMoves: ['Arm moves', '°', 180],
+  legMoves: ['Leg moves', '°', 120],
   kneeLoad: ['Weight on the knee', '', 1],
   trunkIncline: ['Trunk raised from flat', '°', 90],
   met: ['Effort, METs', '', 6],

@@ -2,6 +2,7 @@ import { nextChanges, sayOpenings, stagePerson } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
+import { poseName } from '../../data/catalogue.js';
 import { usePerson } from '../../data/people/usePerson.js';
 import { useRemovePerson } from '../../data/people/useRemovePerson.js';
 import type { PersonWhole } from '../../data/types.js';
@@ -71,11 +72,12 @@ function Known({ person: { records: _records, propNotes: _notes, ...person } }: 
     ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],
     ...(person.born ? [['Born', sayDate(person.born)] as [string, string]] : []),
     ...(limits ? [['Personal limits', limits] as [string, string]] : []),
-    ...person.clearances.map(({ for: what, opens, by, on, until }): [string, string] => [
+    ...person.clearances.map(({ for: what, opens, poses, by, on, until }): [string, string] => [
       'Medical clearance',
       `${RULEBOOK.rule(what)?.rule.reason ?? RULEBOOK.conditionName(what)} by ${by}, ` +
         `${sayDate(on)}${until ? `, until ${sayDate(until)}` : ''}` +
-        `${opens ? `: ${sayOpenings(opens)}` : ''}`,
+        `${opens ? `: ${sayOpenings(opens)}` : ''}` +
+        `${poses ? `; ordered: ${poses.map((pose) => poseName(pose).toLowerCase()).join(', ')}` : ''}`,
     ]),
   ];
   return <Terms look="framed" of={facts} />;

@@ -37,10 +37,11 @@ export function ConditionScreen() {
 }
 
 /** What holds while there is no clearance. */
-const sayWait = ({ awayDays, overWeeks, waits }: Hold): string =>
+const sayWait = ({ awayDays, overWeeks, meanwhile, waits }: Hold): string =>
   [
     ...(awayDays ? [`Not in class in the first ${awayDays} days.`] : []),
     `Breath, small joints and rest. ${waits}`,
+    ...(meanwhile ? [`With ${meanwhile.is.join(' or ')}: ${sayOpenings(meanwhile.opens)} too.`] : []),
     ...(overWeeks ? [`After ${overWeeks} weeks nobody needs to say yes any more.`] : []),
   ].join(' ');
 

@@ -64,13 +64,12 @@ type Ranges = LaneTable['staged']['person']['ranges'];
 /** Where on the way between two shapes a bound bites, 0 to 1: from, and to; nowhere where from is behind to. */
 function spanOf(
   bound: Bound,
-  said: number | undefined,
   [near, further]: readonly [Trial, Trial],
   ranges: Ranges,
   limb: LimbSide | undefined,
 ): readonly [from: number, to: number] {
   if (!('measure' in bound)) return bites(bound, near, ranges, limb) ? [0, 1] : [1, 0];
-  const limit = 'over' in bound ? (said ?? bound.over) : bound.under;
+  const limit = 'over' in bound ? (bound.said ?? bound.over) : bound.under;
   const sign = 'over' in bound ? 1 : -1;
   const [from, to] = [near, further].map(
     (trial) => sign * (quantityOf(bound.measure, trial, ranges, limb) - limit),
@@ -91,7 +90,7 @@ const heldUntil = (active: ActiveRule, ends: readonly [Trial, Trial], ranges: Ra
     ...limbsOf(active).map((limb) => {
       let [start, end] = [0, 1];
       for (const bound of active.rule.all) {
-        const [from, to] = spanOf(bound, active.rule.said, ends, ranges, limb);
+        const [from, to] = spanOf(bound, ends, ranges, limb);
         start = Math.max(start, from);
         end = Math.min(end, to);
         if (start >= end) return 1;

@@ -54,12 +54,41 @@ export function findingsFor(
     if (!asWritten) findings.push(asked(breach, answered));
     findings.push(finding(now, 'chosen', answered));
   }
+  // A level that is closed as such needs no other reason.
+  if (!asWritten && !findings.some(({ measure }) => measure === 'level'))
+    findings.unshift(...noWayTo(lane, ask));
   for (const breach of [...chosen.added, ...chosen.watches] as Breach[]) {
     if (!findings.some((known) => known.rule === breach.rule.id && known.on === 'chosen'))
       findings.push(finding(breach, 'chosen', breach.rule.level === 'need'));
   }
   return findings;
 }
+
+/** Where no way that suits leads to what was asked: which level, and the first rule that its usual way breaks. */
+function noWayTo({ body, passage, isReached }: LaneTable, { variant }: Ask): Finding[] {
+  const { entry } = body.ends(body.table.rowOf.get(variant)!);
+  if (isReached(entry)) return [];
+  const broken = [passage('chair', entry), passage(entry, 'chair')].flatMap(({ instead }) => instead)[0];
+  return [
+    {
+      rule: 'own.no-way',
+      condition: ABILITY,
+      level: 'limit',
+      measure: 'level',
+      value: entry,
+      limit: 'with a way there and back',
+      reason: `No way there and back that suits${broken ? `: ${broken.rule.reason}` : '.'}`,
+      met: true,
+      evidence: broken?.rule.evidence ?? NO_WAY,
+      on: 'ability',
+    },
+  ];
+}
+
+const NO_WAY = {
+  kind: 'common-practice',
+  source: 'the ways between levels, held against the same rules',
+} as const;
 
 /**
  * Where a position of the house view let the chosen way pass: which, and what another position would have

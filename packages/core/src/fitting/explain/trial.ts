@@ -26,6 +26,7 @@ export function trialOf(
     moving: pose.hold.unit === 'rounds',
     action: pose.purposes[0].action,
     family: pose.family,
+    pose: pose.id,
     sums: sumsAfter(before, judged.measures, holdSeconds * Math.max(1, sidesOf(pose, sides).length)),
     ...(from ? { from } : {}),
   };

@@ -133,7 +133,7 @@ export const asksMorePartway = (asked: Judged, taken: Judged): boolean =>
   asksRange(asked.measures, taken.measures, BACK_AND_KNEES);
 
 /** Shares of what young adults hold that nobody minds in another shape than was asked: chosen by us. */
-const NO_EFFORT = 0.45;
+const NO_EFFORT = 0.5;
 
 /** Whether another pose asks for what nobody who was asked this one has shown: skill, a balance, real strength. */
 export const asksAnew = (asked: Judged, taken: Judged): boolean =>

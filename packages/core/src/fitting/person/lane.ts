@@ -1,6 +1,5 @@
 import { keep } from '../../cache.js';
 import type { Catalogue } from '../../poses/catalogue.js';
-import { LEVELS } from '../../poses/levels.js';
 import type { Breath, Level, Pose, Variant } from '../../poses/types.js';
 import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
 import { SUMS, type Sum } from '../../rules/types.js';
@@ -63,6 +62,7 @@ export function laneTable(
   const { right, left } = standings(staged, body);
   const sums = limitedSums([right, left]);
   const passage = passagesFor(staged, catalogue);
+  const closed = closedTo(staged);
   const answering = answersByPose(catalogue, view);
   const answers = (pose: string): number => answering.get(pose) ?? 0;
   const { breath, count, asked } = countsFor(staged, on, pace);
@@ -77,9 +77,9 @@ export function laneTable(
     sums,
     limits: sumLimits(staged.rules),
     ...outcomesFor(body, sums, answers),
-    closed: closedTo(staged),
+    closed,
     passage,
-    isReached: isReachedBy(passage),
+    isReached: isReachedBy(passage, closed),
     breath,
     count,
     asked,
@@ -92,16 +92,12 @@ export function laneTable(
 /** Where people are when they come. */
 const AT_HOME: ReadonlySet<Level> = new Set<Level>(['chair', 'standing']);
 
-/** Whether some way leads to a level and some way leads from it; worked out once for each. */
-function isReachedBy(passage: LaneTable['passage']): LaneTable['isReached'] {
+/** Whether some way leads to a level from where people are when they come, and back; worked out once for each. */
+function isReachedBy(passage: LaneTable['passage'], closed: ReadonlySet<Level>): LaneTable['isReached'] {
   const known = new Map<Level, boolean>();
-  const look = (level: Level): boolean => {
-    const others = LEVELS.filter((other) => other !== level);
-    return (
-      AT_HOME.has(level) ||
-      (others.some((from) => !passage(from, level).none) && others.some((to) => !passage(level, to).none))
-    );
-  };
+  const homes = [...AT_HOME].filter((home) => !closed.has(home));
+  const look = (level: Level): boolean =>
+    AT_HOME.has(level) || homes.some((home) => !passage(home, level).none && !passage(level, home).none);
   return (level) => known.get(level) ?? keep(known, level, look(level));
 }
 

@@ -128,6 +128,12 @@ function bothOrders(lane: LaneTable, first: SideChoice, second: SideChoice): Opt
   return a.entry === b.entry && a.exit === b.exit ? [usual] : [usual, optionOf(lane, [second, first])];
 }
 
+/** Whether someone gets to where a variant begins, and away from where it ends. */
+function isReached({ body, isReached: isLevelReached }: LaneTable, row: number): boolean {
+  const { entry, exit } = body.ends(row);
+  return isLevelReached(entry) && isLevelReached(exit);
+}
+
 /**
  * Every way to do a step. Where what was asked passes it is the only one: nobody is led away from it to
  * save a change of level. A side that passes keeps it; sides otherwise do the same where the same suits
@@ -140,8 +146,7 @@ export function optionsOf(ask: Ask, lane: LaneTable, open = false, few = false):
   if (ask.pin) return [doneAlike(ask, lane, pinned(ask, lane, ask.pin))];
   const sides: readonly (Side | undefined)[] = ask.sides.length ? ask.sides : [undefined];
   // What nobody could get to, or away from, is not led to either.
-  const { entry, exit } = lane.body.ends(lane.body.table.rowOf.get(ask.variant)!);
-  const any = open || !lane.isReached(entry) || !lane.isReached(exit);
+  const any = open || !isReached(lane, lane.body.table.rowOf.get(ask.variant)!);
   const written = sides.map((side) => (any ? undefined : asWritten(ask, lane, side)));
   const [first, second] = candidatesBySide(ask, lane, sides, written, few);
   // One side, or two that no rule tells apart.
@@ -169,7 +174,9 @@ function candidatesBySide(
     else {
       const cheapest = few && (sides.length === 1 || alike);
       const list = cheapest ? fewOf(ask, lane, sides[i]) : candidatesFor(ask, lane, sides[i]);
-      found.push(list.length ? list : [undefined]);
+      const reached = list.filter(({ row }) => isReached(lane, row));
+      if (reached.length) found.push(reached);
+      else found.push(list.length ? list : [undefined]);
     }
   });
   return found;
@@ -223,8 +230,13 @@ function bothSides(
   const seconds = beside(second, first);
   const pairs = beside(first, second).flatMap((a) => seconds.map((b) => [a, b] as const));
   const level = pairs.filter(([a, b]) => a?.variant.level === b?.variant.level);
-  // Nobody lies down for one side and stands for the other, where both can be done on one level.
-  return (level.length ? level : pairs).flatMap(([a, b]) =>
+  // Nobody lies down for one side and stands for the other: where no level suits both, one side is left out.
+  const oneOnly = (): (typeof pairs)[number][] => [
+    ...first.map((a) => [a, undefined] as const),
+    ...second.map((b) => [undefined, b] as const),
+  ];
+  const apart = kept ? pairs : oneOnly();
+  return (level.length ? level : apart).flatMap(([a, b]) =>
     a?.variant === b?.variant ? [optionOf(lane, [right(a), left(b)])] : bothOrders(lane, right(a), left(b)),
   );
 }

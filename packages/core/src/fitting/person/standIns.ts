@@ -86,6 +86,16 @@ export function standInCost(body: BodyTable, asked: Asked, row: number): number 
 const isFuller = ({ pose: { ladder }, variant }: Asked, taken: Asked): boolean =>
   rungOf(ladder, taken.variant) > rungOf(ladder, variant);
 
+/**
+ * What another rung of a ladder must not do in place of the asked one. A part of the way may ask more, too: a leg held
+ * lower is heavier. A lower rung is made easier by whoever wrote the ladder, at the cost of some joint perhaps (a hand
+ * on a wall is an arm lifted), but asks for nothing new.
+ */
+function asksTooMuch(asked: Asked, taken: Asked): typeof asksMore {
+  if (taken.variant.partOf) return asksMorePartway;
+  return isFuller(asked, taken) ? asksMore : asksAnew;
+}
+
 /** The rung of a ladder that a variant is, or is part of. */
 const rungOf = (ladder: Pose['ladder'], { id, partOf }: Variant): number =>
   ladder.findIndex((rung) => rung.id === (partOf?.variant ?? id));
@@ -116,10 +126,17 @@ function swapCost(body: BodyTable, asked: Asked, taken: Asked): number {
     WEIGHTS.pose +
     lost +
     demandCost(body, asked, taken) +
+    (isSelfHelp(taken) ? WEIGHTS.helped : 0) +
     variant.props.length * WEIGHTS.prop +
     (variant.id !== pose.usual ? WEIGHTS.unusual : 0)
   );
 }
+
+/** Whether the hands do what others on the same level do without them. */
+const isSelfHelp = ({ pose, variant }: Asked): boolean =>
+  variant.helped !== undefined &&
+  variant.id !== pose.usual &&
+  pose.ladder.some(({ level, helped }) => level === variant.level && !helped);
 
 /** What it costs that another pose goes deeper, weighs heavier, works harder or easier than what was asked. */
 function demandCost(body: BodyTable, asked: Asked, taken: Asked): number {
@@ -172,16 +189,23 @@ function mayReplace(body: BodyTable, asked: Asked, taken: Asked): boolean {
   const hardest = variant.declared.isometric >= HARDEST && asked.variant.declared.isometric < HARDEST;
   const strengthens = ({ purposes }: Pose): boolean => purposes.some(({ action }) => action === 'strengthen');
   const isRest = pose.id === REST;
+  const rests = ({ purposes }: Pose): boolean =>
+    purposes.some(({ action }) => action === 'rest' || action === 'breathe');
   return (
     !newly('inverted') &&
     !(newly('children') && body.build === 'adult') &&
     !hardest &&
     !jumps(variant) &&
-    // Strength is answered with strength.
+    // Rest is answered with rest, and strength with strength.
+    (!isQuiet(asked.pose) || rests(pose)) &&
     (isRest || asked.pose.purposes[0].action !== 'strengthen' || strengthens(pose)) &&
     !asksAnew(body.judged(asked.row, undefined), body.judged(taken.row, undefined))
   );
 }
+
+/** Whether a pose is there to rest or to settle in, and for nothing else. */
+const isQuiet = ({ purposes }: Pose): boolean =>
+  purposes.every(({ action }) => action === 'rest' || action === 'settle' || action === 'breathe');
 
 /** A class on chairs stays on chairs. */
 const leavesTheChair = (asked: Level, taken: Level): boolean => asked === 'chair' && taken !== 'chair';
@@ -209,10 +233,7 @@ function findStandIns(body: BodyTable, variant: Variant): StandIns {
       const { partOf } = other.variant;
       // Less than half of another rung is neither the one nor the other.
       if (partOf && partOf.variant !== variant.id && partOf.share < HALF) return;
-      const more = partOf ? asksMorePartway : asksMore;
-      // A part of the way, too, may ask more: a leg held lower is heavier.
-      const isTrusted = !isFuller(asked, taken) && !partOf;
-      if (isTrusted || !more(body.judged(row, undefined), body.judged(at, undefined))) rungs.push(at);
+      if (!asksTooMuch(asked, taken)(body.judged(row, undefined), body.judged(at, undefined))) rungs.push(at);
       return;
     }
     // What stands in for another pose is a whole one.

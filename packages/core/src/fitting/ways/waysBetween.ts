@@ -8,7 +8,7 @@ import type { Level } from '../../poses/types.js';
 import type { Way } from '../../poses/ways.js';
 import { brokenRows } from '../../rules/brokenRows.js';
 import { columnsOf, type Columns } from '../../rules/measureTable.js';
-import type { ActiveRule, StagedPerson } from '../../rules/stagePerson.js';
+import { isMeasured, type ActiveRule, type StagedPerson } from '../../rules/stagePerson.js';
 import { FLOOR_LEVELS } from './floorVisits.js';
 import { isSoft } from '../../rules/isSoft.js';
 import { WEIGHTS } from '../weights.js';
@@ -31,6 +31,9 @@ export interface Passage {
   none: boolean;
 }
 
+/** On the way between levels a limb that does not move by itself is taken along; who gets there is known otherwise. */
+const COMES_ALONG = { armMovesRight: 0, armMovesLeft: 0, legMovesRight: 0, legMovesLeft: 0 };
+
 const byCatalogue = new WeakMap<Catalogue, Map<string, Columns>>();
 /** Every way as numbers, for one body: each is held against rules like any movement. */
 function waysTable(catalogue: Catalogue, heightCm: number, build: Build, body: BodyRanges): Columns {
@@ -42,7 +45,7 @@ function waysTable(catalogue: Catalogue, heightCm: number, build: Build, body: B
     rows: ways,
     columns: columnsOf(
       ways.map(({ variant, from, to, seconds }) => ({
-        measures: catalogue.measures(variant.id, heightCm, build, easy),
+        measures: { ...catalogue.measures(variant.id, heightCm, build, easy), ...COMES_ALONG },
         level: variant.level,
         breath: variant.breath,
         support: variant.support,
@@ -62,6 +65,29 @@ function waysTable(catalogue: Catalogue, heightCm: number, build: Build, body: B
 }
 const TABLES_MOST = 250;
 
+/** What is done in passing, for some seconds, and by everybody who gets up from a chair. */
+const EFFORTS: ReadonlySet<string> = new Set([
+  'met',
+  'isometric',
+  'abdominalLoad',
+  'lowBackMoment',
+  'spineLoad',
+]);
+
+/**
+ * Whether a rule is for what is held and worked in, and not for getting down and up: effort, and what a pose is for; a
+ * hand that is bent back, for on the way she leans on the fist or the forearm; how far her joints were measured to go,
+ * and what a clearance does not open, for that the floor is open says that she may get there.
+ */
+const isOfPoses = ({ rule }: ActiveRule): boolean =>
+  isMeasured(rule) ||
+  rule.unlessOrdered === true ||
+  rule.all.some(
+    (bound) =>
+      'purposeNot' in bound ||
+      ('measure' in bound && (EFFORTS.has(bound.measure) || bound.measure.startsWith('wristExtension'))),
+  );
+
 /** Rules each way breaks for someone, besides cues. A way over one side may be taken over the other. */
 function broken(
   { person: { heightCm, ranges }, build, abilities, rules }: StagedPerson,
@@ -73,7 +99,12 @@ function broken(
   const there = ways.map((): ActiveRule[] => []);
   for (const active of rules) {
     // Levels as such are judged apart (see `closedTo`): a way is filed under the level it starts from.
-    if (isSoft(active) || active.rule.all.some((bound) => 'level' in bound || 'levelNot' in bound)) continue;
+    if (
+      isSoft(active) ||
+      isOfPoses(active) ||
+      active.rule.all.some((bound) => 'level' in bound || 'levelNot' in bound)
+    )
+      continue;
     for (const row of brokenRows(active, ranges, false, table, 'all') ?? []) here[row]!.push(active);
     for (const row of brokenRows(active, ranges, true, table, 'all') ?? []) there[row]!.push(active);
   }

@@ -7,8 +7,8 @@ import type { Posture } from '../../body/posture.js';
 import type { PropPlacement } from '../../body/shape.js';
 import { solveShape, type SolvedShape } from '../../body/solve.js';
 import { inBody } from '../inBody.js';
-import { measureShape } from '../measureShape.js';
-import { worstMeasures, type Measures } from '../measures.js';
+import { measureMovement } from '../measureMovement.js';
+import type { Measures } from '../measures.js';
 import { solveInBody } from '../solveInBody.js';
 import { MIDDLE_HEIGHT, propsFor, scaleMeasures, scaleSolved, scalesWithHeight } from '../solveVariant.js';
 import type { Grows, Variant } from '../types.js';
@@ -116,7 +116,10 @@ export function solvePartway(
   const furthest = (all: readonly number[]): number =>
     all.reduce((most, angle) => (Math.abs(angle - start) > Math.abs(most - start) ? angle : most), start);
   const hands = solved.find((one) => one.hands)?.hands;
-  const measures = worstMeasures(solved.map((one) => measureShape(one.solved, variant)));
+  const measures = measureMovement(
+    solved.map((one) => one.solved),
+    variant,
+  );
   return {
     heightCm,
     postures: solved.map((one) => one.solved.posture),
