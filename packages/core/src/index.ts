@@ -147,8 +147,14 @@ export { resolvePose } from './reading/resolvePose.js';
 
 // What a teacher changes: edits and choices.
 export { NO_CHOICES, readChoices, type Choices, type Override, type StepSwap } from './plan/choices.js';
-export { editSequence, followedChoices, movedChoices, type SequenceEdit } from './plan/editSequence.js';
-export { lineFor } from './plan/lineFor.js';
+export {
+  editSequence,
+  writtenOut,
+  followedChoices,
+  movedChoices,
+  type SequenceEdit,
+} from './plan/editSequence.js';
+export { lineFor, lineOf } from './plan/lineFor.js';
 export {
   measuredAnew,
   readOwnVariant,

@@ -66,7 +66,11 @@ export const fitWork = {
       sequence.steps.flatMap(({ number }) => {
         const hold = nextHold(source, number, by, workCatalogue().poses);
         return hold
-          ? [() => read(editSequence(source, { kind: 'hold', step: number, hold }).source).sequence]
+          ? [
+              () =>
+                read(editSequence(source, workCatalogue().poses, { kind: 'hold', step: number, hold }).source)
+                  .sequence,
+            ]
           : [];
       }),
     );

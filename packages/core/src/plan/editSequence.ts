@@ -1,4 +1,8 @@
+import type { Pose } from '../poses/types.js';
+import { readCount } from '../reading/readCount.js';
+import { readPlan, sectionName, type Plan } from '../reading/readPlan.js';
 import type { Choices } from './choices.js';
+import { lineOf } from './lineFor.js';
 
 /** One change to a written sequence. Steps count from 1; `after: 0` is the beginning. */
 export type SequenceEdit =
@@ -8,34 +12,73 @@ export type SequenceEdit =
   /** The hold as it is said: "5 breaths", "30 s". */
   | { kind: 'hold'; step: number; hold: string };
 
-const BULLET = /^\s*(?:[-–—*•·]|\d+[.)])\s+/;
-const HOLD =
-  /(\d+(?:[.,]\d+)?)\s*(breaths?|rounds?|times|x|seconds?|secs?|s|minutes?|mins?|m)\b\.?|[x×]\s*\d+\b/i;
-
 /** Where each step stands in the text: its line and the notes under it. */
-function blocksOf(lines: readonly string[]): { from: number; to: number }[] {
-  const blocks: { from: number; to: number }[] = [];
-  lines.forEach((line, i) => {
-    if (BULLET.test(line)) blocks.push({ from: i, to: i + 1 });
-    else if (line.trim().startsWith('>') && blocks.length && blocks[blocks.length - 1]!.to === i)
-      blocks[blocks.length - 1]!.to = i + 1;
+function blocksOf(lines: readonly string[], steps: Plan['steps']): { from: number; to: number }[] {
+  return steps.map(({ line }) => {
+    let to = line;
+    while (lines[to]?.trim().startsWith('>')) to++;
+    return { from: line - 1, to };
   });
-  return blocks;
+}
+
+/** A plan with one step a line: what stood several in a line, and what was only said to be done again, written out. */
+export function writtenOut({ parts, steps }: Plan): string {
+  return parts
+    .flatMap(({ kind, text, steps: numbers }): string[] => {
+      const own = numbers.map((number) => steps[number - 1]!);
+      switch (kind) {
+        case 'step':
+        case 'repeat':
+          return own.flatMap((step) => [
+            `- ${lineOf(step)}`,
+            ...(kind === 'step' && step.note?.startsWith(text) ? [`> ${text}`] : []),
+          ]);
+        case 'title':
+          return [`# ${text.replace(/^#+\s*/, '')}`];
+        case 'section':
+          return [`## ${sectionName(text)}`];
+        case 'unsure':
+          return [`- ${text}`];
+        case 'way':
+        case 'note':
+          return [text.startsWith('>') ? text : `> ${text}`];
+        default:
+          return [text];
+      }
+    })
+    .join('\n');
+}
+
+/** A step's line with another hold in place of what it says, or beside it where it says none. */
+function heldFor(line: string, step: Plan['steps'][number], hold: string): string {
+  const { rest } = readCount(line, false);
+  const counted = Array.from(line, (_, i) => i).filter((i) => line[i] !== rest[i]);
+  if (!counted.length) return `${line.trimEnd()}, ${hold}`;
+  const from = counted[0]!;
+  const to = counted.at(-1)! + 1;
+  const isOnePlace = !rest.slice(from, to).trim();
+  return isOnePlace ? `${line.slice(0, from)}${hold}${line.slice(to)}` : `- ${lineOf(step, hold)}`;
 }
 
 /**
  * Changes one thing in a sequence as it is written and leaves everything else as it stands: headings,
- * notes, other lines.
+ * notes, other lines. Where several steps stand in one line, or some are only said to be done again, it is written
+ * out first.
  *
  * @returns the new text, and where each of the old steps went: `moved[3]` is the new number of the third,
  * undefined where it is gone
  */
 export function editSequence(
   source: string,
+  poses: readonly Pose[],
   edit: SequenceEdit,
 ): { source: string; moved: (number | undefined)[] } {
-  const lines = source.split('\n');
-  const blocks = blocksOf(lines);
+  const plan = readPlan(source, poses);
+  const isPlain = new Set(plan.steps.map(({ line }) => line)).size === plan.steps.length;
+  const text = isPlain ? source : writtenOut(plan);
+  const { steps } = isPlain ? plan : readPlan(text, poses);
+  const lines = text.split('\n');
+  const blocks = blocksOf(lines, steps);
   const count = blocks.length;
   const numbers = Array.from({ length: count }, (_, i) => i + 1);
   const moved = (order: readonly number[]): (number | undefined)[] => [
@@ -46,7 +89,7 @@ export function editSequence(
     }),
   ];
   const lineAfter = (step: number): number =>
-    step > 0 ? blocks[Math.min(step, count) - 1]!.to : (blocks[0]?.from ?? lines.length);
+    step > 0 && count ? blocks[Math.min(step, count) - 1]!.to : (blocks[0]?.from ?? lines.length);
   switch (edit.kind) {
     case 'add': {
       const at = lineAfter(edit.after);
@@ -59,7 +102,7 @@ export function editSequence(
     }
     case 'remove': {
       const block = blocks[edit.step - 1];
-      if (!block) return { source, moved: moved(numbers) };
+      if (!block) return { source: text, moved: moved(numbers) };
       return {
         source: [...lines.slice(0, block.from), ...lines.slice(block.to)].join('\n'),
         moved: moved(numbers.filter((step) => step !== edit.step)),
@@ -68,24 +111,23 @@ export function editSequence(
     case 'move': {
       const block = blocks[edit.step - 1];
       if (!block || edit.after === edit.step || edit.after === edit.step - 1)
-        return { source, moved: moved(numbers) };
+        return { source: text, moved: moved(numbers) };
       const own = lines.slice(block.from, block.to);
       const at = lineAfter(edit.after);
       const order = numbers.filter((step) => step !== edit.step);
       order.splice(edit.after > edit.step ? edit.after - 1 : edit.after, 0, edit.step);
-      const text =
+      const next =
         at >= block.to
           ? [...lines.slice(0, block.from), ...lines.slice(block.to, at), ...own, ...lines.slice(at)]
           : [...lines.slice(0, at), ...own, ...lines.slice(at, block.from), ...lines.slice(block.to)];
-      return { source: text.join('\n'), moved: moved(order) };
+      return { source: next.join('\n'), moved: moved(order) };
     }
     case 'hold': {
       const block = blocks[edit.step - 1];
-      if (!block) return { source, moved: moved(numbers) };
-      const line = lines[block.from]!;
-      const changed = HOLD.test(line) ? line.replace(HOLD, edit.hold) : `${line.trimEnd()}, ${edit.hold}`;
+      if (!block) return { source: text, moved: moved(numbers) };
+      const changed = heldFor(lines[block.from]!, steps[edit.step - 1]!, edit.hold);
       return {
-        source: lines.map((text, i) => (i === block.from ? changed : text)).join('\n'),
+        source: lines.map((line, i) => (i === block.from ? changed : line)).join('\n'),
         moved: moved(numbers),
       };
     }

@@ -1,4 +1,5 @@
 import type { Pose } from '../poses/types.js';
+import type { Step } from '../reading/readPlan.js';
 
 /**
  * A line that adds a pose to a written sequence, as long as it usually is held.
@@ -7,3 +8,22 @@ import type { Pose } from '../poses/types.js';
  */
 export const lineFor = ({ name, hold, side }: Pick<Pose, 'name' | 'hold' | 'side'>): string =>
   `${name}, ${hold.usual} ${hold.unit}${side ? ' each side' : ''}`;
+
+const sayHold = ({ unit, count }: Step['hold']): string =>
+  unit === 'seconds' ? `${count} s` : `${count} ${unit}`;
+
+/**
+ * A step written out in full: read again it is the same step.
+ *
+ * @param hold as it is said; as the step has it unless said
+ * @example lineOf(step) // 'Tree, hand on the wall, 30 s left'
+ */
+export function lineOf(
+  step: Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>,
+  hold = sayHold(step.hold),
+): string {
+  const { pose, variant, sides } = step;
+  const name = variant.id === pose.usual ? pose.name : `${pose.name}, ${variant.name}`;
+  const side = sides.length > 1 ? ' each side' : sides.map((one) => ` ${one}`).join('');
+  return `${name}, ${hold}${side}`;
+}

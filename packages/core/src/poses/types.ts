@@ -170,6 +170,8 @@ export interface Variant {
   name: string;
   /** Words after the pose's name that ask for this variant. */
   words?: readonly string[];
+  /** Names of its own, as they are jotted down: read, and not shown. */
+  writtenAs?: readonly string[];
   level: Level;
   /** Where she is before and after, if that is not the level of the pose itself. */
   entry?: Level;
@@ -207,6 +209,8 @@ export interface Pose {
   /** With its diacritics; the plain spelling is derived from it. */
   sanskrit?: string;
   aliases: readonly string[];
+  /** How it is jotted down, and called in other languages: read, and not shown. */
+  writtenAs?: readonly string[];
   /** What the name means, or what the movement is, in plain words. */
   meaning: string;
   purposes: readonly [Purpose, ...Purpose[]];

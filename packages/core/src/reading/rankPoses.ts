@@ -12,6 +12,10 @@ export interface Ranked {
   pose: Pose;
   variant: Variant;
   sure: number;
+  /** Words of the name that were not written. */
+  missing: readonly string[];
+  /** How like its name is to what was written, apart from what is beside it, 0 to 1. */
+  alike: number;
   left: readonly string[];
 }
 
@@ -44,6 +48,13 @@ const folded = new WeakMap<Variant, readonly string[][]>();
  */
 interface Index {
   entries: readonly Entry[];
+  /** Entries that have a word, by word; and words by how long they are. */
+  byWord: ReadonlyMap<string, readonly Entry[]>;
+  vocabulary: ReadonlyMap<number, readonly string[]>;
+  /** Entries by their first letter, written in one piece. */
+  byLetter: ReadonlyMap<string, readonly Entry[]>;
+  /** Words of the vocabulary that are near a word that was written. */
+  nearby: Map<string, readonly string[]>;
   ofPose: ReadonlyMap<Pose, readonly Entry[]>;
   rarity: (word: string) => number;
 }
@@ -61,12 +72,17 @@ function makeIndex(poses: readonly Pose[]): Index {
         pose.id,
         ...(pose.sanskrit ? [pose.sanskrit, plainSpelling(pose.sanskrit)] : []),
         ...pose.aliases,
+        ...(pose.writtenAs ?? []),
       ].map((name) => {
         const entry = entryOf(pose, name);
         return [entry.joined, entry] as const;
       }),
     ).values(),
-    ...pose.ladder.map((variant) => entryOf(pose, variant.id, variant)),
+    ...pose.ladder.flatMap((variant) =>
+      [variant.id, `${pose.name} ${variant.name}`, ...(variant.writtenAs ?? [])].map((name) =>
+        entryOf(pose, name, variant),
+      ),
+    ),
   ]);
   const owners = new Map<string, Set<Pose>>();
   for (const { pose, parts } of entries)
@@ -77,7 +93,28 @@ function makeIndex(poses: readonly Pose[]): Index {
   const unheardOf = rarityOf(0);
   const ofPose = new Map<Pose, Entry[]>();
   for (const entry of entries) ofPose.set(entry.pose, [...(ofPose.get(entry.pose) ?? []), entry]);
-  return { entries, ofPose, rarity: (word) => rarities.get(word) ?? unheardOf };
+  const byWord = new Map<string, Entry[]>();
+  const byLetter = new Map<string, Entry[]>();
+  const vocabulary = new Map<number, string[]>();
+  const file = <K, V>(into: Map<K, V[]>, key: K, value: V): void => {
+    const list = into.get(key);
+    if (list) list.push(value);
+    else into.set(key, [value]);
+  };
+  for (const entry of entries) {
+    file(byLetter, entry.joined[0] ?? '', entry);
+    for (const part of new Set(entry.parts)) file(byWord, part, entry);
+  }
+  for (const word of byWord.keys()) file(vocabulary, word.length, word);
+  return {
+    entries,
+    byWord,
+    byLetter,
+    vocabulary,
+    nearby: new Map(),
+    ofPose,
+    rarity: (word) => rarities.get(word) ?? unheardOf,
+  };
 }
 
 /** How alike two words are, 0 to 1; 0 where they cannot be more alike than `least`. */
@@ -216,6 +253,38 @@ function inAnyOrder(
   return { alike: all ? (0.97 * found) / all : 0, used };
 }
 
+/** Words written that are looked up near the catalogue's, kept. */
+const NEARBY_MOST = 4000;
+
+/** Words of the catalogue near a word that was written. */
+function nearbyWords(word: string, { vocabulary, nearby }: Index): readonly string[] {
+  const look = (): string[] => {
+    const found: string[] = [];
+    const least = Math.floor(word.length * LEAST_NEAR);
+    for (let length = Math.max(1, least); length <= Math.ceil(word.length / LEAST_NEAR); length++)
+      for (const known of vocabulary.get(length) ?? []) if (near(word, known) > 0) found.push(known);
+    return found;
+  };
+  return nearby.get(word) ?? keep(nearby, word, look(), NEARBY_MOST);
+}
+
+/** More words than any name has: pieces of a name written as one word, or split, are looked for among so many. */
+const PIECE_WORDS = 5;
+
+/** Entries that may be meant: those with a word near one of the written, or written nearly the same in one piece. */
+function candidates(asked: Asked, index: Index): Set<Entry> {
+  const found = new Set<Entry>();
+  for (const word of asked.words)
+    for (const known of nearbyWords(word, index))
+      for (const entry of index.byWord.get(known)!) found.add(entry);
+  for (const { text } of asked.pieces(PIECE_WORDS)) {
+    if (text.length < 5) continue;
+    for (const entry of index.byLetter.get(text[0]!) ?? [])
+      if (!found.has(entry) && likeness(text, entry.joined, LEAST_NEAR) >= LEAST_NEAR) found.add(entry);
+  }
+  return found;
+}
+
 /** The rung that the words ask for; the usual one if none is named. */
 function rungFor(pose: Pose, asked: Asked): { variant: Variant; named: number } {
   let best = { variant: pose.ladder.find((variant) => variant.id === pose.usual)!, named: 0 };
@@ -239,10 +308,11 @@ function rungFor(pose: Pose, asked: Asked): { variant: Variant; named: number } 
  * @example rankPoses('tree with a hand on the wall')[0] // tree, tree.hand-on-wall, sure 1
  */
 export function rankPoses(written: string, poses: readonly Pose[], most = 5): Ranked[] {
-  const { entries, ofPose, rarity } = indexOf(poses);
+  const index = indexOf(poses);
+  const { ofPose, rarity } = index;
   const asked = new Asked(written);
-  const best = new Map<Pose, { sure: number; entry: Entry; used: readonly number[] }>();
-  for (const entry of entries) {
+  const best = new Map<Pose, { sure: number; alike: number; entry: Entry; used: readonly number[] }>();
+  for (const entry of candidates(asked, index)) {
     for (const { alike, used } of [inOnePiece(asked, entry), inAnyOrder(asked, entry, rarity)]) {
       if (alike < LEAST_ALIKE) continue;
       const ofLadder = asked.ofLadder(entry.pose);
@@ -256,7 +326,7 @@ export function rankPoses(written: string, poses: readonly Pose[], most = 5): Ra
         Math.max(0, alike - Math.min(0.5, cost) - 0.02 * (1 - explained)) *
         (entry.joined === asked.joined ? 1.02 : 1);
       const known = best.get(entry.pose);
-      if (!known || sure > known.sure) best.set(entry.pose, { sure, entry, used });
+      if (!known || sure > known.sure) best.set(entry.pose, { sure, alike, entry, used });
     }
   }
   return [...best.entries()]
@@ -265,11 +335,18 @@ export function rankPoses(written: string, poses: readonly Pose[], most = 5): Ra
         y.sure - x.sure || y.entry.joined.length - x.entry.joined.length || a.name.localeCompare(b.name),
     )
     .slice(0, most)
-    .map(([pose, { sure, entry, used }]) => {
+    .map(([pose, { sure, alike, entry, used }]) => {
       const variant = entry.variant ?? rungFor(pose, asked).variant;
       const left = unexplained(asked, used, variant, ofPose.get(pose)!);
-      return { pose, variant, sure: Math.min(1, sure), left };
+      const missing = missingOf(asked, entry, used);
+      return { pose, variant, sure: Math.min(1, sure), alike, left, missing };
     });
+}
+
+/** Words of a name that were not written, as they are or in one piece with others. */
+function missingOf(asked: Asked, { parts }: Entry, used: readonly number[]): string[] {
+  const piece = used.map((i) => asked.words[i]!).join('');
+  return parts.filter((part) => !piece.includes(part) && asked.near(part).every((alike) => alike === 0));
 }
 
 /** Words that neither the found name explains, nor the rung's own, nor another name of the pose that is all there. */

@@ -1,6 +1,17 @@
 /** Editing what is written, and the choices that follow it. */
 import fc from 'fast-check';
-import { editSequence, followedChoices, movedChoices, NO_CHOICES, type Choices } from '../builtIn.js';
+import {
+  editSequence,
+  followedChoices,
+  lineOf,
+  movedChoices,
+  NO_CHOICES,
+  parseSequence,
+  POSES,
+  writtenOut,
+  type Choices,
+} from '../builtIn.js';
+import { readPlan } from '../../src/reading/readPlan.js';
 import { sequenceOf } from '../fitting/mixedClass.js';
 
 describe('editing what is written', () => {
@@ -8,30 +19,29 @@ describe('editing what is written', () => {
     '# A\n## One\n- Mountain, 5 breaths\n> stand tall\n- Tree, 30 s each side\n## Two\n- Final rest, 5 min';
   const names = (source: string): string[] => sequenceOf(source).steps.map(({ text }) => text);
   test('adds, removes, moves and changes a hold; notes go with their step', () => {
-    expect(names(editSequence(TEXT, { kind: 'add', after: 1, line: 'Triangle, 3 breaths' }).source)).toEqual([
-      'Mountain, 5 breaths',
-      'Triangle, 3 breaths',
-      'Tree, 30 s each side',
-      'Final rest, 5 min',
-    ]);
-    expect(names(editSequence(TEXT, { kind: 'add', after: 0, line: 'Triangle' }).source)[0]).toBe('Triangle');
-    expect(editSequence(TEXT, { kind: 'remove', step: 1 }).source).toBe(
+    expect(
+      names(editSequence(TEXT, POSES, { kind: 'add', after: 1, line: 'Triangle, 3 breaths' }).source),
+    ).toEqual(['Mountain, 5 breaths', 'Triangle, 3 breaths', 'Tree, 30 s each side', 'Final rest, 5 min']);
+    expect(names(editSequence(TEXT, POSES, { kind: 'add', after: 0, line: 'Triangle' }).source)[0]).toBe(
+      'Triangle',
+    );
+    expect(editSequence(TEXT, POSES, { kind: 'remove', step: 1 }).source).toBe(
       '# A\n## One\n- Tree, 30 s each side\n## Two\n- Final rest, 5 min',
     );
-    expect(editSequence(TEXT, { kind: 'move', step: 1, after: 2 }).source).toBe(
+    expect(editSequence(TEXT, POSES, { kind: 'move', step: 1, after: 2 }).source).toBe(
       '# A\n## One\n- Tree, 30 s each side\n- Mountain, 5 breaths\n> stand tall\n## Two\n- Final rest, 5 min',
     );
-    expect(editSequence(TEXT, { kind: 'hold', step: 2, hold: '4 breaths' }).source).toContain(
+    expect(editSequence(TEXT, POSES, { kind: 'hold', step: 2, hold: '4 breaths' }).source).toContain(
       '- Tree, 4 breaths each side',
     );
-    expect(editSequence('- Mountain', { kind: 'hold', step: 1, hold: '4 breaths' }).source).toBe(
+    expect(editSequence('- Mountain', POSES, { kind: 'hold', step: 1, hold: '4 breaths' }).source).toBe(
       '- Mountain, 4 breaths',
     );
   });
   test('choices go where their step goes; whatever is moved, the same steps are there', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 3 }), fc.integer({ min: 0, max: 3 }), (step, after) => {
-        const { source, moved } = editSequence(TEXT, { kind: 'move', step, after });
+        const { source, moved } = editSequence(TEXT, POSES, { kind: 'move', step, after });
         expect([...names(source)].sort()).toEqual([...names(TEXT)].sort());
         names(TEXT).forEach((text, i) => expect(names(source)[moved[i + 1]! - 1]).toBe(text));
       }),
@@ -41,7 +51,7 @@ describe('editing what is written', () => {
       overrides: [1, 2].map((step) => ({ personId: 'P0', step, variant: 'mountain.full', reason: 'x' })),
     };
     expect(
-      movedChoices(choices, editSequence(TEXT, { kind: 'remove', step: 1 }).moved).overrides.map(
+      movedChoices(choices, editSequence(TEXT, POSES, { kind: 'remove', step: 1 }).moved).overrides.map(
         ({ step }) => step,
       ),
     ).toEqual([1]);
@@ -49,5 +59,51 @@ describe('editing what is written', () => {
       followedChoices(choices, ['a', 'b', 'a'], ['a', 'new', 'b']).overrides.map(({ step }) => step),
     ).toEqual([1, 3]);
     expect(followedChoices(choices, ['a', 'b'], ['b']).overrides.map(({ step }) => step)).toEqual([1]);
+  });
+});
+
+const asRead = (source: string) =>
+  parseSequence(source).sequence.steps.map(({ variant, hold, sides }) => ({
+    variant: variant.id,
+    hold,
+    sides,
+  }));
+
+test('a step written out is read as the same step, whatever its version, hold and side', () => {
+  fc.assert(
+    fc.property(
+      fc.constantFrom(...POSES.flatMap((pose) => pose.ladder.map((variant) => ({ pose, variant })))),
+      fc.record({
+        unit: fc.constantFrom('breaths', 'rounds', 'seconds'),
+        count: fc.integer({ min: 1, max: 300 }),
+      }),
+      fc.constantFrom(['right', 'left'], ['right'], ['left']),
+      ({ pose, variant }, hold, some) => {
+        const sides: readonly ('right' | 'left')[] = pose.side ? some : [];
+        const step = { pose, variant, hold: hold as { unit: 'breaths'; count: number }, sides };
+        expect(asRead(`- ${lineOf(step)}`)).toEqual([{ variant: variant.id, hold, sides }]);
+      },
+    ),
+    { numRuns: 1500 },
+  );
+});
+
+describe('a plan of which a line holds several steps, or says only to do it again', () => {
+  const SPEECH = [
+    'start seated, three big breaths, then cat cow five times, dog for five breaths, come onto the knees,',
+    'child’s pose 1 min',
+    'Standing ×2',
+    'Triangle R 4b',
+    'same again left',
+    'Boat 3 × 5 breaths',
+  ].join('\n');
+  test('is the same when it is written out', () => {
+    expect(asRead(writtenOut(readPlan(SPEECH, POSES)))).toEqual(asRead(SPEECH));
+  });
+  test('is written out before it is changed, and one thing is changed', () => {
+    const before = asRead(SPEECH);
+    const { source, moved } = editSequence(SPEECH, POSES, { kind: 'remove', step: 2 });
+    expect(asRead(source)).toEqual(before.filter((_, i) => i !== 1));
+    expect(moved.slice(1, 4)).toEqual([1, undefined, 2]);
   });
 });

@@ -43,7 +43,7 @@ export function SequenceFields({ form: { register, setValue, getValues }, sequen
         hint={
           isRead
             ? `${sequence.steps.length} steps, ${sequence.minutes} minutes`
-            : 'One step a line, starting with a dash: - Tree, 30 s each side'
+            : 'As you jot it down: one step a line, a table, or in one go: cat cow 6 rounds, then tree 30 s e/s'
         }
       >
         {(ids) => (
@@ -53,7 +53,7 @@ export function SequenceFields({ form: { register, setValue, getValues }, sequen
             rows={16}
             spellCheck={false}
             className={`w-full rounded-lg border bg-paper px-3 py-2 leading-relaxed ${edge(error)}`}
-            placeholder={'# Thursday Mixed\nminutes: 60\n- Cat and cow, 6 rounds\n- Tree, 30 s each side'}
+            placeholder={'Thursday Mixed\n60 min\nCat cow x 6\nTree 30 s e/s\nSavasana 5 min'}
           />
         )}
       </FieldFrame>

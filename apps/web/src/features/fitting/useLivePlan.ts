@@ -1,6 +1,7 @@
 import type { Comparison } from '@lotus-steady/core';
 import { useQueryClient, type QueryClient } from '@tanstack/react-query';
 import { useEffect, useState, useSyncExternalStore } from 'react';
+import { catalogue } from '../../data/catalogue.js';
 import { planRead, sendPlan, versionRead } from '../../data/classes/planOutbox.js';
 import { useClassInputs } from '../../data/classes/useClassInputs.js';
 import { savedMeanwhile } from '../../data/client.js';
@@ -29,6 +30,7 @@ function planOf(known: ClassWhole, cache: QueryClient): LivePlan {
   return new LivePlan(
     { plan: { source, choices }, fitting, people: people.length },
     {
+      poses: () => catalogue().poses,
       changed(plan) {
         keepDraft(draftName(id), plan, versionRead(id));
         cache.removeQueries({ queryKey: keys.class(id), exact: true });

@@ -33,6 +33,7 @@ async function begin(save: PlanStore['save'] = () => Promise.resolve(), by = fit
   const live = new LivePlan(
     { plan: first, fitting, people: 2 },
     {
+      poses: () => BUILT_IN.poses,
       changed: (plan) => {
         drafts.last = plan;
       },
