@@ -1,5 +1,5 @@
 import type { Pose } from '../poses/types.js';
-import { readPlan, type Plan, type Step } from './readPlan.js';
+import { readPlan, type Plan, type PlanPart, type Step } from './readPlan.js';
 
 export type { AskedHold } from './readCount.js';
 export type { Step } from './readPlan.js';
@@ -14,6 +14,9 @@ export interface Sequence {
 export interface SequenceError {
   line: number;
   text: string;
+  /** Where it stands in the whole text. */
+  from: number;
+  to: number;
   message: string;
   nearest: readonly string[];
 }
@@ -22,11 +25,20 @@ export interface SequenceError {
 function errorsOf({ parts, steps, beyond }: Plan): SequenceError[] {
   const errors = parts
     .filter(({ kind }) => kind === 'unsure')
-    .map(({ line, text, message, nearest = [] }) => ({ line, text, message: message!, nearest }));
+    .map(({ line, text, from, to, message, nearest = [] }) => ({
+      line,
+      text,
+      from,
+      to,
+      message: message!,
+      nearest,
+    }));
   if (beyond !== undefined)
     errors.push({
       line: beyond,
       text: '',
+      from: 0,
+      to: 0,
       message: `Line ${beyond}: a class has at most 200 steps; what follows is not read.`,
       nearest: [],
     });
@@ -34,18 +46,23 @@ function errorsOf({ parts, steps, beyond }: Plan): SequenceError[] {
     errors.push({
       line: 1,
       text: '',
+      from: 0,
+      to: 0,
       message: 'There is no step in this sequence yet. Write one on each line.',
       nearest: [],
     });
   return errors;
 }
 
-/** Reads a sequence as it was written, see {@link readPlan}: its steps, and what of it is asked about. */
+/**
+ * Reads a sequence as it was written, see {@link readPlan}: its steps, what of it is asked about, and what became of
+ * each piece of it.
+ */
 export function parseSequence(
   source: string,
   poses: readonly Pose[],
-): { sequence: Sequence; errors: SequenceError[] } {
+): { sequence: Sequence; errors: SequenceError[]; parts: readonly PlanPart[] } {
   const plan = readPlan(source, poses);
   const { title, minutes, steps } = plan;
-  return { sequence: { title, minutes, steps }, errors: errorsOf(plan) };
+  return { sequence: { title, minutes, steps }, errors: errorsOf(plan), parts: plan.parts };
 }

@@ -1,5 +1,5 @@
 import { parseSequence, type Fitting } from '@lotus-steady/core';
-import { useEffect, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
@@ -23,6 +23,12 @@ import { ComingFields } from './ComingFields.js';
 import { FittedPlan } from './FittedPlan.js';
 import { draftOf, emptyPlan, planDifferences, planOf, type PlanValues } from './planValues.js';
 import { SequenceFields } from './SequenceFields.js';
+
+const NOTHING = { sequence: undefined, errors: [], parts: [] };
+
+/** A text as it is understood; read anew where it is another one. */
+const useRead = (text: string): ReturnType<typeof parseSequence> | typeof NOTHING =>
+  useMemo(() => (text.trim() ? parseSequence(text, catalogue().poses) : NOTHING), [text]);
 
 /** A new class: the sequence, the people, the date, then the fitting, then kept. */
 export const NewClassScreen = () => <PlanForm start={emptyPlan()} />;
@@ -68,9 +74,7 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
   useForgotten(watch, fit.reset, save.reset);
 
   const plan = watch();
-  const { sequence, errors: lines } = plan.sequenceText.trim()
-    ? parseSequence(plan.sequenceText, catalogue().poses)
-    : { sequence: undefined, errors: [] };
+  const { sequence, errors: lines, parts } = useRead(plan.sequenceText);
   const title = plan.title.trim() || sequence?.title || '';
   const missing = formState.isSubmitted ? missingIn(plan, lines.length) : {};
   const problem = fit.error ?? save.error;
@@ -135,7 +139,13 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
         <div className="lg:col-span-2 empty:hidden">
           <DraftNotice draft={draft} />
         </div>
-        <SequenceFields form={form} sequence={sequence} lines={lines} error={missing.sequence} />
+        <SequenceFields
+          form={form}
+          sequence={sequence}
+          lines={lines}
+          parts={parts}
+          error={missing.sequence}
+        />
         <section className="space-y-4">
           <h2 className="text-xl">The class</h2>
           <ClassFields form={form} title={sequence?.title} missing={missing} wrong={wrong} />

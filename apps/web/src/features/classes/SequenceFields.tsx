@@ -1,21 +1,30 @@
-import type { SequenceError, Sequence } from '@lotus-steady/core';
+import { renamed, type PlanPart, type Sequence, type SequenceError } from '@lotus-steady/core';
 import type { UseFormReturn } from 'react-hook-form';
 import { useSequences } from '../../data/sequences/useSequences.js';
 import { Button } from '../../ui/Button.js';
 import { ComboboxField } from '../../ui/ComboboxField.js';
 import { edge, FieldFrame } from '../../ui/Field.js';
 import type { PlanValues } from './planValues.js';
+import { Understood } from './Understood.js';
 
 interface Props {
   form: UseFormReturn<PlanValues>;
   /** What the text says, and the lines that cannot be read. */
   sequence: Sequence | undefined;
   lines: readonly SequenceError[];
+  /** What became of each piece of the text. */
+  parts: readonly PlanPart[];
   error?: string;
 }
 
 /** The sequence of a class: taken from a kept one, or written; lines that cannot be read with the nearest names. */
-export function SequenceFields({ form: { register, setValue, getValues }, sequence, lines, error }: Props) {
+export function SequenceFields({
+  form: { register, setValue, getValues },
+  sequence,
+  lines,
+  parts,
+  error,
+}: Props) {
   const sequences = useSequences();
   const write = (sequenceText: string): void => setValue('sequenceText', sequenceText, { shouldDirty: true });
   const isRead = sequence && !lines.length;
@@ -60,8 +69,8 @@ export function SequenceFields({ form: { register, setValue, getValues }, sequen
       {lines.length > 0 && (
         <div role="alert" className="rounded-xl border border-clay bg-clay-wash p-4">
           <ul className="space-y-2">
-            {lines.map(({ line, message, nearest }) => (
-              <li key={line}>
+            {lines.map(({ from, to, text, message, nearest }) => (
+              <li key={`${from} ${message}`}>
                 {message}
                 {nearest.length > 0 && (
                   <span className="mt-1 flex flex-wrap gap-2">
@@ -69,7 +78,10 @@ export function SequenceFields({ form: { register, setValue, getValues }, sequen
                       <Button
                         key={name}
                         className="min-h-9 px-2! py-0.5!"
-                        onClick={() => write(withName(getValues('sequenceText'), line, name))}
+                        onClick={() => {
+                          const all = getValues('sequenceText');
+                          write(all.slice(0, from) + renamed(text, name) + all.slice(to));
+                        }}
                       >
                         {name}
                       </Button>
@@ -81,19 +93,7 @@ export function SequenceFields({ form: { register, setValue, getValues }, sequen
           </ul>
         </div>
       )}
+      {sequence && sequence.steps.length > 0 && <Understood parts={parts} sequence={sequence} />}
     </section>
   );
 }
-
-/** Puts a known name where an unknown one stood on a line (from 1); the hold behind the comma stays. */
-const withName = (text: string, line: number, name: string): string =>
-  text
-    .split('\n')
-    .map((each, i) => (i === line - 1 ? replaceName(each, name) : each))
-    .join('\n');
-
-const replaceName = (line: string, name: string): string => {
-  const [, bullet = '- '] = /^(\s*(?:[-–—*•·]|\d+[.)])\s+)/.exec(line) ?? [];
-  const comma = line.indexOf(',');
-  return `${bullet}${name}${comma >= 0 ? line.slice(comma) : ''}`;
-};
