@@ -17,12 +17,14 @@ import {
   measureTable,
   parseSequence,
   rankPoses,
+  readPlan,
   rowsBroken,
   SOMEBODY,
   stagePerson,
   type Person,
 } from '@lotus-steady/core';
 import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
+import { lookAt, planLines } from '../packages/core/tests/forms/planLines.js';
 import { solveVariant } from '@lotus-steady/core/solving';
 import { drawFigure } from '../apps/web/src/domain/figure/drawFigure.js';
 import { fitMinutes } from '../packages/core/src/fitting/time/fitMinutes.js';
@@ -91,6 +93,12 @@ const written = readFileSync('packages/core/tests/forms/set-aside.txt', 'utf8')
   .split('\n')
   .map((line) => line.split(' = ')[0]!);
 
+const asides = planLines('set-aside');
+const hundred = Array.from({ length: 100 }, (_, i) => asides[i % asides.length]!.text);
+const readAside = asides.map((line) => lookAt(line, (source) => readPlan(source, BUILT_IN.poses)));
+const asideShare = (found: (typeof readAside)[number]): number =>
+  Math.round((readAside.filter((one) => one === found).length / asides.length) * 1000) / 10;
+
 /** Someone with four conditions: their rules against the whole catalogue, here and in a general rule engine. */
 const careful = stagePerson(
   {
@@ -148,6 +156,10 @@ const TIMED = {
   },
   'fit-240-people': () => {
     createFitter(input(many)).fit(thirty);
+  },
+  'read-100-lines': () => {
+    // Another list of the same poses knows nothing of what was read before.
+    readPlan(hundred.join('\n'), [...BUILT_IN.poses]);
   },
   'find-a-name': () => {
     rankPoses(written[turn++ % written.length]!, BUILT_IN.poses);
@@ -258,6 +270,10 @@ const results = [
     name: 'cold-to-near-solve',
     ratio: Math.round((median('solve-cold') / median('solve-near')) * 100) / 100,
   },
+  ...(['right', 'asked', 'wrong'] as const).map((found) => ({
+    name: `set-aside-lines-${found}`,
+    percent: asideShare(found),
+  })),
   { name: 'heap-after', megabytes: heapMb },
   { name: 'server-after-30x24', megabytes: pages.serverMb },
   { name: 'worker-after-30x24', megabytes: pages.workerMb },
@@ -272,6 +288,7 @@ const shown = (row: (typeof results)[number]): string =>
     'ratio' in row ? `× ${row.ratio}` : '',
     'maxGap' in row ? `greatest gap ${row.maxGap}` : '',
     'meanGap' in row ? `mean gap ${row.meanGap}` : '',
+    'percent' in row ? `${row.percent} %` : '',
     'megabytes' in row ? `${row.megabytes} MB` : '',
     'kilobytes' in row ? `${row.kilobytes} kB` : '',
   ]
@@ -292,6 +309,8 @@ the run stops if not). \`fit-vs-solver\`, \`time-vs-solver\`: the greatest diffe
 200 generated classes each, and how many times longer HiGHS takes; \`coupled-gap\`: fewer versions in the
 room, lane by lane, above the solver's best for all lanes at once, as a share of it. \`solve-*\`:
 downward-facing dog put on its contacts, from the author's angles and from the stored solution.
+\`read-100-lines\`: jotted lines, read with nothing known before; \`set-aside-lines-*\`: how many of ${asides.length}
+lines that were set aside before the reader was written are read right, asked about, or wrong.
 \`heap-after\`: what this process still holds, measures of hundreds of bodies among it;
 \`server-after-30x24\`: all of the server's memory after fitting thirty steps and twenty-four people, and
 \`worker-after-30x24\` the heap of the browser's worker, catalogue included.

@@ -123,9 +123,7 @@ if (process.send) {
             done.set(found.seed, found);
             note();
             const broken = Object.entries(found.broken).map(([kind, { count }]) => `${kind} ${count}`);
-            console.log(
-              `${lanesDone()} of ${wanted} lanes: ${broken.join(', ') || 'all kept'}`,
-            );
+            console.log(`${lanesDone()} of ${wanted} lanes: ${broken.join(', ') || 'all kept'}`);
             next();
           });
           helper.on('exit', (code) =>

@@ -140,7 +140,7 @@ export { fold, words } from './reading/fold.js';
 export { OPENING_WORDS, OPENINGS, sayOpenings, type Opening } from './people/openings.js';
 export { PRONOUNS, pronounOf, type Pronoun } from './people/pronouns.js';
 export { parseSequence, type Sequence, type SequenceError, type Step } from './reading/parseSequence.js';
-export type { PlanPart } from './reading/readPlan.js';
+export { readPlan, type Plan, type PlanPart } from './reading/readPlan.js';
 export { renamed } from './reading/renamed.js';
 export { plainSpelling } from './poses/plainSpelling.js';
 export { rankPoses } from './reading/rankPoses.js';

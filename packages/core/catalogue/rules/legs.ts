@@ -126,6 +126,7 @@ export const kneeReplacement: Condition = heldCondition(NEW_JOINT, {
       evidence: published('jenkins-2008', 'partial knee replacements'),
     }),
     limit('deep-loaded', [over('kneeFlexion', 90), over('kneeLoad', 0.3)], 'Under load the knee bends to 90 degrees.', { limb: 'affected' }),
+    limit('turned', [over('kneeFlexion', 90), over('hipRotationOut', 45)], 'No turning of the new knee while it is bent.', { limb: 'affected' }),
     noJumping('On a new knee'),
   ],
 });

@@ -179,7 +179,7 @@ const brokenBone = heldCondition(
     awayDays: 14,
     overWeeks: 26,
     // An arm in plaster keeps nobody from standing; nor from the floor, where the other hand is enough.
-    meanwhile: { detail: 'bone', is: ['wrist', 'shoulder'], opens: ['end-range'] },
+    meanwhile: { detail: 'bone', is: ['wrist', 'shoulder'], opens: ['floor', 'end-range', 'moderate-effort'] },
     waits: 'Bone takes six to twelve weeks, and strength longer.',
     usually: [
       { fromWeek: 0, opens: [] },
@@ -213,6 +213,17 @@ const brokenBone = heldCondition(
       limit('wrist-load', over('wristLoad', 0.05), 'Under twelve weeks no weight on that hand.', {
         when: [is('bone', 'wrist', 'shoulder'), below('weeks', 12)],
         limb: 'affected',
+      }),
+      limit('pulled', over('shoulderExtension', 40), 'Under twelve weeks that hand holds nothing behind the back, and pulls at nothing.', {
+        when: [is('bone', 'wrist', 'shoulder'), below('weeks', 12)],
+        limb: 'affected',
+      }),
+      limit('grip', over('bind', 0), 'Under twelve weeks no bind: it pulls at the hand.', {
+        when: [is('bone', 'wrist', 'shoulder'), below('weeks', 12)],
+      }),
+      watch('strap', over('strap', 0), 'A strap is held with the other hand.', {
+        cue: 'Hold the strap with the well hand.',
+        when: [is('bone', 'wrist', 'shoulder'), below('weeks', 12)],
       }),
       limit('arm', over('shoulderFlexion', 90), 'Under twelve weeks that arm to the level of the shoulder.', {
         when: [is('bone', 'shoulder'), below('weeks', 12)],

@@ -196,11 +196,22 @@ function mayReplace(body: BodyTable, asked: Asked, taken: Asked): boolean {
     !(newly('children') && body.build === 'adult') &&
     !hardest &&
     !jumps(variant) &&
+    !opensWide(body.judged(asked.row, undefined), body.judged(taken.row, undefined)) &&
     // Rest is answered with rest, and strength with strength.
     (!isQuiet(asked.pose) || rests(pose)) &&
     (isRest || asked.pose.purposes[0].action !== 'strengthen' || strengthens(pose)) &&
     !asksAnew(body.judged(asked.row, undefined), body.judged(taken.row, undefined))
   );
+}
+
+/** Thighs no further apart than this, beyond what was asked or what anyone does, degrees: chosen by us. */
+const WIDE = 50;
+const WIDER = 5;
+
+/** Whether thighs are led far apart, other than on a chair, where nothing like it was asked: a frog for a butterfly. */
+function opensWide({ measures: asked }: Judged, { measures, level }: Judged): boolean {
+  const apart = (of: Judged['measures']): number => Math.max(of.hipAbductionRight, of.hipAbductionLeft);
+  return level !== 'chair' && apart(measures) > Math.max(WIDE, apart(asked) + WIDER);
 }
 
 /** Whether a pose is there to rest or to settle in, and for nothing else. */
