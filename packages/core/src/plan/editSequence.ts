@@ -1,6 +1,8 @@
 import type { Pose } from '../poses/types.js';
 import { readCount } from '../reading/readCount.js';
-import { readPlan, sectionName, type Plan } from '../reading/readPlan.js';
+import type { Plan } from '../reading/plan.js';
+import { sectionName } from '../reading/planReader.js';
+import { readPlan } from '../reading/readPlan.js';
 import type { Choices } from './choices.js';
 import { lineOf } from './lineFor.js';
 

@@ -1,5 +1,5 @@
 import type { Pose } from '../poses/types.js';
-import type { Step } from '../reading/readPlan.js';
+import type { Step } from '../reading/plan.js';
 
 /**
  * A line that adds a pose to a written sequence, as long as it usually is held.

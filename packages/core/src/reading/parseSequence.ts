@@ -1,8 +1,9 @@
 import type { Pose } from '../poses/types.js';
-import { readPlan, type Plan, type PlanPart, type Step } from './readPlan.js';
+import { STEPS_MOST, type Plan, type PlanPart, type Step } from './plan.js';
+import { readPlan } from './readPlan.js';
 
 export type { AskedHold } from './readCount.js';
-export type { Step } from './readPlan.js';
+export type { Step } from './plan.js';
 
 export interface Sequence {
   title: string;
@@ -39,7 +40,7 @@ function errorsOf({ parts, steps, beyond }: Plan): SequenceError[] {
       text: '',
       from: 0,
       to: 0,
-      message: `Line ${beyond}: a class has at most 200 steps; what follows is not read.`,
+      message: `Line ${beyond}: a class has at most ${STEPS_MOST} steps; what follows is not read.`,
       nearest: [],
     });
   if (!steps.length && !errors.length)

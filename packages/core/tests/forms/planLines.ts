@@ -1,6 +1,6 @@
 /** Lines of plans with what they mean, and what a reader makes of them. */
 import { readFileSync } from 'node:fs';
-import type { Plan } from '../../src/reading/readPlan.js';
+import type { Plan } from '../../src/reading/plan.js';
 
 const UNITS = { breaths: 'b', rounds: 'r', seconds: 's' } as const;
 /** Steps in a few letters: "tree.full 5b RL". */

@@ -2,7 +2,8 @@
 import fc from 'fast-check';
 import { POSES, resolvePose } from '../builtIn.js';
 import { words } from '../../src/reading/fold.js';
-import { readPlan, type Plan } from '../../src/reading/readPlan.js';
+import type { Plan } from '../../src/reading/plan.js';
+import { readPlan } from '../../src/reading/readPlan.js';
 import { KINDS, planLines as lines, lookAt, stepsOf } from '../forms/planLines.js';
 
 const read = (source: string): Plan => readPlan(source, POSES);

@@ -1,0 +1,54 @@
+import type { Pose, Variant } from '../poses/types.js';
+import type { Side } from '../side.js';
+import type { AskedHold } from './readCount.js';
+
+/** One step of a sequence. */
+export interface Step {
+  /** Counts the steps from 1. */
+  number: number;
+  /** What was written, without its bullet. */
+  text: string;
+  /** The line it stands in, from 1. */
+  line: number;
+  section?: string;
+  note?: string;
+  pose: Pose;
+  variant: Variant;
+  hold: AskedHold;
+  /** Empty for a pose that is the same both sides. */
+  sides: readonly Side[];
+}
+
+/**
+ * What became of a piece of the text. `unsure` is asked about; `note` is kept and no step; `way` is how one gets from
+ * shape to shape; `repeat` is steps that were written before.
+ */
+export type PartKind = 'title' | 'section' | 'minutes' | 'step' | 'repeat' | 'way' | 'note' | 'unsure';
+
+/** A piece of the text and what was understood of it: every letter that is seen belongs to one. */
+export interface PlanPart {
+  kind: PartKind;
+  line: number;
+  /** Where it stands in the whole text, from the first letter to behind the last. */
+  from: number;
+  to: number;
+  text: string;
+  /** Numbers of the steps that came of it. */
+  steps: readonly number[];
+  /** Of what is unsure: what to do about it, and the names that come nearest. */
+  message?: string;
+  nearest?: readonly string[];
+}
+
+/** A plan as it was understood. */
+export interface Plan {
+  title: string;
+  minutes: number;
+  steps: readonly Step[];
+  parts: readonly PlanPart[];
+  /** The first line that is not read any more: more than any class has. */
+  beyond?: number;
+}
+
+/** More steps than any class has, and more unsure lines than anyone goes through. */
+export const STEPS_MOST = 200;

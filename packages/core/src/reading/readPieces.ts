@@ -1,0 +1,198 @@
+import { keep } from '../cache.js';
+import type { Pose } from '../poses/types.js';
+import { fold } from './fold.js';
+import { isChat, isSectionWords, isWay } from './phrases.js';
+import { cut, type Piece } from './pieces.js';
+import type { AskedHold } from './readCount.js';
+import { readRepeat, type Repeat } from './readRepeat.js';
+import { bare, readStep, takeApart, type ReadStep } from './readStep.js';
+
+/** Marks between pieces of a line, the strongest first. */
+const CUTS: readonly RegExp[] = [
+  /\s*(?:→|⇒|=>|->|>)\s*|(?<=[\p{L}\d)])[.;!?]\s+/giu,
+  /\s*,?\s*\b(?:and then|then|followed by|into)\b\s*/giu,
+  /\s*,\s*(?:and\s+)?/giu,
+  /\s+(?:\+|&|and)\s+/giu,
+];
+/** "Balance: tree": what a step is for. */
+const LABEL = /^([\p{L} -]{3,24}):\s*(\S.*)$/u;
+/** What chains steps together. */
+export const ARROW = /→|⇒|->|=>|>/u;
+const OR = /\s+(?:or)\s+/iu;
+
+/** What a piece of a line turned out to be. */
+export type Read =
+  | { kind: 'step'; piece: Piece; step: ReadStep; note?: string }
+  | { kind: 'repeat'; piece: Piece; repeat: Repeat }
+  | { kind: 'way' | 'note'; piece: Piece; isLabel?: true }
+  | { kind: 'unsure'; piece: Piece; name: string; nearest?: readonly string[] };
+
+const folded = new WeakMap<readonly Pose[], ReadonlySet<string>>();
+/** All that poses are called, folded. */
+const namesOf = (poses: readonly Pose[]): ReadonlySet<string> =>
+  folded.get(poses) ??
+  keep(folded, poses, new Set(poses.flatMap((pose) => [pose.name, ...pose.aliases].map(fold))));
+
+/** Reads the words of a line, piece by piece, with the poses of one catalogue. */
+class PieceReader {
+  constructor(private readonly poses: readonly Pose[]) {}
+
+  readPiece(piece: Piece, level: number, isList: boolean): Read[] {
+    const repeat = readRepeat(piece.text);
+    if (repeat) return [{ kind: 'repeat', piece, repeat }];
+    const isNamed = this.isNamed(piece.text);
+    if (!isNamed && isWay(piece.text)) return [{ kind: 'way', piece }];
+    const label = LABEL.exec(piece.text);
+    if (label && isSectionWords(label[1]!)) {
+      const said = { from: piece.from, to: piece.from + label[1]!.length + 1, text: `${label[1]!}:` };
+      const at = piece.from + label[0].length - label[2]!.length;
+      const rest = { from: at, to: piece.to, text: label[2]! };
+      return [{ kind: 'note', piece: said, isLabel: true }, ...this.readPiece(rest, level, isList)];
+    }
+    const either = this.readEither(piece);
+    if (either) return [either];
+    const whole = readStep(piece.text, this.poses);
+    if ('step' in whole && !ARROW.test(piece.text)) {
+      const note = whole.beside.length ? { note: piece.text } : {};
+      return [{ kind: 'step', piece, step: whole.step, ...note }];
+    }
+    for (let at = level; at < CUTS.length; at++) {
+      const pieces = cut(piece, CUTS[at]!);
+      if (pieces.length < 2) continue;
+      const reads = this.joined(
+        pieces.map((one) => this.readPiece(one, at + 1, isList && at > 1)),
+        isList && at > 1,
+      );
+      if (reads) return reads;
+      break;
+    }
+    return [this.readRest(piece, 'step' in whole ? bare(piece.text) : whole.name, isList)];
+  }
+
+  /** Poses that are only breathed in. */
+  private breaths(): string[] {
+    return this.poses
+      .filter(({ id }) => ['seated-breath', 'three-part-breath', 'long-out-breath'].includes(id))
+      .map(({ name }) => name);
+  }
+
+  /** Whether a piece is the name of a pose and no more: "lie down" is both a pose and a way. */
+  private isNamed(text: string): boolean {
+    const { name } = takeApart(text, true);
+    return namesOf(this.poses).has(fold(name));
+  }
+
+  /** "Cobra or sphinx": the first, and the other is kept beside it. */
+  private readEither(piece: Piece): Read | undefined {
+    const parts = cut(piece, new RegExp(OR.source, 'giu'));
+    if (parts.length !== 2) return undefined;
+    const [first, second] = parts.map(({ text }) => readStep(text, this.poses));
+    if (!('step' in first!) || !('step' in second!)) return undefined;
+    if (first.step.variant === second.step.variant) return undefined;
+    const step = first.step.isHeld ? first.step : { ...first.step, ...heldAs(second.step, first.step) };
+    return { kind: 'step', piece, step, note: `or ${parts[1]!.text}` };
+  }
+
+  /**
+   * Pieces put together again: counts and sides go to the step before them. In a list a piece that is no step by
+   * itself makes the whole unsure.
+   */
+  private joined(pieces: readonly (readonly Read[])[], isList: boolean): Read[] | undefined {
+    const reads: Read[] = [];
+    for (const read of pieces.flat()) {
+      const last = reads.at(-1);
+      if (read.kind === 'unsure' && last?.kind === 'step') {
+        const more = onlyCounts(read.piece.text);
+        if (more) {
+          reads[reads.length - 1] = withCounts(last, more, read.piece);
+          continue;
+        }
+      }
+      if ((read.kind === 'unsure' || (read.kind === 'way' && last?.kind === 'step')) && isList)
+        return undefined;
+      // In a list a word after a comma tells more about the step; it is another step only where it says so itself.
+      if (read.kind === 'step' && isList && last?.kind === 'step' && !standsAlone(read)) return undefined;
+      reads.push(read);
+    }
+    return reads.some(({ kind }) => kind !== 'unsure') ? reads : undefined;
+  }
+
+  private readRest(piece: Piece, name: string, isList: boolean): Read {
+    if (isWay(piece.text)) return { kind: 'way', piece };
+    // Breaths and no more: where and how is asked.
+    if (!name && onlyCounts(piece.text)) return { kind: 'unsure', piece, name: '', nearest: this.breaths() };
+    if (isChat(piece.text, isList, this.poses)) return { kind: 'note', piece };
+    return { kind: 'unsure', piece, name };
+  }
+}
+
+/**
+ * What a line says, in its order: steps, ways between them, talk, and what is unsure.
+ *
+ * @param isList whether it stands as one of a list, so that each is meant to be a step
+ */
+export const readPieces = (piece: Piece, isList: boolean, poses: readonly Pose[]): Read[] =>
+  merged(new PieceReader(poses).readPiece(piece, 0, isList));
+
+/** Whether a piece after a comma is a step of its own: it has its own side or count. */
+const standsAlone = ({ piece, step }: Read & { kind: 'step' }): boolean =>
+  step.isHeld || takeApart(piece.text, true).sides !== undefined;
+
+/** Counts and sides alone: "5 breaths", "R + L". */
+function onlyCounts(text: string): ReturnType<typeof takeApart> | undefined {
+  const piece = takeApart(text, true);
+  const says = piece.hold ?? piece.times ?? piece.sides;
+  return says !== undefined && !/[\p{L}\d]/u.test(piece.name) ? piece : undefined;
+}
+
+const heldAs = (from: ReadStep, to: ReadStep): Partial<ReadStep> =>
+  from.isHeld && from.hold.unit !== 'rounds' ? { hold: from.hold, isHeld: true } : { hold: to.hold };
+
+function withCounts(
+  read: Read & { kind: 'step' },
+  { hold, times, sides }: ReturnType<typeof takeApart>,
+  { to }: Piece,
+): Read {
+  const { step, piece } = read;
+  const { pose } = step;
+  return {
+    ...read,
+    piece: { ...piece, to, text: `${piece.text}, ${''}`.trim() },
+    step: {
+      ...step,
+      ...(hold && !step.isHeld
+        ? { hold: { unit: hold.unit ?? pose.hold.unit, count: hold.count }, isHeld: true }
+        : {}),
+      ...(times ? { times } : {}),
+      ...(sides && sides !== 'other' && pose.side ? { sides } : {}),
+    },
+  };
+}
+
+/** The same on the right and then on the left, in one line: one step with both. */
+function merged(reads: readonly Read[]): Read[] {
+  const out: Read[] = [];
+  for (const read of reads) {
+    const last = out.at(-1);
+    if (
+      read.kind === 'step' &&
+      last?.kind === 'step' &&
+      last.step.variant === read.step.variant &&
+      last.step.sides.length === 1 &&
+      read.step.sides.length === 1 &&
+      last.step.sides[0] !== read.step.sides[0] &&
+      (!last.step.isHeld || !read.step.isHeld || sameHold(last.step.hold, read.step.hold))
+    ) {
+      const { hold, isHeld } = read.step.isHeld ? read.step : last.step;
+      const { from, text } = last.piece;
+      out[out.length - 1] = {
+        ...last,
+        piece: { from, to: read.piece.to, text: `${text}, ${read.piece.text}` },
+        step: { ...last.step, hold, isHeld, sides: [...last.step.sides, ...read.step.sides] },
+      };
+    } else out.push(read);
+  }
+  return out;
+}
+
+const sameHold = (a: AskedHold, b: AskedHold): boolean => a.unit === b.unit && a.count === b.count;
