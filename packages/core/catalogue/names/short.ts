@@ -17,7 +17,7 @@ export const SHORT_NAMES: Readonly<Record<string, string>> = {
   'chin-tuck': 'chin tucks|neck nods',
   'shoulder-roll': 'shoulder rolls|shoulder shrugs|shrugs|roll the shoulders',
   'shoulder-blade-squeeze': 'cactus|goalpost arms|goal posts',
-  'crossed-arms': 'eagle arms seated|garudasana arms',
+  'crossed-arms': 'eagle arms only|eagle arms seated|garudasana arms',
   'wrist-circles': 'wrists|wrist rolls|circle the wrists',
   'finger-spread': 'open and close hands|fists and fingers',
   'arm-raise':
@@ -87,12 +87,13 @@ export const SHORT_NAMES: Readonly<Record<string, string>> = {
   plough: 'hala',
   'knees-to-chest': 'apana|KTC|knees into chest|hug knees|hug both knees|knees to the chest|knees hugged in|hug knees in',
   'knees-to-chest.one':
-    'one knee at a time to chest|one knee at a time|single knee hug|one knee hug|hug one knee|one knee in|single knee to chest|one knee to chest',
+    'knee to chest|knee in|one knee at a time to chest|one knee at a time|single knee hug|one knee hug|hug one knee|one knee in|single knee to chest|one knee to chest',
   'happy-baby': 'HB|ananda bala',
   'constructive-rest': 'lie on the back knees bent|on the back knees bent|lie on back with knees bent|CR|semi-supine|knees bent feet flat',
   'pelvic-tilt': 'pelvic rocks|pelvic rocking|tilt the pelvis',
   'windscreen-wipers': 'windshield wipers|wipers|knees from side to side|knee drops',
-  'supine-figure-four': 'supine fig 4|lying fig 4|figure 4 lying|thread the needle lying|reclining pigeon|supine figure 4',
+  'supine-figure-four':
+    'figure 4 on back|figure four on the back|fig 4 on back|supine fig 4|lying fig 4|figure 4 lying|thread the needle lying|reclining pigeon|supine figure 4',
   'supine-leg-stretch': 'supta pad|SPD|supta padang|SP|supta pada|hamstring stretch with strap lying|leg stretch lying',
   'bridge-pulse': 'bridge rolls|roll up to bridge|bridge with breath',
   fish: 'matsya',

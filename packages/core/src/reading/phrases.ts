@@ -54,7 +54,7 @@ const PLACE =
 const WAY_SMALL =
   'slowly|gently|carefully|now|then|and|to|onto|on|into|in|the|your|a|an|of|all|one|both|through|from|with|by|' +
   'towards?|long|right|left|sideways|together|apart|wide|again|way|using|help|ready|finally|next|for|end|' +
-  'quietly|softly|at|time';
+  'quietly|softly|at|time|r|l';
 const WAY_WORDS = new RegExp(`^(?:${GO}|${PLACE}|${WAY_SMALL})$`, 'iu');
 
 /** Whether a piece of a line says how one gets from one shape to the next, and no more. */

@@ -362,6 +362,8 @@ function unexplained(
       if (alike > 0) explained.add(i);
     });
   for (const list of rungWords(variant)) list.forEach(note);
+  // Its first name is what it is in full: "standing" of the standing thigh stretch.
+  entries[0]?.parts.forEach(note);
   for (const { parts, variant: own } of entries)
     if (!own && parts.every((part) => asked.near(part).some((alike) => alike > 0))) parts.forEach(note);
   return asked.words.filter((_, i) => !explained.has(i));

@@ -67,7 +67,7 @@ const HOLD = new RegExp(`${RANGE}\\s*${HOW}${UNIT}\\.?`, flags);
 const TIMES_AFTER = new RegExp(`(?<![\\p{L}\\d])[x×*]\\s*${N}(?![\\p{L}\\d])`, flags);
 const TIMES_BEFORE = new RegExp(`(?<![\\p{L}\\d.,])${N}\\s*[x×](?![\\p{L}\\d])`, flags);
 const OFTEN = /\b(once|twice|thrice)\b/iu;
-const BARE = /(?<=^|[\s,;(–-])(\d+)(?=\s*(?:$|[,;)]))/u;
+const BARE = /(?<=^|[\s,;(–-])(\d+)(?=\s*(?:$|[,;)/+]))/u;
 
 const numberOf = (text: string): number =>
   NUMBER_WORDS[text.toLowerCase().replace(/\s+/g, ' ')] ?? Number(text.replace(',', '.'));

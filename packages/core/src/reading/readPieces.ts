@@ -169,26 +169,27 @@ function withCounts(
   };
 }
 
+/** Whether two steps are the two sides of the same. */
+function isOtherSide(a: ReadStep, b: ReadStep): boolean {
+  if (a.variant !== b.variant) return false;
+  if (a.isHeld && b.isHeld && !sameHold(a.hold, b.hold)) return false;
+  if (a.oneSide && b.oneSide) return a.oneSide !== b.oneSide;
+  return a.sides.length === 1 && b.sides.length === 1 && a.sides[0] !== b.sides[0];
+}
+
 /** The same on the right and then on the left, in one line: one step with both. */
 function merged(reads: readonly Read[]): Read[] {
   const out: Read[] = [];
   for (const read of reads) {
     const last = out.at(-1);
-    if (
-      read.kind === 'step' &&
-      last?.kind === 'step' &&
-      last.step.variant === read.step.variant &&
-      last.step.sides.length === 1 &&
-      read.step.sides.length === 1 &&
-      last.step.sides[0] !== read.step.sides[0] &&
-      (!last.step.isHeld || !read.step.isHeld || sameHold(last.step.hold, read.step.hold))
-    ) {
+    if (read.kind === 'step' && last?.kind === 'step' && isOtherSide(last.step, read.step)) {
       const { hold, isHeld } = read.step.isHeld ? read.step : last.step;
+      const { oneSide: _done, ...step } = last.step;
       const { from, text } = last.piece;
       out[out.length - 1] = {
         ...last,
         piece: { from, to: read.piece.to, text: `${text}, ${read.piece.text}` },
-        step: { ...last.step, hold, isHeld, sides: [...last.step.sides, ...read.step.sides] },
+        step: { ...step, hold, isHeld, sides: [...step.sides, ...read.step.sides] },
       };
     } else out.push(read);
   }

@@ -5,6 +5,8 @@ import { blank, type Masked } from './readCount.js';
 export interface Sides {
   sides?: readonly Side[] | 'other';
   limb?: 'leg' | 'arm';
+  /** Right and left were named, one after the other. */
+  inTurn?: true;
 }
 
 const ANY_LIMB = '(?:side|leg|arm|foot|hand|knee|direction|way)s?';
@@ -117,7 +119,7 @@ export function readSides(text: string): Masked<Sides> {
     const side: Side = RIGHT.test(one[1]!) ? 'right' : 'left';
     // "R 4b, L 4b": the other is said further on.
     const other = take(ONE) ?? take(ONE_LETTER);
-    if (other && RIGHT.test(other[1]!) !== (side === 'right')) return { sides: BOTH_SIDES };
+    if (other && RIGHT.test(other[1]!) !== (side === 'right')) return { sides: BOTH_SIDES, inTurn: true };
     return { sides: [side] };
   })();
   return { ...found, ...(limb ? { limb } : {}), rest };

@@ -12,6 +12,8 @@ export interface ReadStep {
   /** Whether a hold was said. */
   isHeld: boolean;
   sides: readonly Side[];
+  /** The one side that was said of a version that takes one after the other. */
+  oneSide?: Side;
   /** So often, one after the other. */
   times: number;
 }
@@ -85,6 +87,7 @@ export function readStep(
   // "Warrior 2 - 45 s" is no range.
   const dashed = text.replace(/\s[-–—]\s/gu, ' , ');
   const isSided = readSides(text).sides !== undefined;
+  const ahead = text.replace(SIDE_AHEAD, (_, side: string, limb: string) => `${limb}, ${side},`);
   for (const [written, withBare, sidesIn] of [
     [text, false, readSides],
     [text, true, readSides],
@@ -94,6 +97,8 @@ export function readStep(
           [dashed, false, readSides],
           [dashed, true, readSides],
         ] as const)),
+    // "R knee to chest": the limb is part of the name, the side is not.
+    ...(ahead === text ? [] : ([[ahead, false, readSides]] as const)),
     // "Both hands down, left": a side may be part of the name.
     ...(isSided
       ? ([
@@ -106,7 +111,8 @@ export function readStep(
     const { name } = piece;
     if (!/\p{L}/u.test(name) || name.length > NAME_MOST) return { name };
     const found = resolveEither(name, poses);
-    if (found && isOfLimb(piece, found.pose)) return { step: stepOf(piece, found), beside: found.beside };
+    const meant = found && isOfLimb(piece, found.pose) ? onSide(piece, found) : undefined;
+    if (meant) return { step: stepOf(piece, meant), beside: meant.beside };
     if (unknown === undefined || (withBare && piece.hold && written === text)) unknown = name;
   }
   return { name: unknown! };
@@ -120,6 +126,26 @@ const isOfLimb = ({ limb }: Piece, { side }: Pose): boolean =>
   (side !== undefined && (limb === 'leg' ? LEG : ARM).test(side)) ||
   !/leg|foot|knee|arm|hand/iu.test(side ?? limb);
 
+/**
+ * What is meant where one side is said of a pose that has none: its version that takes one limb after the other, on the
+ * level on which it usually is done. Where there is none the side says something else: "on the right side".
+ */
+function onSide<M extends { pose: Pose; variant: Variant }>(
+  { sides, inTurn }: Piece,
+  meant: M,
+): M | undefined {
+  const { pose } = meant;
+  if (pose.side || sides === undefined || sides === 'other') return meant;
+  if (sides.length > 1 && !inTurn) return meant;
+  if (meant.variant.alternates) return meant;
+  const usual = pose.ladder.find(({ id }) => id === pose.usual)!;
+  const one = pose.ladder.find(({ level, alternates }) => alternates && level === usual.level);
+  return one && { ...meant, variant: one };
+}
+
+/** A side before its limb. */
+const SIDE_AHEAD = /(?<![\p{L}\d])(right|left|R|L)\s+((?:leg|arm|foot|hand|knee)s?)\b/u;
+
 const noSides = (text: string): ReturnType<typeof readSides> => ({ rest: text });
 
 function stepOf(piece: Piece, { pose, variant }: { pose: Pose; variant: Variant }): ReadStep {
@@ -132,6 +158,7 @@ function stepOf(piece: Piece, { pose, variant }: { pose: Pose; variant: Variant 
     hold: asRounds ? { unit: 'rounds', count: times } : holdOf(hold, pose),
     isHeld: hold !== undefined,
     sides: pose.side ? sidesOf(sides) : [],
+    ...(!pose.side && Array.isArray(sides) && sides.length === 1 ? { oneSide: sides[0] as Side } : {}),
     times: asRounds ? 1 : times,
   };
 }
