@@ -11,6 +11,9 @@ const LIMBS = {
   leg: { from: 'pelvis', points: ['hipJ', 'knee', 'ankle', 'ball'] },
 } as const;
 
+/** How finely it is told, degrees: limbs of people of one height move no more alike. */
+const STEP = 5;
+
 const angle = (a: Vec3, b: Vec3): number => Math.acos(Math.max(-1, Math.min(1, dot(a, b)))) * DEGREES;
 
 /** How far one part of a limb turns between two frames, degrees: in the room and against the trunk, the less. */
@@ -28,7 +31,7 @@ function moveOf(shapes: Bodies, limb: keyof typeof LIMBS, side: SideLetter): num
       for (let at = 1; at < points.length; at++)
         most = Math.max(most, turned(a, b, `${points[at - 1]}${side}`, `${points[at]}${side}`, trunk));
   });
-  return Math.round(most);
+  return Math.round(most / STEP) * STEP;
 }
 
 /**

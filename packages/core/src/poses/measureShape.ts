@@ -10,6 +10,9 @@ import type { SolvedShape } from '../body/solve.js';
 import { MEASURE_NAMES, type MeasureName, type Measures, type SidedMeasure } from './measures.js';
 import type { Variant } from './types.js';
 
+/** Known no better than to a tenth: METs, cm, hip widths. */
+const COARSE: ReadonlySet<string> = new Set(['met', 'balanceMargin', 'feetApart']);
+
 const positive = (value: number): number => Math.max(0, value);
 
 const HANDS = /^(palm|knuckles|tips|handBack|wrist)/;
@@ -75,7 +78,10 @@ export function measureShape(
   for (const side of SIDES) takeLimbs(m, look, side);
   takeMoments(m, shape, grounds);
   takeDeclared(m, variant);
-  for (const name of MEASURE_NAMES) m[name] = Math.round(m[name] * 1000) / 1000;
+  for (const name of MEASURE_NAMES) {
+    const parts = COARSE.has(name) ? 10 : 1000;
+    m[name] = Math.round(m[name] * parts) / parts;
+  }
   return m;
 }
 

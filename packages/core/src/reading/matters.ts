@@ -11,7 +11,8 @@ const MAY_MATTER = words(
     'wide narrow together apart bent straight long short lift lifts lifted raise raised lower twist twisted ' +
     'twisting revolved bind bound hold held closed open crossed cross high low half full deep supported ' +
     'behind over under forward backward back side lying sitting standing kneeling prone jump hop hover ' +
-    'balance tiptoe clasp clasped interlaced prayer cactus hanging circles circling pulse pulses pedal throughout during while',
+    'balance tiptoe clasp clasped interlaced prayer cactus hanging circles circling pulse pulses pedal ' +
+    'throughout during while',
 );
 
 /** What may be said beside any name and changes nothing of the shape. */

@@ -1,3 +1,4 @@
+import { keep } from '../cache.js';
 import type { Pose } from '../poses/types.js';
 import { isHeading, isWay, KEYS } from './phrases.js';
 import { linesOf, trimmed, type Piece } from './pieces.js';
@@ -18,6 +19,15 @@ const BULLET = new RegExp(`^\\s*(?:(?:${MARKS}|${NUMBERING})\\s*)+(?=\\S)`, 'iu'
  * @param poses of the catalogue with the hall's own
  */
 export function readPlan(source: string, poses: readonly Pose[]): Plan {
+  const known = plans.get(poses) ?? keep(plans, poses, new Map<string, Plan>());
+  return known.get(source) ?? keep(known, source, read(source, poses), PLANS_MOST);
+}
+
+/** Plans are looked at again and again while they are worked on. */
+const plans = new WeakMap<readonly Pose[], Map<string, Plan>>();
+const PLANS_MOST = 8;
+
+function read(source: string, poses: readonly Pose[]): Plan {
   const reader = new PlanReader(poses);
   const lines = linesOf(source.replace(/^\uFEFF/, ' '));
   const rows = tableRows(lines.map(({ text }) => text));
