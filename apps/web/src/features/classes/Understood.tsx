@@ -16,7 +16,11 @@ export function Understood({ parts, sequence }: { parts: readonly PlanPart[]; se
       <summary className="cursor-pointer px-4 py-2 font-semibold">
         What was understood: {sequence.steps.length} {sequence.steps.length === 1 ? 'step' : 'steps'}
       </summary>
-      <ol className="max-h-104 overflow-y-auto border-t border-line px-4 py-2">
+      <ol
+        tabIndex={0}
+        aria-label="What was understood"
+        className="max-h-104 overflow-y-auto border-t border-line px-4 py-2"
+      >
         {parts.map(({ kind, text, from, steps }, i) => {
           if (kind === 'title' || kind === 'minutes') return null;
           if (kind === 'section')
