@@ -52,10 +52,10 @@ const collect = (poses: readonly Pose[]): string[] => [
 ];
 
 /**
- * Whether a word that no name explains may mean another version or another pose. Numbers do; words of which nobody
+ * Whether a word that no name explains may mean another version or another pose. Words with a number do; words of which nobody
  * knows that they name anything do not, and are kept as a note.
  *
  * @param word folded, see {@link words}
  */
 export const matters = (word: string, poses: readonly Pose[]): boolean =>
-  !isHarmless(word) && (/^\d+$/.test(word) || telling(poses).has(word));
+  !isHarmless(word) && (/\d/.test(word) || telling(poses).has(word));

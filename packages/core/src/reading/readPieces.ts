@@ -31,7 +31,20 @@ const folded = new WeakMap<readonly Pose[], ReadonlySet<string>>();
 /** All that poses are called, folded. */
 const namesOf = (poses: readonly Pose[]): ReadonlySet<string> =>
   folded.get(poses) ??
-  keep(folded, poses, new Set(poses.flatMap((pose) => [pose.name, ...pose.aliases].map(fold))));
+  keep(
+    folded,
+    poses,
+    new Set(
+      poses.flatMap((pose) =>
+        [
+          pose.name,
+          ...pose.aliases,
+          ...(pose.writtenAs ?? []),
+          ...pose.ladder.flatMap(({ writtenAs = [] }) => writtenAs),
+        ].map(fold),
+      ),
+    ),
+  );
 
 /** Reads the words of a line, piece by piece, with the poses of one catalogue. */
 class PieceReader {
@@ -151,13 +164,13 @@ const heldAs = (from: ReadStep, to: ReadStep): Partial<ReadStep> =>
 function withCounts(
   read: Read & { kind: 'step' },
   { hold, times, sides }: ReturnType<typeof takeApart>,
-  { to }: Piece,
+  { to, text }: Piece,
 ): Read {
   const { step, piece } = read;
   const { pose } = step;
   return {
     ...read,
-    piece: { ...piece, to, text: `${piece.text}, ${''}`.trim() },
+    piece: { ...piece, to, text: `${piece.text}, ${text}` },
     step: {
       ...step,
       ...(hold && !step.isHeld

@@ -188,12 +188,12 @@ function OrderedPoses({
       {poses.length > 0 && (
         <ul className="flex flex-wrap gap-2">
           {poses.map((pose) => (
-            <li key={pose} className="flex items-center gap-1 rounded-full border border-line bg-card pl-3">
+            <li key={pose} className="flex items-center gap-1 rounded-full border border-line bg-paper pl-3">
               {poseName(pose)}
               <button
                 type="button"
                 aria-label={`Remove: ${poseName(pose)}`}
-                className="grid size-9 cursor-pointer place-items-center rounded-full text-ink-soft hover:bg-sunk"
+                className="grid size-9 cursor-pointer place-items-center rounded-full text-soft hover:bg-sunk"
                 onClick={() => onChange(poses.filter((one) => one !== pose))}
               >
                 <X aria-hidden size={16} />
