@@ -165,6 +165,7 @@ export {
   type ReadOwnVariant,
 } from './plan/readOwnVariant.js';
 export { nextHold } from './plan/nextHold.js';
+export { sayAsked } from './plan/sayAsked.js';
 
 // The rulebook: stages, rules, judging.
 export { isTooHighToPractise, parseReading, pressureClass } from './rules/bloodPressure.js';

@@ -1,5 +1,6 @@
 import type { Pose } from '../poses/types.js';
 import type { Step } from '../reading/plan.js';
+import { sayAsked } from './sayAsked.js';
 
 /**
  * A line that adds a pose to a written sequence, as long as it usually is held.
@@ -7,10 +8,7 @@ import type { Step } from '../reading/plan.js';
  * @example lineFor(eagle) // 'Eagle, 5 breaths each side'
  */
 export const lineFor = ({ name, hold, side }: Pick<Pose, 'name' | 'hold' | 'side'>): string =>
-  `${name}, ${hold.usual} ${hold.unit}${side ? ' each side' : ''}`;
-
-const sayHold = ({ unit, count }: Step['hold']): string =>
-  unit === 'seconds' ? `${count} s` : `${count} ${unit}`;
+  `${name}, ${sayAsked({ unit: hold.unit, count: hold.usual })}${side ? ' each side' : ''}`;
 
 /**
  * A step written out in full: read again it is the same step.
@@ -20,7 +18,7 @@ const sayHold = ({ unit, count }: Step['hold']): string =>
  */
 export function lineOf(
   step: Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>,
-  hold = sayHold(step.hold),
+  hold = sayAsked(step.hold),
 ): string {
   const { pose, variant, sides } = step;
   const name = variant.id === pose.usual ? pose.name : `${pose.name}, ${variant.name}`;

@@ -1,5 +1,6 @@
 import type { Pose } from '../poses/types.js';
 import { parseSequence } from '../reading/parseSequence.js';
+import { sayAsked } from './sayAsked.js';
 
 const secondsStep = (count: number): number => (count >= 120 ? 30 : 5);
 
@@ -21,7 +22,5 @@ export function nextHold(
   const { unit, count } = found.hold;
   const size = unit === 'seconds' ? secondsStep(count) : 1;
   const next = Math.round((count + by * size) * 10) / 10;
-  if (next < size) return undefined;
-  if (unit !== 'seconds') return `${next} ${next === 1 ? unit.slice(0, -1) : unit}`;
-  return next >= 120 && next % 60 === 0 ? `${next / 60} min` : `${next} s`;
+  return next < size ? undefined : sayAsked({ unit, count: next });
 }

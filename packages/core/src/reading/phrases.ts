@@ -55,6 +55,8 @@ const WAY_SMALL =
   'slowly|gently|carefully|now|then|and|to|onto|on|into|in|the|your|a|an|of|all|one|both|through|from|with|by|' +
   'towards?|long|right|left|sideways|together|apart|wide|again|way|using|help|ready|finally|next|for|end|' +
   'quietly|softly|at|time|r|l';
+const GOING = new RegExp(`^(?:${GO})$`, 'iu');
+const PLACED = new RegExp(`^(?:${PLACE})$`, 'iu');
 const WAY_WORDS = new RegExp(`^(?:${GO}|${PLACE}|${WAY_SMALL})$`, 'iu');
 
 /** Whether a piece of a line says how one gets from one shape to the next, and no more. */
@@ -62,8 +64,8 @@ export function isWay(text: string): boolean {
   const { hold, times } = takeApart(text, true);
   if (hold ?? times) return false;
   const said = text.split(/[^\p{L}’']+/u).filter(Boolean);
-  const isGoing = said.some((word) => new RegExp(`^(?:${GO})$`, 'iu').test(word));
-  const isPlaced = said.some((word) => new RegExp(`^(?:${PLACE})$`, 'iu').test(word));
+  const isGoing = said.some((word) => GOING.test(word));
+  const isPlaced = said.some((word) => PLACED.test(word));
   return said.length > 1 && isGoing && isPlaced && said.every((word) => WAY_WORDS.test(word));
 }
 
@@ -82,9 +84,10 @@ const TALK = new RegExp(`^(?:please\\s+)?(?:${TALK_STARTS})(?!\\p{L})`, 'iu');
  * nothing that we know.
  */
 export function isChat(text: string, isList: boolean, poses: readonly Pose[]): boolean {
-  if (TALK.test(text.trim())) return true;
+  const { hold, times } = takeApart(text, isList);
+  // Talk of something to hold for so long, or so often, is a step that is not understood.
+  if (TALK.test(text.trim())) return !(hold ?? times);
   if (isList) return false;
-  const { hold, times } = takeApart(text, false);
   return !(hold ?? times) && !words(text).some((word) => matters(word, poses));
 }
 
@@ -93,7 +96,7 @@ const SECTION_WORDS =
   'opening|ending|beginning|start|end|finish|balance|balances|balancing|core|peak|arrive|arriving|arrival|' +
   'cent(?:er|re|ring|ering)|relaxation|breath|breathing|breathwork|pranayama|meditation|check|in|intro|main|' +
   'part|section|block|sequence|flow|series|work|practice|poses|asanas?|hips|shoulders|spine|backbends?|back|' +
-  'bends|twists?|folds?|forward|inversions?|integration|settling|settle|preparation|prep|and|the|of|on|to|with|' +
+  'bends|twists|folds|forward|inversions?|integration|settling|settle|preparation|prep|and|the|of|on|to|with|' +
   'one|two|three|\\d+|transition|strength|mobility|restorative|sun|moon|salutations?|surya|namaskar|a|b|c';
 const SECTION_WORD = new RegExp(`^(?:${SECTION_WORDS})$`, 'iu');
 
@@ -112,13 +115,12 @@ export function isHeading(text: string, body: string, isBullet: boolean, poses: 
     .trim();
   const isMarked = /^(\*\*|__).+\1:?$/u.test(body) || (/:\s*$/u.test(body) && !isBullet);
   const isCapitals = plain.length > 3 && /\p{Lu}/u.test(plain) && !/\p{Ll}/u.test(plain) && !isBullet;
-  const said = plain.split(/[^\p{L}\d]+/u).filter(Boolean);
+  // Not of numbers alone; and in a list words that could all be of a pose are asked about.
   const isKnown =
-    said.length > 0 &&
-    said.every((word) => SECTION_WORD.test(word)) &&
-    !said.every((word) => /^\d+$/.test(word));
+    /\p{L}/u.test(plain) &&
+    isSectionWords(plain) &&
+    !(isBullet && words(plain).every((word) => matters(word, poses)));
   if (text.startsWith('##')) return true;
-  if (isMarked) return isKnown || !('step' in readStep(plain, poses));
-  if (isCapitals) return isKnown || !('step' in readStep(plain, poses));
+  if (isMarked || isCapitals) return isKnown || !('step' in readStep(plain, poses));
   return isKnown && !takeApart(plain, false).sides && !('step' in readStep(plain, poses));
 }

@@ -50,5 +50,8 @@ export interface Plan {
   beyond?: number;
 }
 
+/** More times than anything is done again in one class: what says more is asked about. */
+export const TIMES_MOST = 20;
+
 /** More steps than any class has, and more unsure lines than anyone goes through. */
 export const STEPS_MOST = 200;

@@ -2,7 +2,7 @@ import type { Pose } from '../poses/types.js';
 import type { Side } from '../side.js';
 import { readMinutes } from './phrases.js';
 import type { Piece } from './pieces.js';
-import { STEPS_MOST, type PartKind, type PlanPart, type Step } from './plan.js';
+import { STEPS_MOST, TIMES_MOST, type PartKind, type PlanPart, type Step } from './plan.js';
 import { readCount } from './readCount.js';
 import { ARROW, readPieces, type Read } from './readPieces.js';
 import type { Repeat } from './readRepeat.js';
@@ -44,17 +44,19 @@ export class PlanReader {
     this.endSection();
     const { times, hold } = takeApart(piece.text, false);
     const isRepeated = hold?.unit === undefined || hold.unit === 'rounds';
-    this.sectionTimes = times ?? (isRepeated ? (hold?.count ?? 1) : 1);
+    const said = times ?? (isRepeated ? (hold?.count ?? 1) : 1);
+    this.sectionTimes = said > TIMES_MOST ? 1 : said;
     this.section = sectionName(piece.text);
     this.heading = { line, piece };
     this.part('section', line, piece);
+    if (said > TIMES_MOST) this.ask(line, piece, tooOften(said));
   }
 
   /** A section that is done several times: its steps again. */
   endSection(): void {
     const own = this.steps.slice(this.sectionFrom);
     const again: number[] = [];
-    for (let time = 1; time < Math.min(this.sectionTimes, 20); time++)
+    for (let time = 1; time < this.sectionTimes; time++)
       for (const step of own) {
         const number = this.put(step);
         if (number) again.push(number);
@@ -112,6 +114,10 @@ export class PlanReader {
         this.takeStep(line, read);
         return;
       case 'repeat': {
+        if (read.repeat.times > TIMES_MOST) {
+          this.ask(line, piece, tooOften(read.repeat.times));
+          return;
+        }
         const again = this.again(read.repeat, lineFrom);
         if (again.length) this.part('repeat', line, piece, { steps: again });
         else if (!this.hasBothSides(read.repeat))
@@ -160,15 +166,15 @@ export class PlanReader {
   private takeStep(line: number, { piece, step, note }: Read & { kind: 'step' }): void {
     const { pose, variant, hold, sides, times } = step;
     if (hold.count <= 0 || hold.count > 3600) {
-      this.unsure++;
-      this.part('unsure', line, piece, {
-        nearest: [],
-        message: `Line ${line}: a hold of ${hold.count} cannot be right.`,
-      });
+      this.ask(line, piece, `a hold of ${hold.count} cannot be right`);
+      return;
+    }
+    if (times > TIMES_MOST) {
+      this.ask(line, piece, tooOften(times));
       return;
     }
     const numbers: number[] = [];
-    for (let time = 0; time < Math.min(times, 20); time++) {
+    for (let time = 0; time < times; time++) {
       const number = this.put({
         text: piece.text,
         line,
@@ -220,11 +226,15 @@ export class PlanReader {
     if (steps.length < 2 || !ARROW.test(piece.text) || !last || last.step.isHeld === false) return;
     const { hold } = takeApart(last.piece.text, false);
     if (!hold || hold.unit !== undefined) return;
+    if (hold.count > TIMES_MOST) {
+      this.ask(line, last.piece, tooOften(hold.count));
+      return;
+    }
     const { pose } = last.step;
     const own = this.steps.slice(from);
     own.at(-1)!.hold = { unit: pose.hold.unit, count: pose.hold.usual };
     const numbers: number[] = [];
-    for (let time = 1; time < Math.min(hold.count, 20); time++)
+    for (let time = 1; time < hold.count; time++)
       for (const step of own) {
         const number = this.put(step);
         if (number) numbers.push(number);
@@ -232,6 +242,8 @@ export class PlanReader {
     if (numbers.length) this.part('repeat', line, last.piece, { steps: numbers });
   }
 }
+
+const tooOften = (times: number): string => `${times} times is more than we believe, ${TIMES_MOST} at most`;
 
 /** The steps at the end of a section of which the sided ones were done on one side only. */
 function oneSidedRun(steps: readonly Step[], wanted: Repeat['side']): Step[] {

@@ -6,6 +6,7 @@ import { cut, type Piece } from './pieces.js';
 import type { AskedHold } from './readCount.js';
 import { readRepeat, type Repeat } from './readRepeat.js';
 import { bare, readStep, takeApart, type ReadStep } from './readStep.js';
+import { writtenNames } from './writtenNames.js';
 
 /** Marks between pieces of a line, the strongest first. */
 const CUTS: readonly RegExp[] = [
@@ -29,22 +30,8 @@ export type Read =
 
 const folded = new WeakMap<readonly Pose[], ReadonlySet<string>>();
 /** All that poses are called, folded. */
-const namesOf = (poses: readonly Pose[]): ReadonlySet<string> =>
-  folded.get(poses) ??
-  keep(
-    folded,
-    poses,
-    new Set(
-      poses.flatMap((pose) =>
-        [
-          pose.name,
-          ...pose.aliases,
-          ...(pose.writtenAs ?? []),
-          ...pose.ladder.flatMap(({ writtenAs = [] }) => writtenAs),
-        ].map(fold),
-      ),
-    ),
-  );
+const foldedNames = (poses: readonly Pose[]): ReadonlySet<string> =>
+  folded.get(poses) ?? keep(folded, poses, new Set([...writtenNames(poses).keys()].map(fold)));
 
 /** Reads the words of a line, piece by piece, with the poses of one catalogue. */
 class PieceReader {
@@ -92,7 +79,7 @@ class PieceReader {
   /** Whether a piece is the name of a pose and no more: "lie down" is both a pose and a way. */
   private isNamed(text: string): boolean {
     const { name } = takeApart(text, true);
-    return namesOf(this.poses).has(fold(name));
+    return foldedNames(this.poses).has(fold(name));
   }
 
   /** "Cobra or sphinx": the first, and the other is kept beside it. */

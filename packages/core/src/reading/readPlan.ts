@@ -4,7 +4,7 @@ import { isHeading, isWay, KEYS } from './phrases.js';
 import { linesOf, trimmed, type Piece } from './pieces.js';
 import type { Plan } from './plan.js';
 import { PlanReader } from './planReader.js';
-import { bare, readStep } from './readStep.js';
+import { bare, readStep, takeApart } from './readStep.js';
 import { readRepeat } from './readRepeat.js';
 import { tableRows } from './tableRows.js';
 
@@ -93,6 +93,8 @@ function readLine(reader: PlanReader, raw: Piece, line: number, { row, isFirst, 
     return reader.startSection(line, text.startsWith('##') ? whole : body);
   if (isFirst && !bullet && isTitle(body.text, poses)) {
     reader.title = bare(body.text);
+    const { hold } = takeApart(body.text, false);
+    if (hold) reader.minutes = hold.count / 60;
     return reader.part('title', line, whole);
   }
   reader.readLine(line, body, bullet !== null || !isSpeech(body.text));
@@ -109,13 +111,27 @@ const ONLY_LENGTH = new RegExp(
   'iu',
 );
 
+/** Hours of the day, and from when to when. */
+const CLOCK = /^\d{1,2}[:.]\d{2}\b|\b(?:am|pm|noon)\b/iu;
+
 /** The first line of a plan that is no step is what the class is called. */
 const isTitle = (text: string, poses: readonly Pose[]): boolean =>
   text.length <= 60 &&
   !/[.,;→]/.test(text) &&
   !('step' in readStep(text, poses)) &&
+  !isHeld(text) &&
   !isWay(text) &&
   !readRepeat(text);
+
+/**
+ * Whether a line says how long, how often or on which side: what a step does, and no name of a class. A quarter of an
+ * hour and more is how long the class is.
+ */
+function isHeld(text: string): boolean {
+  const { hold, times, sides } = takeApart(text, false);
+  const isLength = hold?.unit === 'seconds' && hold.count >= 900 && hold.count <= 240 * 60;
+  return (times ?? sides) !== undefined || (hold !== undefined && !isLength);
+}
 
 /** "minutes: 60", "for: backs": a few words that are known. */
 function readKey(reader: PlanReader, whole: Piece, line: number): boolean {
@@ -125,7 +141,8 @@ function readKey(reader: PlanReader, whole: Piece, line: number): boolean {
   const kind = match && KEYS[match[1]!.trim().toLowerCase()];
   if (!match || !kind) return false;
   const value = match[2]!.trim();
-  if (kind === 'minutes') {
+  // "time: 18:00" is when the class is.
+  if (kind === 'minutes' && !CLOCK.test(value)) {
     reader.length(line, whole, value);
     return true;
   }

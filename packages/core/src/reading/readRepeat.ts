@@ -40,6 +40,6 @@ export function readRepeat(text: string): Repeat | undefined {
   return {
     ...(side ? { side } : {}),
     scope: SECTION.test(left) ? 'section' : 'last',
-    times: Math.min(times ?? hold?.count ?? 2, 20),
+    times: times ?? hold?.count ?? 2,
   };
 }

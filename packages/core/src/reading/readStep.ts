@@ -3,6 +3,7 @@ import type { Side } from '../side.js';
 import { holdOf, readCount, type AskedHold, type Count } from './readCount.js';
 import { readLastSide, readSides, type Sides } from './readSides.js';
 import { surePose } from './resolvePose.js';
+import { writtenName } from './writtenNames.js';
 
 /** A step as it was read from a piece of a line. */
 export interface ReadStep {
@@ -17,6 +18,8 @@ export interface ReadStep {
   /** So often, one after the other. */
   times: number;
 }
+
+type Shape = Pick<ReadStep, 'pose' | 'variant'>;
 
 /** A piece of a line taken apart: the name, what is said of count and sides; the name is not resolved yet. */
 export interface Piece extends Count, Sides {
@@ -83,6 +86,8 @@ export function readStep(
   text: string,
   poses: readonly Pose[],
 ): { step: ReadStep; beside: readonly string[] } | { name: string } {
+  const exact = writtenName(text, poses) && surePose(text, poses);
+  if (exact) return { step: stepOf({ name: text }, exact), beside: [] };
   let unknown: string | undefined;
   // "Warrior 2 - 45 s" is no range.
   const dashed = text.replace(/\s[-–—]\s/gu, ' , ');
@@ -130,10 +135,7 @@ const isOfLimb = ({ limb }: Piece, { side }: Pose): boolean =>
  * What is meant where one side is said of a pose that has none: its version that takes one limb after the other, on the
  * level on which it usually is done. Where there is none the side says something else: "on the right side".
  */
-function onSide<M extends { pose: Pose; variant: Variant }>(
-  { sides, inTurn }: Piece,
-  meant: M,
-): M | undefined {
+function onSide<M extends Shape>({ sides, inTurn }: Piece, meant: M): M | undefined {
   const { pose } = meant;
   if (pose.side || sides === undefined || sides === 'other') return meant;
   if (sides.length > 1 && !inTurn) return meant;
@@ -148,7 +150,7 @@ const SIDE_AHEAD = /(?<![\p{L}\d])(right|left|R|L)\s+((?:leg|arm|foot|hand|knee)
 
 const noSides = (text: string): ReturnType<typeof readSides> => ({ rest: text });
 
-function stepOf(piece: Piece, { pose, variant }: { pose: Pose; variant: Variant }): ReadStep {
+function stepOf(piece: Piece, { pose, variant }: Shape): ReadStep {
   const { hold, times = 1, sides } = piece;
   // What is counted in rounds and said as so long, so often, is done that often.
   const asRounds = times > 1 && pose.hold.unit === 'rounds' && hold?.unit === 'breaths';

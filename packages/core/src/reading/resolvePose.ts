@@ -3,6 +3,7 @@ import type { Pose, Variant } from '../poses/types.js';
 import { fold, words } from './fold.js';
 import { isHarmless, matters } from './matters.js';
 import { nearestNames, rankPoses } from './rankPoses.js';
+import { writtenName } from './writtenNames.js';
 
 /**
  * What was written was taken for a pose and a version of it, with what is left over of it and says nothing about the
@@ -53,6 +54,8 @@ const WORDS_MOST = 14;
 function resolve(text: string, poses: readonly Pose[]): Meant | undefined {
   const written = words(text);
   if (written.length > WORDS_MOST) return undefined;
+  const { pose, variant } = writtenName(text, poses) ?? {};
+  if (pose && variant) return { pose, variant, beside: [] };
   const ranked = rankPoses(text, poses, 4);
   const plain = fold(text);
   const named = plain ? ranked.find(({ pose }) => fold(pose.name) === plain)?.pose : undefined;

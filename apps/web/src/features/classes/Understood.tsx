@@ -1,12 +1,9 @@
-import type { PlanPart, Sequence, Step } from '@lotus-steady/core';
+import { sayAsked, type PlanPart, type Sequence, type Step } from '@lotus-steady/core';
 import { LazyFigure } from '../../domain/figure/LazyFigure.js';
 
 const sayStep = ({ pose, variant, hold, sides }: Step): string => {
-  const { unit, count } = hold;
-  const minutes = unit === 'seconds' && count >= 120 && count % 60 === 0;
-  const held = minutes ? `${count / 60} min` : `${count} ${unit === 'seconds' ? 's' : unit}`;
   const side = sides.length > 1 ? ' each side' : sides.map((one) => ` ${one}`).join('');
-  return `${pose.name}${variant.id === pose.usual ? '' : `, ${variant.name}`} · ${held}${side}`;
+  return `${pose.name}${variant.id === pose.usual ? '' : `, ${variant.name}`} · ${sayAsked(hold)}${side}`;
 };
 
 /** What was understood of a text, piece by piece in its order: steps, ways between them, notes. */
@@ -22,7 +19,6 @@ export function Understood({ parts, sequence }: { parts: readonly PlanPart[]; se
         className="max-h-104 overflow-y-auto border-t border-line px-4 py-2"
       >
         {parts.map(({ kind, text, from, steps }, i) => {
-          if (kind === 'title' || kind === 'minutes') return null;
           if (kind === 'section')
             return (
               <li key={`${from} ${i}`} className="pt-3 pb-1 font-display">
@@ -40,7 +36,10 @@ export function Understood({ parts, sequence }: { parts: readonly PlanPart[]; se
                   className="w-14 shrink-0"
                   decorative
                 />
-                <span>{sayStep(sequence.steps[number - 1]!)}</span>
+                <span>
+                  {sayStep(sequence.steps[number - 1]!)}
+                  <NoteOf step={sequence.steps[number - 1]!} />
+                </span>
               </li>
             ));
           return (
@@ -48,7 +47,7 @@ export function Understood({ parts, sequence }: { parts: readonly PlanPart[]; se
               key={`${from} ${i}`}
               className={`py-0.5 pl-9 ${kind === 'unsure' ? 'text-clay' : 'text-soft'}`}
             >
-              {KINDS[kind]} {text.replace(/^>\s*/, '')}
+              {KINDS[kind]} {saidOf(kind, text, sequence)}
             </li>
           );
         })}
@@ -57,4 +56,22 @@ export function Understood({ parts, sequence }: { parts: readonly PlanPart[]; se
   );
 }
 
-const KINDS = { way: 'On the way:', note: 'Note:', unsure: 'Asked about:' } as const;
+/** What stands behind the word for its kind: what the class is called and how long it is, else the text itself. */
+function saidOf(kind: PlanPart['kind'], text: string, { title, minutes }: Sequence): string {
+  if (kind === 'title') return title;
+  return kind === 'minutes' ? `${minutes} min` : text.replace(/^>\s*/, '');
+}
+
+/** What is kept beside a step, where the list does not say it by itself. */
+function NoteOf({ step: { note, text } }: { step: Step }) {
+  if (!note || !(note === text || note.startsWith('or '))) return null;
+  return <span className="block text-soft">{note}</span>;
+}
+
+const KINDS = {
+  title: 'Name of the class:',
+  minutes: 'Length:',
+  way: 'On the way:',
+  note: 'Note:',
+  unsure: 'Asked about:',
+} as const;
