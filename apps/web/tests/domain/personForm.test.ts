@@ -36,6 +36,28 @@ test('a person goes through the form unchanged', () => {
   expect(writtenOf(valuesOf(LINE), LINE)).toEqual(written(LINE));
 });
 
+test('exercises that a team ordered go through the form, and what is wrong with them is said at the field', () => {
+  const ordered = {
+    for: 'broken-bone',
+    by: 'physiotherapist',
+    on: '2026-10-01',
+    opens: [],
+    poses: ['hand-open-close', 'elbow-bend'],
+  };
+  const line = { ...LINE, clearances: [ordered] };
+  const out = writtenOf(valuesOf(line), line);
+  expect(out.clearances).toEqual([ordered]);
+  const errorsOf = (clearance: object): string[] =>
+    readPeople([{ ...out, clearances: [clearance] }], RULEBOOK, '2026-12-01').errors.map(
+      ({ field }) => field,
+    );
+  expect(errorsOf(ordered)).toEqual([]);
+  expect(errorsOf({ ...ordered, poses: 'elbow-bend' })).toEqual(['people[0].clearances[0].poses']);
+  expect(errorsOf({ ...ordered, for: 'knee-arthritis', opens: undefined })).toEqual([
+    'people[0].clearances[0].poses',
+  ]);
+});
+
 test('an empty form is somebody of whom only the name is missing', () => {
   const { errors } = readPeople([{ ...writtenOf(valuesOf()), name: 'A' }], RULEBOOK, '2026-12-01');
   expect(errors).toEqual([]);

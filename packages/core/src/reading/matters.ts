@@ -52,8 +52,8 @@ const collect = (poses: readonly Pose[]): string[] => [
 ];
 
 /**
- * Whether a word that no name explains may mean another version or another pose. Words with a number do; words of which nobody
- * knows that they name anything do not, and are kept as a note.
+ * Whether a word that no name explains may mean another version or another pose. Words with a number do; words of which
+ * nobody knows that they name anything do not, and are kept as a note.
  *
  * @param word folded, see {@link words}
  */

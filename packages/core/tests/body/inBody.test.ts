@@ -79,7 +79,9 @@ describe('what a joint does not give, its neighbours take', () => {
         const judged = inBody(drawn.measures, ranges);
         if (judged === drawn.measures) return;
         const solved = solveVariant(variant, 165, postures, 'adult', false, ranges);
-        expect([variant.id, solved.worstGapCm < 5]).toEqual([variant.id, true]);
+        // Hands that do not reach the feet in so stiff a body stay short of them.
+        const most = variant.id === 'happy-baby.feet' ? 5 : 3;
+        expect([variant.id, solved.worstGapCm < most]).toEqual([variant.id, true]);
         for (const name of MADE_UP.slice(0, 4))
           missed.push([solved.measures[name] - judged[name], `${variant.id} ${name}`]);
       });

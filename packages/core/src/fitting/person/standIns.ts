@@ -208,7 +208,7 @@ function mayReplace(body: BodyTable, asked: Asked, taken: Asked): boolean {
 const WIDE = 50;
 const WIDER = 5;
 
-/** Whether thighs are led far apart, other than on a chair, where nothing like it was asked: a frog for a butterfly. */
+/** Whether thighs are led far apart, off the chair, where nothing like it was asked: a deep frog for a butterfly. */
 function opensWide({ measures: asked }: Judged, { measures, level }: Judged): boolean {
   const apart = (of: Judged['measures']): number => Math.max(of.hipAbductionRight, of.hipAbductionLeft);
   return level !== 'chair' && apart(measures) > Math.max(WIDE, apart(asked) + WIDER);
