@@ -70,6 +70,7 @@ try {
     await open('Thursday Mixed')(page);
     await page.getByRole('button', { name: /^Change step 3,/ }).click();
     await page.getByRole('button', { name: 'Step after this' }).waitFor();
+    await page.getByText('Looking …').waitFor({ state: 'detached' });
   });
   await shoot('new-class', '/classes/new', async (page) => {
     await page.getByLabel('Start from').fill('Chairs by the Window');
