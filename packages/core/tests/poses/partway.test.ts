@@ -4,7 +4,7 @@ import { blendPosture } from '../../src/poses/partway/blendPosture.js';
 import { PART_SHARES, partId, partsPrint } from '../../src/poses/partway/parts.js';
 import { solvePartway } from '../../src/poses/partway/solvePartway.js';
 import { betweenParts } from '../../src/poses/partway/tellPart.js';
-import { sayAsFar, shareWords } from '../../src/fitting/explain/asFarAs.js';
+import { sayAsFar, shareWords } from '../../src/fitting/explain/sayAsFar.js';
 import { readBuiltIn } from '../../builtIn/index.js';
 import { BUILT_IN, drawnFor, POSES, variantById } from '../builtIn.js';
 
@@ -91,12 +91,22 @@ test('of another height a part is told by how much less it asks than the whole',
     }
 });
 
-test('how far is said with its share, its number and what is kept', () => {
-  const { partOf } = BUILT_IN.variant('seated-twist.cross-legged~50').variant;
-  expect(sayAsFar(partOf!, 0.5)).toBe(
-    'Turn about half way, 17 of 34 degrees of the breastbone to the side, hands on the thighs; ' +
-      'the low back stays long.',
+test('how far is said with its share, a landmark, its number and what is kept', () => {
+  const says = (id: string, share: number): string => {
+    const { partOf, level } = BUILT_IN.variant(`${id}~50`).variant;
+    return sayAsFar(partOf!, share, level);
+  };
+  expect(says('seated-twist.cross-legged', 0.5)).toBe(
+    'Turn about half way, the breastbone a quarter of the way from the wall in front to the one beside, ' +
+      '17 of 34 degrees, hands on the thighs; the low back stays long.',
   );
+  expect(says('supine-twist.feet-wide', 0.5)).toContain(
+    'the breastbone still to the ceiling, 25 of 50 degrees;',
+  );
+  // Straight arms lifted by 89 and by 128 degrees.
+  expect(says('arm-raise.standing', 0.5)).toContain('the hands as high as the shoulders');
+  expect(says('arm-raise.standing', 0.75)).toContain('the hands as high as the crown of the head');
+  expect(says('warrior-two.full', 0.5)).toContain('Bend the knee about half way, ');
   expect([0.25, 0.34, 0.5, 0.66, 0.75, 0.9].map(shareWords)).toEqual([
     'only a little way',
     'about a third of the way',

@@ -1,5 +1,4 @@
 import { betweenParts, isEitherOr } from '../../poses/partway/tellPart.js';
-import type { Growth, PartOf } from '../../poses/types.js';
 import { isSoft } from '../../rules/isSoft.js';
 import { bites, limbsOf, quantityOf, type Trial } from '../../rules/judge.js';
 import type { Bound, LimbSide } from '../../rules/types.js';
@@ -8,57 +7,11 @@ import type { ActiveRule } from '../../rules/stagePerson.js';
 import type { Side } from '../../side.js';
 import type { Ask, Candidate, LaneTable } from '../person/index.js';
 import type { AsFarAs } from '../types.js';
+import { degreesAt, sayAsFar, shareWords } from './sayAsFar.js';
 import { trialOf } from './trial.js';
 
 /** Nobody sees a pose that is done further than this from the whole of it. */
 const MOST = 0.9;
-/** A start with its joint bent by more than this, degrees, is counted from there: sitting, or a knee that is up. */
-const PLAIN = 25;
-
-/** A share of the way, as it is said. */
-export function shareWords(share: number): string {
-  if (share < 0.3) return 'only a little way';
-  if (share < 0.42) return 'about a third of the way';
-  if (share < 0.58) return 'about half way';
-  if (share < 0.7) return 'about two thirds of the way';
-  if (share < 0.85) return 'about three quarters of the way';
-  return 'nearly all the way';
-}
-
-/** What is done, what says how far, and what is kept meanwhile. */
-const SAYS: Readonly<Record<Growth, readonly [does: string, where: string, keeps: string]>> = {
-  fold: ['Fold', 'at the hips', 'the back stays long'],
-  twist: ['Turn', 'of the breastbone to the side', 'the low back stays long'],
-  'back-bend': ['Lift the breastbone', 'in the low back', 'the low back stays long'],
-  wave: ['Round and hollow', 'in the low back', 'the breath leads'],
-  'side-bend': ['Lean over', 'of side bend', 'both sides stay long'],
-  'knee-bend': ['Bend the knee', 'at the knee', 'the breath stays easy'],
-  lunge: ['Sink', 'at the back hip', 'the low back stays long'],
-  'leg-lift': ['Lift the leg', 'at the hip', 'the back stays as it is'],
-  'draw-in': ['Draw in', 'at the hip', 'the back stays on the floor'],
-  'arm-lift': ['Lift the arms', 'at the shoulders', 'the ribs stay down'],
-  bridge: ['Lift the pelvis', 'at the hips', 'the ribs stay down'],
-  lean: ['Lean', 'at the hip', 'the back stays long'],
-  head: ['Move the head', 'of the neck', 'the shoulders stay down'],
-};
-
-const whole = (degrees: number): number => Math.abs(Math.round(degrees));
-
-/** Where the limiting joint is at a share of the way, and at its end, degrees. */
-function degreesAt({ from, to }: PartOf, share: number): { degrees: number; wholeDegrees: number } {
-  const start = Math.abs(from) > PLAIN ? from : 0;
-  return { degrees: whole(from + share * (to - from) - start), wholeDegrees: whole(to - start) };
-}
-
-/** How far, as a teacher says it: "Turn about half way, 20 of 45 degrees of the breastbone to the side; …". */
-export function sayAsFar(part: PartOf, share: number): string {
-  const [does, where, keeps] = SAYS[part.how];
-  const { degrees, wholeDegrees } = degreesAt(part, share);
-  const far = part.how === 'bridge' ? '' : `, ${degrees} of ${wholeDegrees} degrees ${where}`;
-  const rest = part.hands ? `, hands on the ${part.hands}` : '';
-  return `${does} ${shareWords(share)}${far}${rest}; ${keeps}.`;
-}
-
 type Ranges = LaneTable['staged']['person']['ranges'];
 
 /** Where on the way between two shapes a bound bites, 0 to 1: from, and to; nowhere where from is behind to. */
@@ -147,7 +100,7 @@ export function asFarAs(
       joint: part.by,
       ...degreesAt(part, share),
       far: shareWords(share),
-      says: sayAsFar(part, share),
+      says: sayAsFar(part, share, variant.level),
     },
   };
 }
