@@ -55,7 +55,15 @@ export { AUTHOR_HEIGHT } from './body/residuals.js';
 export { chairBoxes, wallAt, type PropPlacement } from './body/shape.js';
 export type { Shape } from './body/shape.js';
 export { solveShape } from './body/solve.js';
-export { GIVING_JOINTS, USUAL_BODY, type BodyRanges, type GivingJoint } from './body/bodyRanges.js';
+export {
+  GIVING_JOINTS,
+  lesserRanges,
+  mirrorRanges,
+  rangeOf,
+  USUAL_BODY,
+  type BodyRanges,
+  type GivingJoint,
+} from './body/bodyRanges.js';
 export { outline } from './body/support.js';
 
 // Poses, what they measure, and the catalogue.

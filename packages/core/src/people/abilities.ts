@@ -2,6 +2,7 @@ import { GIVING_JOINTS, rangesKey, type BodyRanges, type GivingJoint } from '../
 import { keep } from '../cache.js';
 import { ageOn } from '../calendar/dates.js';
 import { atAge, betweenAges, nineInTen, STRENGTHS, type Norms, type StrengthOf } from './norms.js';
+import type { Side } from '../side.js';
 import type { Can, FromFloor, Person } from './types.js';
 import { unsteadySigns } from './unsteady.js';
 
@@ -96,23 +97,41 @@ const isTested = ({ screening }: Person): boolean =>
 
 const MEASURED = 'measured on the person';
 
-/** What was measured of a joint, degrees; of two limbs the less. */
-function measuredOf({ ranges }: Person, joint: GivingJoint | 'shoulderExtension'): number | undefined {
-  const names = joint === 'thoracicTwist' ? [joint] : ([`${joint}Right`, `${joint}Left`] as const);
-  const measured = names.map((name) => ranges[name]).filter((range) => range !== undefined);
-  return measured.length ? Math.min(...measured) : undefined;
+/** What was measured of a joint, degrees: right and left, or the one there is. */
+const measuredOf = (
+  { ranges }: Person,
+  joint: GivingJoint | 'shoulderExtension',
+): readonly (number | undefined)[] =>
+  joint === 'thoracicTwist' ? [ranges[joint]] : [ranges[`${joint}Right`], ranges[`${joint}Left`]];
+
+/** The least of what was measured. */
+function leastMeasured(measured: readonly (number | undefined)[]): number | undefined {
+  const known = measured.filter((range) => range !== undefined);
+  return known.length ? Math.min(...known) : undefined;
 }
 
 /** Bodies of measured ranges: few differ, and who is of the same ranges has the same. */
 const bodies = new Map<string, BodyRanges>();
 const BODIES_MOST = 500;
 
-/** How far the joints of one body go; that of the norm where nothing was measured. */
-function bodyOf(ranges: Abilities['ranges'], usual: BodyRanges): BodyRanges {
-  if (GIVING_JOINTS.every((joint) => ranges[joint].value === usual[joint])) return usual;
-  const own = Object.fromEntries(
-    GIVING_JOINTS.map((joint) => [joint, ranges[joint].value]),
-  ) as unknown as BodyRanges;
+/** How far the joints of one body go, each side as it was measured, or as the norm has it. */
+function bodyOf(person: Person, usual: BodyRanges): BodyRanges {
+  const sides = GIVING_JOINTS.map((joint) => {
+    const [right = usual[joint], left = joint === 'thoracicTwist' ? right : usual[joint]] = measuredOf(
+      person,
+      joint,
+    );
+    return { joint, right, left, less: Math.min(right, left) };
+  });
+  if (sides.every(({ joint, right, left }) => right === usual[joint] && left === right)) return usual;
+  const more = (side: Side): Partial<Record<GivingJoint, number>> =>
+    Object.fromEntries(sides.flatMap((one) => (one[side] > one.less ? [[one.joint, one[side]]] : [])));
+  const [right, left] = [more('right'), more('left')];
+  const own = {
+    ...Object.fromEntries(sides.map(({ joint, less }) => [joint, less])),
+    ...(Object.keys(right).length && { right }),
+    ...(Object.keys(left).length && { left }),
+  } as BodyRanges;
   const key = rangesKey(own);
   return bodies.get(key) ?? keep(bodies, key, own, BODIES_MOST);
 }
@@ -167,23 +186,24 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
   const floor = atAge(norms.fromFloor.byAge, age);
   const floorUsual = hasBothLegs(person) ? floor[unsteady || waits ? 'careful' : 'middle'] : 'no';
   const behind = atAge(norms.reachBehind.byAge, age);
-  const behindMeasured = measuredOf(person, 'shoulderExtension');
+  const behindMeasured = leastMeasured(measuredOf(person, 'shoulderExtension'));
   const usualBody = atAge(norms.ranges.byAge, age)[careful ? 'careful' : 'middle'];
+  const body = bodyOf(person, usualBody);
   const rangeOf = (joint: GivingJoint): Ability<number> => {
-    const measured = measuredOf(person, joint);
-    return measured === undefined
+    const value = body[joint];
+    return !measuredOf(person, joint).includes(value)
       ? {
           ...norm(usualBody[joint], norms.ranges.cite, `as ${careful ? 'nine in ten ' : ''}${who} have it`),
           ...(careful ? { careful: true as const } : {}),
         }
-      : { value: measured, from: 'measured', says: MEASURED };
+      : { value, from: 'measured', says: MEASURED };
   };
   const ranges = Object.fromEntries(
     GIVING_JOINTS.map((joint) => [joint, rangeOf(joint)]),
   ) as Abilities['ranges'];
   return {
     ranges,
-    body: bodyOf(ranges, usualBody),
+    body,
     ...(fromChair ? { fromChair } : {}),
     frail: unsteady || (age >= FRAIL_FROM && !isTested(person)),
     reachBehind:

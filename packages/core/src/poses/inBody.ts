@@ -1,4 +1,4 @@
-import type { BodyRanges, GivingJoint } from '../body/bodyRanges.js';
+import { rangeOf, type BodyRanges, type GivingJoint } from '../body/bodyRanges.js';
 import { USUAL_RANGE } from '../body/ranges.js';
 import { keep } from '../cache.js';
 import type { Measures } from './measures.js';
@@ -23,12 +23,13 @@ export const madeUp = (own: number, short: number, usual: number): number =>
 
 /** What a shape asks of a joint beyond what it gives, degrees; of two limbs the more. */
 const shortOf = (measures: Measures, ranges: BodyRanges, joint: GivingJoint): number =>
-  Math.max(
-    0,
-    (joint === 'thoracicTwist'
-      ? measures.thoracicTwist
-      : Math.max(measures[`${joint}Right`], measures[`${joint}Left`])) - ranges[joint],
-  );
+  joint === 'thoracicTwist'
+    ? Math.max(0, measures.thoracicTwist - ranges.thoracicTwist)
+    : Math.max(
+        0,
+        measures[`${joint}Right`] - rangeOf(ranges, joint, 'right'),
+        measures[`${joint}Left`] - rangeOf(ranges, joint, 'left'),
+      );
 
 /** What was made of a shape for a body, by both: the same again where it is asked again. */
 const made = new WeakMap<BodyRanges, WeakMap<Measures, Measures>>();

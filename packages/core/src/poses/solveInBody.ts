@@ -1,4 +1,4 @@
-import type { BodyRanges } from '../body/bodyRanges.js';
+import { rangeOf, type BodyRanges, type GivingJoint } from '../body/bodyRanges.js';
 import { USUAL_RANGE } from '../body/ranges.js';
 import { jointAngles } from '../body/kinematics.js';
 import { SIDES } from '../body/maths.js';
@@ -16,11 +16,15 @@ const STRAIGHT = 20;
 /** How much a joint is short of what a posture asks, degrees. */
 const over = (angle: number, gives: number): number => Math.max(0, angle - gives);
 
+/** How far a joint goes on one side of the body. */
+const gives = (ranges: BodyRanges, joint: GivingJoint, side: 'R' | 'L'): number =>
+  rangeOf(ranges, joint, side === 'R' ? 'right' : 'left');
+
 /** How far the hip of a leg bends in this body: less where the knee is straight. */
 const hipGives = (posture: Posture, side: 'R' | 'L', ranges: BodyRanges): number =>
   Math.abs(posture[`knee${side}`]) < STRAIGHT
-    ? Math.min(ranges.hipFlexion, ranges.hipFlexionWithKneeStraight)
-    : ranges.hipFlexion;
+    ? Math.min(gives(ranges, 'hipFlexion', side), gives(ranges, 'hipFlexionWithKneeStraight', side))
+    : gives(ranges, 'hipFlexion', side);
 
 /**
  * A solved shape of the supple body as it comes out in a body of less range: pelvis and back go along with what
@@ -33,10 +37,12 @@ export function solveInBody(solved: SolvedShape, ranges: BodyRanges): SolvedShap
   const { posture, body, props, shape } = solved;
   const angles = { R: jointAngles(body, 'R'), L: jointAngles(body, 'L') };
   const bends = Math.max(...SIDES.map((side) => over(angles[side].hip[0], hipGives(posture, side, ranges))));
-  const legBack = Math.max(...SIDES.map((side) => over(-angles[side].hip[0], ranges.hipExtension)));
+  const legBack = Math.max(
+    ...SIDES.map((side) => over(-angles[side].hip[0], gives(ranges, 'hipExtension', side))),
+  );
   const isOverhead = Math.max(body.points.wristR![1], body.points.wristL![1]) > body.points.heart![1] + 10;
   const arms = isOverhead
-    ? Math.max(...SIDES.map((side) => over(angles[side].shoulder[0], ranges.shoulderFlexion)))
+    ? Math.max(...SIDES.map((side) => over(angles[side].shoulder[0], gives(ranges, 'shoulderFlexion', side))))
     : 0;
   if (!bends && !legBack && !arms) return solved;
   // The pelvis turns under the spine: round where hips stop, hollow where the leg does not go back.
@@ -61,7 +67,7 @@ export function solveInBody(solved: SolvedShape, ranges: BodyRanges): SolvedShap
     ...SIDES.flatMap((side): JointBound[] => [
       {
         joint: `hip${side}.0`,
-        low: -ranges.hipExtension,
+        low: -gives(ranges, 'hipExtension', side),
         high: hipGives(posture, side, ranges),
         weight: JOINT_GIVES_NO_MORE,
       },
@@ -70,7 +76,7 @@ export function solveInBody(solved: SolvedShape, ranges: BodyRanges): SolvedShap
             {
               joint: `shoulder${side}.0`,
               low: -90,
-              high: ranges.shoulderFlexion,
+              high: gives(ranges, 'shoulderFlexion', side),
               weight: JOINT_GIVES_NO_MORE,
             },
           ]

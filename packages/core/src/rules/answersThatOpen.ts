@@ -1,4 +1,4 @@
-import { USUAL_BODY, type GivingJoint } from '../body/bodyRanges.js';
+import { lesserRanges, USUAL_BODY, type GivingJoint } from '../body/bodyRanges.js';
 import { ageOn } from '../calendar/dates.js';
 import { CAREFUL_FROM } from '../people/abilities.js';
 import { atAge } from '../people/norms.js';
@@ -34,9 +34,9 @@ function unanswered(person: Person, { on, rulebook }: StageSettings): { asks: st
     ...person,
     screening: { ...screening, ...more },
   });
-  const measured = (more: Person['ranges']): Person => ({ ...person, ranges: { ...person.ranges, ...more } });
+  const measured = (more: Person['ranges']): Person => ({ ...person, ranges: { ...more, ...person.ranges } });
   const isUnmeasured = (joint: GivingJoint): boolean =>
-    person.ranges[`${joint}Right` as 'hipFlexionRight'] === undefined &&
+    person.ranges[`${joint}Right` as 'hipFlexionRight'] === undefined ||
     person.ranges[`${joint}Left` as 'hipFlexionLeft'] === undefined;
   const onBothSides = (joint: 'hipFlexion' | 'hipFlexionWithKneeStraight' | 'shoulderFlexion'): Person =>
     measured({ [`${joint}Right`]: USUAL_BODY[joint], [`${joint}Left`]: USUAL_BODY[joint] });
@@ -63,7 +63,9 @@ function unanswered(person: Person, { on, rulebook }: StageSettings): { asks: st
 /** Poses, by id, whose usual variant someone may do as it is, or with care. */
 function openTo(person: Person, settings: StageSettings, catalogue: Catalogue): Set<string> {
   const staged = stagePerson(person, settings);
-  const table = measureTable(catalogue, person, settings.on, { ranges: staged.abilities.body });
+  const table = measureTable(catalogue, person, settings.on, {
+    ranges: lesserRanges(staged.abilities.body),
+  });
   const codes = judgeAll(compileRules(staged), table);
   return new Set(
     table.rows.flatMap(({ pose, variant }, row) =>

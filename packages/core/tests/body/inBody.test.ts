@@ -1,8 +1,15 @@
 import fc from 'fast-check';
-import { GIVING_JOINTS, USUAL_BODY, type BodyRanges } from '../../src/body/bodyRanges.js';
+import {
+  GIVING_JOINTS,
+  lesserRanges,
+  mirrorRanges,
+  USUAL_BODY,
+  type BodyRanges,
+} from '../../src/body/bodyRanges.js';
 import { BUILT_IN } from '../../builtIn/index.js';
 import { NORMS } from '../../catalogue/norms.js';
 import { inBody, madeUp } from '../../src/poses/inBody.js';
+import { mirrorMeasures } from '../../src/poses/measures.js';
 import { solveVariant } from '../../src/poses/solveVariant.js';
 import { measuresFor } from '../builtIn.js';
 
@@ -90,6 +97,29 @@ describe('what a joint does not give, its neighbours take', () => {
     expect(near).toBeGreaterThan(0.9);
     // Where the two differ it is nearly always judged by more than the solved body shows.
     expect(missed.filter(([by]) => by > 8)).toEqual([]);
+  });
+
+  test('each side gives what it gives: the other is not held back by it, and a mirror changes nothing', () => {
+    const stiffLeft: BodyRanges = { ...USUAL_BODY, hipFlexion: 70, right: { hipFlexion: 110 } };
+    const low = (id: string, ranges: BodyRanges): number =>
+      BUILT_IN.measures(id, 165, 'adult', ranges).lumbarFlexion;
+    // The right knee is drawn in, the left leg lies long: on the left side the stiff hip is the one that bends.
+    const usual = low('knees-to-chest.one', USUAL_BODY);
+    expect(low('knees-to-chest.one', stiffLeft)).toBe(usual);
+    expect(low('knees-to-chest.one', mirrorRanges(stiffLeft))).toBeGreaterThan(usual + 15);
+    fc.assert(
+      fc.property(fc.constantFrom(...VARIANTS), fc.integer({ min: 40, max: 130 }), ({ id }, hipFlexion) => {
+        const body: BodyRanges = { ...USUAL_BODY, hipFlexion: 40, left: { hipFlexion } };
+        const measures = BUILT_IN.measures(id, 165);
+        expect(mirrorRanges(mirrorRanges(body))).toEqual(body);
+        expect(mirrorMeasures(inBody(measures, body))).toEqual(
+          inBody(mirrorMeasures(measures), mirrorRanges(body)),
+        );
+        // The lesser of both is never easier than either.
+        const lesser = inBody(measures, lesserRanges(body));
+        for (const name of MADE_UP) expect(lesser[name]).toBeGreaterThanOrEqual(inBody(measures, body)[name]);
+      }),
+    );
   });
 
   test('nothing is short in the usual body that the usual range gives', () => {

@@ -47,6 +47,25 @@ test('sides are equal within a tenth or two seconds, or it is said why not', () 
   );
 });
 
+test('a stiff hip rounds the back on its own side: with the other leg all that was asked is done', () => {
+  // An acute disc rounds nowhere. Standing on the right, the left knee is lifted.
+  for (const [lifted, standing] of [
+    ['Right', 'left'],
+    ['Left', 'right'],
+  ] as const) {
+    const { steps } = fit('- Standing big toe, 4 breaths each side', [
+      {
+        born: '1986-01-01',
+        conditions: [{ condition: 'lumbar disc', phase: 'acute' }],
+        ranges: { hipFlexionRight: 125, hipFlexionLeft: 125, [`hipFlexion${lifted}`]: 60 },
+      },
+    ]).lanes[0]!;
+    const chosen = Object.fromEntries(steps.map(({ sides, variant }) => [sides.join(), variant]));
+    expect(chosen[standing]).toMatch(/^standing-big-toe.knee~/);
+    expect(chosen[standing === 'left' ? 'right' : 'left']).toBe('standing-big-toe.knee');
+  }
+});
+
 test('a pose with sides in place of one without is done on both, each half as long, and both are judged', () => {
   const [entry] = fit('- Puppy, 6 breaths', [chair]).lanes[0]!.steps;
   expect([entry!.pose, entry!.sides, entry!.hold.breaths]).toEqual(['cow-face-arms', ['right', 'left'], 3]);

@@ -1,4 +1,13 @@
-import type { BodyRanges, Build, Finding, LaneStep, Override } from '@lotus-steady/core';
+import {
+  lesserRanges,
+  mirrorRanges,
+  type BodyRanges,
+  type Build,
+  type Finding,
+  type LaneStep,
+  type Override,
+  type Side,
+} from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { variantById } from '../../data/catalogue.js';
 import { ArrowRight, X } from 'lucide-react';
@@ -133,12 +142,18 @@ const Who = ({ others, chosen, onPerson }: Pick<Props, 'others' | 'onPerson'> & 
   </div>
 );
 
+/** A figure is drawn on its right and mirrored; what is the same on both sides is drawn as it is on the lesser. */
+function rangesOn(side: Side | undefined, ranges: BodyRanges): BodyRanges {
+  if (!side) return lesserRanges(ranges);
+  return side === 'left' ? mirrorRanges(ranges) : ranges;
+}
+
 /** What was asked beside what is done, on this body; the other parts of a movement below. */
 function Figures({ entry, heightCm, build, ranges }: Pick<Props, 'entry' | 'heightCm' | 'build' | 'ranges'>) {
   const side = entry.sides.length === 1 ? entry.sides[0] : undefined;
   const { frames } = variantById(entry.variant).variant;
   const { asFarAs } = entry;
-  const own = { ranges, ...(asFarAs ? { share: asFarAs.share } : {}) };
+  const own = { ranges: rangesOn(side, ranges), ...(asFarAs ? { share: asFarAs.share } : {}) };
   const figure = (variant: string, caption: string) => (
     <figure className="rounded-xl bg-(--fig-paper)">
       <ExactFigure

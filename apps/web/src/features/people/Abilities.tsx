@@ -1,7 +1,9 @@
 import {
+  rangeOf,
   stagePerson,
   type Abilities as Known,
   type Ability,
+  type BodyRanges,
   type GivingJoint,
   type Person,
 } from '@lotus-steady/core';
@@ -40,6 +42,7 @@ function rowsOf({
   reachBehind,
   practice,
   ranges,
+  body,
 }: Known): [string, string, Ability<unknown>][] {
   return [
     ['Strength of the legs', bandOf(strength.legs.value), strength.legs],
@@ -48,7 +51,7 @@ function rowsOf({
     ['On one leg', `${oneLeg.value} s`, oneLeg],
     ['Up from the floor', FLOOR[fromFloor.value], fromFloor],
     ['Arms reach behind', `${reachBehind.value}°`, reachBehind],
-    ...rangeRows(ranges),
+    ...rangeRows(ranges, body),
     ['Practice', PRACTICE[practice.value]!, practice],
   ];
 }
@@ -63,11 +66,17 @@ const RANGES: readonly (readonly [joint: GivingJoint, what: string])[] = [
   ['thoracicTwist', 'the chest turns'],
 ];
 
+/** How far a joint goes: one number, or right and left. */
+function degreesOf(body: BodyRanges, joint: GivingJoint): string {
+  const [right, left] = [rangeOf(body, joint, 'right'), rangeOf(body, joint, 'left')];
+  return right === left ? `${right}°` : `${right}° right and ${left}° left`;
+}
+
 /** How far joints go: those that were measured together, and those that are assumed. */
-function rangeRows(ranges: Known['ranges']): [string, string, Ability<unknown>][] {
+function rangeRows(ranges: Known['ranges'], body: BodyRanges): [string, string, Ability<unknown>][] {
   return (['measured', 'norm'] as const).flatMap((from): [string, string, Ability<unknown>][] => {
     const of = RANGES.filter(([joint]) => ranges[joint].from === from);
-    const said = of.map(([joint, what]) => `${what} ${ranges[joint].value}°`).join(', ');
+    const said = of.map(([joint, what]) => `${what} ${degreesOf(body, joint)}`).join(', ');
     return of.length ? [[from === 'measured' ? 'Joints, measured' : 'Joints', said, ranges[of[0]![0]]]] : [];
   });
 }

@@ -2,6 +2,7 @@ import {
   compileRules,
   decidingRule,
   judgeAll,
+  lesserRanges,
   markOf,
   measureTable,
   readPerson,
@@ -60,7 +61,7 @@ export function markAtlas(
   const body = errors.length ? SOMEBODY : person;
   const on = asked.on || today();
   const staged = stagePerson(body, { ...staging, on });
-  const table = measureTable(catalogue(), body, on, { ranges: staged.abilities.body });
+  const table = measureTable(catalogue(), body, on, { ranges: lesserRanges(staged.abilities.body) });
   const compiled = compileRules(staged);
   const codes = judgeAll(compiled, table);
   const marked = table.rows

@@ -1,8 +1,8 @@
 import { keep } from '../../cache.js';
-import { rangesKey } from '../../body/bodyRanges.js';
+import { lesserRanges, mirrorRanges, rangesKey, type BodyRanges } from '../../body/bodyRanges.js';
 import type { Build } from '../../body/build.js';
 import type { Catalogue } from '../../poses/catalogue.js';
-import { mirrorMeasures, type Judged } from '../../poses/measures.js';
+import { mirrorMeasures, type Judged, type Measures } from '../../poses/measures.js';
 import { skillOf } from '../../poses/skillOf.js';
 import type { Level, Variant } from '../../poses/types.js';
 import { measureTable, type MeasureTable } from '../../rules/measureTable.js';
@@ -22,7 +22,10 @@ import type { Side } from '../../side.js';
  */
 export interface BodyTable {
   catalogue: Catalogue;
+  /** The right form of every variant. */
   table: MeasureTable;
+  /** The same for the left, still described on the right: another table only where the sides go differently far. */
+  leftTable: MeasureTable;
   build: Build;
   judged(row: number, side: Side | undefined): Judged;
   props(row: number): readonly PropUse[];
@@ -100,19 +103,23 @@ export function addedUp(all: readonly Taken[], together: (a: number, b: number) 
 }
 
 function makeBody(catalogue: Catalogue, { person, build, abilities }: OneBody, on: string): BodyTable {
-  const table = measureTable(catalogue, person, on, { ranges: abilities.body, parts: true });
+  const own = abilities.body;
+  const table = measureTable(catalogue, person, on, { ranges: own, parts: true });
+  const leftTable = measureTable(catalogue, person, on, { ranges: mirrorRanges(own), parts: true });
   const { rows } = table;
   const perRow = <T>(make: (row: number) => T): ((row: number) => T) => {
     const made: (T | undefined)[] = new Array<T | undefined>(rows.length).fill(undefined);
     return (row) => (made[row] ??= make(row));
   };
-  const measures = (row: number) =>
-    catalogue.measures(rows[row]!.variant.id, person.heightCm, build, abilities.body);
+  const measures = (row: number, ranges: BodyRanges): Measures =>
+    catalogue.measures(rows[row]!.variant.id, person.heightCm, build, ranges);
+  /** What may be done on either side. */
+  const either = (row: number): Measures => measures(row, lesserRanges(own));
   const judgedAs = (left: boolean) =>
     perRow((row): Judged => {
       const { variant } = rows[row]!;
       return {
-        measures: left ? mirrorMeasures(measures(row)) : measures(row),
+        measures: left ? mirrorMeasures(measures(row, mirrorRanges(own))) : measures(row, own),
         level: variant.level,
         breath: variant.breath,
         support: variant.support,
@@ -125,7 +132,7 @@ function makeBody(catalogue: Catalogue, { person, build, abilities }: OneBody, o
   const left = judgedAs(true);
   const props = perRow((row) => propsOf(rows[row]!.variant, person.heightCm, build));
   const propsInHand = perRow((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0));
-  const deep = perRow((row) => deepOf(rows[row]!.pose, right(row).measures));
+  const deep = perRow((row) => deepOf(rows[row]!.pose, either(row)));
   const taken = perRow((row) =>
     addedUp(
       props(row).flatMap(({ prop, count }) => (prop === 'wall' ? [] : [{ kind: propNumber(prop), count }])),
@@ -145,6 +152,7 @@ function makeBody(catalogue: Catalogue, { person, build, abilities }: OneBody, o
   return {
     catalogue,
     table,
+    leftTable,
     build,
     props,
     taken,
@@ -154,12 +162,12 @@ function makeBody(catalogue: Catalogue, { person, build, abilities }: OneBody, o
     ends,
     standIns: new Map(),
     towards: perRow((row) => {
-      const { measures } = right(row);
+      const measures = either(row);
       return packSet(SUMS, (sum) => countsTowards(sum, measures));
     }),
     counted: perRow((row) => {
       const { pose, variant } = rows[row]!;
-      return countedIn(pose, variant.level, right(row).measures);
+      return countedIn(pose, variant.level, either(row));
     }),
     judged: (row, side) => (side === 'left' ? left : right)(row),
     bodyOutcome: perRow((row) => {

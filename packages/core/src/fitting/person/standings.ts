@@ -39,7 +39,8 @@ export interface Need {
 export function standings(staged: StagedPerson, body: BodyTable): { right: Standing; left: Standing } {
   const rules = staged.rules.filter(({ rule }) => rule.level !== 'watch');
   const right = standingOn(rules, staged, body, false);
-  return { right, left: rules.some(isOneSided) ? standingOn(rules, staged, body, true) : right };
+  const alike = body.table === body.leftTable && !rules.some(isOneSided);
+  return { right, left: alike ? right : standingOn(rules, staged, body, true) };
 }
 
 function standingOn(
@@ -48,7 +49,7 @@ function standingOn(
   body: BodyTable,
   left: boolean,
 ): Standing {
-  const { table } = body;
+  const table = left ? body.leftTable : body.table;
   const out = new Uint8Array(table.rows.length);
   const most = new Float64Array(table.rows.length).fill(Infinity);
   const sums: SumLimit[] = [];

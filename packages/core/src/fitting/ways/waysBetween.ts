@@ -1,5 +1,5 @@
 import { keep } from '../../cache.js';
-import { rangesKey, type BodyRanges } from '../../body/bodyRanges.js';
+import { lesserRanges, rangesKey, type BodyRanges } from '../../body/bodyRanges.js';
 import type { Build } from '../../body/build.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import { LEVELS } from '../../poses/levels.js';
@@ -93,7 +93,7 @@ function broken(
   { person: { heightCm, ranges }, build, abilities, rules }: StagedPerson,
   catalogue: Catalogue,
 ): Map<Way, ActiveRule[]> {
-  const table = waysTable(catalogue, heightCm, build, abilities.body);
+  const table = waysTable(catalogue, heightCm, build, lesserRanges(abilities.body));
   const { ways } = catalogue;
   const here = ways.map((): ActiveRule[] => []);
   const there = ways.map((): ActiveRule[] => []);
