@@ -27,6 +27,7 @@ export interface BodyTable {
   /** The same for the left, still described on the right: another table only where the sides go differently far. */
   leftTable: MeasureTable;
   build: Build;
+  /** On a side, or as it may be done on either. */
   judged(row: number, side: Side | undefined): Judged;
   props(row: number): readonly PropUse[];
   /** How many of each prop a variant takes out of the cupboard; the wall is there. */
@@ -111,15 +112,11 @@ function makeBody(catalogue: Catalogue, { person, build, abilities }: OneBody, o
     const made: (T | undefined)[] = new Array<T | undefined>(rows.length).fill(undefined);
     return (row) => (made[row] ??= make(row));
   };
-  const measures = (row: number, ranges: BodyRanges): Measures =>
-    catalogue.measures(rows[row]!.variant.id, person.heightCm, build, ranges);
-  /** What may be done on either side. */
-  const either = (row: number): Measures => measures(row, lesserRanges(own));
-  const judgedAs = (left: boolean) =>
+  const judgedIn = (ranges: BodyRanges, seen: (measures: Measures) => Measures): ((row: number) => Judged) =>
     perRow((row): Judged => {
       const { variant } = rows[row]!;
       return {
-        measures: left ? mirrorMeasures(measures(row, mirrorRanges(own))) : measures(row, own),
+        measures: seen(catalogue.measures(variant.id, person.heightCm, build, ranges)),
         level: variant.level,
         breath: variant.breath,
         support: variant.support,
@@ -128,11 +125,13 @@ function makeBody(catalogue: Catalogue, { person, build, abilities }: OneBody, o
       };
     });
   const outcomes = new Map<string, number>();
-  const right = judgedAs(false);
-  const left = judgedAs(true);
+  const right = judgedIn(own, (measures) => measures);
+  const left = judgedIn(mirrorRanges(own), mirrorMeasures);
+  /** What may be done on either side. */
+  const either = table === leftTable ? right : judgedIn(lesserRanges(own), (measures) => measures);
   const props = perRow((row) => propsOf(rows[row]!.variant, person.heightCm, build));
   const propsInHand = perRow((row) => props(row).reduce((bits, { prop }) => bits | propBit(prop), 0));
-  const deep = perRow((row) => deepOf(rows[row]!.pose, either(row)));
+  const deep = perRow((row) => deepOf(rows[row]!.pose, either(row).measures));
   const taken = perRow((row) =>
     addedUp(
       props(row).flatMap(({ prop, count }) => (prop === 'wall' ? [] : [{ kind: propNumber(prop), count }])),
@@ -162,14 +161,14 @@ function makeBody(catalogue: Catalogue, { person, build, abilities }: OneBody, o
     ends,
     standIns: new Map(),
     towards: perRow((row) => {
-      const measures = either(row);
+      const { measures } = either(row);
       return packSet(SUMS, (sum) => countsTowards(sum, measures));
     }),
     counted: perRow((row) => {
       const { pose, variant } = rows[row]!;
-      return countedIn(pose, variant.level, either(row));
+      return countedIn(pose, variant.level, either(row).measures);
     }),
-    judged: (row, side) => (side === 'left' ? left : right)(row),
+    judged: (row, side) => (side ? { right, left }[side] : either)(row),
     bodyOutcome: perRow((row) => {
       const { entry, exit } = ends(row);
       const { backBend, inversion, fold } = deep(row);
