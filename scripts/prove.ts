@@ -44,7 +44,7 @@ function prove(seed: number): Found {
     );
     // What cannot be, such as a date after the class, is refused before anything is fitted.
     const fine = people.filter((_, i) => !errors.some(({ field }) => field.startsWith(`people[${i}]`)));
-    const { sequence } = parseSequence(source, BUILT_IN.poses);
+    const { sequence } = parseSequence(source, BUILT_IN);
     const { lanes } = fitClass({
       sequence,
       people: fine,

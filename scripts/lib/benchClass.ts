@@ -37,7 +37,7 @@ export function benchSequence(edit?: { at: number; seconds: number }): Sequence 
   );
   const { sequence, errors } = parseSequence(
     `# Thirty\nminutes: 120\n${all.map((line) => `- ${line}`).join('\n')}`,
-    BUILT_IN.poses,
+    BUILT_IN,
   );
   if (errors.length || sequence.steps.length !== 30)
     throw new Error(

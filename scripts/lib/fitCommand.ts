@@ -56,7 +56,7 @@ export function fitCommand(words: readonly string[]): string {
   const { on, out } = values;
   if (!isDate(on)) throw new UsageError(`--on needs a real date, YYYY-MM-DD.\n${USAGE}`);
   if (out !== 'json' && out !== 'text') throw new UsageError('--out is json or text.');
-  const { sequence, errors: lines } = parseSequence(readText(values.sequence, 'sequence'), BUILT_IN.poses);
+  const { sequence, errors: lines } = parseSequence(readText(values.sequence, 'sequence'), BUILT_IN);
   if (lines.length) throw new UsageError(lines.map((line) => line.message).join('\n'));
   let data: unknown;
   try {

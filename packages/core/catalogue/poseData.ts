@@ -1,12 +1,14 @@
 /** What the built-in catalogue is made of, besides its solutions. */
 import { COUNTER_POSES } from './counterPoses.js';
 import { withNames } from './names/index.js';
+import { FLOWS } from './flows.js';
 import { POSES } from './poses/index.js';
 import { THEMES } from './themes.js';
 import { WAYS } from './ways.js';
 
 export const CATALOGUE_DATA = {
   poses: withNames(POSES),
+  flows: FLOWS,
   ways: WAYS,
   themes: THEMES,
   counterPoses: COUNTER_POSES,

@@ -6,7 +6,7 @@
  * import { fitClass, parseSequence, readPeople } from '@lotus-steady/core';
  * import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
  *
- * const { sequence } = parseSequence('# Thursday\n- Tree, 5 breaths each side', BUILT_IN.poses);
+ * const { sequence } = parseSequence('# Thursday\n- Tree, 5 breaths each side', BUILT_IN);
  * const { people } = readPeople([{ name: 'Ines', born: '1984-05-19' }], RULEBOOK, '2026-11-26');
  * const fitting = fitClass({
  *   sequence,
@@ -147,7 +147,14 @@ export {
 export { fold, words } from './reading/fold.js';
 export { OPENING_WORDS, OPENINGS, sayOpenings, type Opening } from './people/openings.js';
 export { PRONOUNS, pronounOf, type Pronoun } from './people/pronouns.js';
-export { parseSequence, type Sequence, type SequenceError, type Step } from './reading/parseSequence.js';
+export {
+  parseSequence,
+  type InFlow,
+  type Known,
+  type Sequence,
+  type SequenceError,
+  type Step,
+} from './reading/parseSequence.js';
 export type { Plan, PlanPart } from './reading/plan.js';
 export { readPlan } from './reading/readPlan.js';
 export { renamed } from './reading/renamed.js';

@@ -52,7 +52,7 @@ export const stagePerson = (
   hall?: HallRules,
 ): StagedPerson => core.stagePerson(person, settingsOf(on, houseView, hall));
 export const parseSequence = (source: string, poses: readonly Pose[] = POSES) =>
-  core.parseSequence(source, poses);
+  core.parseSequence(source, poses === POSES ? BUILT_IN : { ...BUILT_IN, poses });
 export const resolvePose = (written: string, poses: readonly Pose[] = POSES) =>
   core.resolvePose(written, poses);
 export const resolveCondition = (written: string) => core.resolveCondition(written, CONDITIONS);

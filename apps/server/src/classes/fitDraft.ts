@@ -60,7 +60,7 @@ export function fitted({ draft, coming, hall, own }: FitTask): Fitted | { errors
   const on = isDate(draft.on) ? draft.on : undefined;
   if (!on) errors.push({ field: 'on', message: 'The date is a real date, YYYY-MM-DD.' });
   const catalogue = ownCatalogue(own);
-  const { sequence, errors: lines } = parseSequence(draft.sequenceText, catalogue.poses);
+  const { sequence, errors: lines } = parseSequence(draft.sequenceText, catalogue);
   errors.push(...lines.map(({ line, message }) => ({ field: `sequenceText:${line}`, message })));
   const { houseView, errors: views } = readHouseView({ ...hall.houseView, ...draft.houseView }, RULEBOOK);
   const { people, errors: problems } = readPeople(

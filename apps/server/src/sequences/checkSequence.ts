@@ -6,7 +6,7 @@ export function checkSequence({ source, own }: { source: string; own: OwnVariant
   title: string;
   errors: InputError[];
 } {
-  const { sequence, errors } = parseSequence(source, ownCatalogue(own).poses);
+  const { sequence, errors } = parseSequence(source, ownCatalogue(own));
   return {
     title: sequence.title,
     errors: errors.map(({ message, line }) => ({ field: `source:${line}`, message })),

@@ -47,7 +47,7 @@ export const fitWork = {
   },
   /** `progress` is told after each person. */
   fit(source: string, choices: Choices, progress?: (done: number, of: number) => void): Fitted {
-    const { sequence, errors } = parseSequence(source, workCatalogue().poses);
+    const { sequence, errors } = parseSequence(source, workCatalogue());
     return fitter && !errors.length
       ? { packed: pack(fitter.fit(sequence, choices, progress)), errors }
       : { errors };
@@ -57,18 +57,18 @@ export const fitWork = {
    * edit then finds the work familiar. It steps aside for what is asked meanwhile.
    */
   async practise(source: string, choices: Choices): Promise<void> {
-    const read = (text: string) => parseSequence(text, workCatalogue().poses);
+    const read = (text: string) => parseSequence(text, workCatalogue());
     const { sequence, errors } = read(source);
     const began = performance.now();
     const unsent = packer();
     if (errors.length) return;
     const edits = ([1, -1] as const).flatMap((by) =>
       sequence.steps.flatMap(({ number }) => {
-        const hold = nextHold(source, number, by, workCatalogue().poses);
+        const hold = nextHold(source, number, by, workCatalogue());
         return hold
           ? [
               () =>
-                read(editSequence(source, workCatalogue().poses, { kind: 'hold', step: number, hold }).source)
+                read(editSequence(source, workCatalogue(), { kind: 'hold', step: number, hold }).source)
                   .sequence,
             ]
           : [];
@@ -88,6 +88,6 @@ export const fitWork = {
   },
   /** What everybody could do at a step. */
   oneForAll(source: string, step: number, choices: Choices): OneForAll[] {
-    return fitter?.oneForAll(parseSequence(source, workCatalogue().poses).sequence, step, choices) ?? [];
+    return fitter?.oneForAll(parseSequence(source, workCatalogue()).sequence, step, choices) ?? [];
   },
 };

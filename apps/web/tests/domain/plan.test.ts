@@ -37,8 +37,7 @@ const LINES = [
 ];
 const fit = (lines: readonly string[]): Fitting =>
   fitter.fit(
-    parseSequence(`# A\nminutes: 40\n${lines.map((line) => `- ${line}`).join('\n')}`, BUILT_IN.poses)
-      .sequence,
+    parseSequence(`# A\nminutes: 40\n${lines.map((line) => `- ${line}`).join('\n')}`, BUILT_IN).sequence,
   );
 const bare = (fitting: Fitting): Fitting => ({
   ...fitting,

@@ -23,7 +23,7 @@ const fit = (source: string, people: readonly Record<string, unknown>[]): Fittin
   const { people: read, errors } = readPeople(people, RULEBOOK, ON);
   expect(errors).toEqual([]);
   return fitClass({
-    sequence: parseSequence(source, BUILT_IN.poses).sequence,
+    sequence: parseSequence(source, BUILT_IN).sequence,
     people: read,
     on: ON,
     houseView: RULEBOOK.usualHouseView,

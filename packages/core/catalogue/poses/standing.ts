@@ -638,6 +638,28 @@ export const standingPoses: readonly Pose[] = [
         declared: hatha(1, 1),
         cues: ['Hands on the thighs, back long.', 'Hinge at the hips.'],
       },
+      {
+        id: 'half-forward-fold.shins',
+        name: 'hands on the shins',
+        words: ['shins', 'hands on the shins', 'fingertips on the shins', 'half lift', 'halfway lift'],
+        level: 'standing',
+        breath: 'natural',
+        props: [],
+        support: 'none',
+        frames: [
+          {
+            symmetric: true,
+            posture: { pitch: 80, lumbar: 4, hip: [92, 6, 0], knee: 12, ankle: 4, neck: -10, shoulder: [64, 4, 0], elbow: 3, forearm: 60, wrist: 20 },
+            on: [['floor', 'sole']],
+            at: [['palmMidR', 'shinR', { gapCm: 3, weight: 0.8 }]],
+            balance: 'heelR ballR',
+            free: 'legs arms',
+          },
+        ],
+        view: [14, 10],
+        declared: hatha(1, 1),
+        cues: ['Fingertips on the shins, the back long and level.', 'Knees may bend; lengthen from the tail to the crown.'],
+      },
     ],
   },
   {
@@ -810,6 +832,36 @@ export const standingPoses: readonly Pose[] = [
         view: [30, 10],
         declared: hatha(0, 1),
         cues: ['Hands on the chair, one foot forward, the other knee down.', 'Hips level; press the back instep down.'],
+      },
+      {
+        id: 'low-lunge.hands-down',
+        name: 'hands down beside the front foot',
+        words: ['hands down', 'hands to the floor', 'fingertips down', 'hands on the floor'],
+        level: 'kneeling',
+        breath: 'natural',
+        support: 'none',
+        props: [],
+        frames: [
+          lunge(
+            { pitch: 46, lumbar: 8, thorax: 6, neck: -18, hipR: [118, 6, 0], kneeR: 96, shoulder: [62, 8, 0], elbow: 4, forearm: 60, wrist: 10 },
+            {
+              on: [['floor', 'soleR kneeL instepL tips']],
+              at: [
+                ['ankleR', 'kneeL', { off: [68, null, 17], weight: 0.8 }],
+                ['palmMidR', 'ankleR', { off: [14, null, 17], weight: 0.7 }],
+                ['palmMidL', 'ankleR', { off: [14, null, -38], weight: 0.7 }],
+              ],
+              face: [
+                ['pelvis', ACROSS, ACROSS, 0.6],
+                ['T8', ACROSS, ACROSS, 0.6],
+              ],
+              free: 'legs arms pitch lumbar~3 thorax~3',
+            },
+          ),
+        ],
+        view: [30, 10],
+        declared: hatha(0, 1),
+        cues: ['Hands or fingertips down on both sides of the front foot.', 'The front knee over the ankle; look a little ahead.'],
       },
       {
         id: 'low-lunge.arms-up',

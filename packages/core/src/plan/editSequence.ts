@@ -1,9 +1,10 @@
-import type { Pose } from '../poses/types.js';
+import type { Flow } from '../poses/flows.js';
 import { readCount } from '../reading/readCount.js';
-import type { Plan } from '../reading/plan.js';
+import type { Known, Plan, Step } from '../reading/plan.js';
 import { sectionName } from '../reading/planReader.js';
 import { readPlan } from '../reading/readPlan.js';
 import type { Choices } from './choices.js';
+import { flowLine } from './flowLine.js';
 import { lineOf } from './lineFor.js';
 
 /** One change to a written sequence. Steps count from 1; `after: 0` is the beginning. */
@@ -14,26 +15,73 @@ export type SequenceEdit =
   /** The hold as it is said: "5 breaths", "30 s". */
   | { kind: 'hold'; step: number; hold: string };
 
-/** Where each step stands in the text: its line and the notes under it. */
-function blocksOf(lines: readonly string[], steps: Plan['steps']): { from: number; to: number }[] {
-  return steps.map(({ line }) => {
-    let to = line;
-    while (lines[to]?.trim().startsWith('>')) to++;
-    return { from: line - 1, to };
-  });
+/** Lines of the text that hold steps, with the notes under them: one step, or all of a flow. */
+interface Block {
+  from: number;
+  to: number;
+  steps: readonly number[];
 }
 
-/** A plan with one step a line: what stood several in a line, and what was only said to be done again, written out. */
-export function writtenOut({ parts, steps }: Plan): string {
+/** Where steps stand in the text, block after block. */
+function blocksOf(lines: readonly string[], steps: Plan['steps']): Block[] {
+  const blocks: Block[] = [];
+  for (const { line, number } of steps) {
+    const last = blocks.at(-1);
+    if (last?.from === line - 1) blocks[blocks.length - 1] = { ...last, steps: [...last.steps, number] };
+    else {
+      let to = line;
+      while (lines[to]?.trim().startsWith('>')) to++;
+      blocks.push({ from: line - 1, to, steps: [number] });
+    }
+  }
+  return blocks;
+}
+
+/** Whether every line holds one step, or one flow and all of it. */
+function isPlain(blocks: readonly Block[], steps: Plan['steps']): boolean {
+  const isOne = ({ steps: own }: Block): boolean => {
+    const flows = new Set(own.map((number) => steps[number - 1]!.flow?.number));
+    return own.length === 1 || (flows.size === 1 && !flows.has(undefined));
+  };
+  return new Set(blocks.map(({ from }) => from)).size === blocks.length && blocks.every(isOne);
+}
+
+/** Steps that follow each other, each alone or all of a flow together. */
+function together(steps: readonly Step[]): Step[][] {
+  const groups: Step[][] = [];
+  for (const step of steps) {
+    const last = groups.at(-1);
+    if (step.flow && last?.[0]!.flow?.number === step.flow.number) last.push(step);
+    else groups.push([step]);
+  }
+  return groups;
+}
+
+/** A step or a flow as one line. */
+const groupLine = (group: readonly Step[], flows: readonly Flow[]): string =>
+  group[0]!.flow ? flowLine(group, flows) : lineOf(group[0]!);
+
+/**
+ * A plan with one step or one flow a line: what stood several in a line, and what was only said to be done again,
+ * written out.
+ */
+export function writtenOut({ parts, steps }: Plan, flows: readonly Flow[]): string {
+  const written = new Set<number>();
   return parts
     .flatMap(({ kind, text, steps: numbers }): string[] => {
-      const own = numbers.map((number) => steps[number - 1]!);
+      // A flow whose shapes were written a line each is one line.
+      const own = numbers
+        .map((number) => steps[number - 1]!)
+        .flatMap((step) =>
+          step.flow ? steps.filter(({ flow }) => flow?.number === step.flow!.number) : [step],
+        )
+        .filter(({ number }) => !written.has(number) && written.add(number));
       switch (kind) {
         case 'step':
         case 'repeat':
-          return own.flatMap((step) => [
-            `- ${lineOf(step)}`,
-            ...(kind === 'step' && step.note?.startsWith(text) ? [`> ${text}`] : []),
+          return together(own).flatMap((group) => [
+            `- ${groupLine(group, flows)}`,
+            ...(kind === 'step' && group[0]!.note?.startsWith(text) ? [`> ${text}`] : []),
           ]);
         case 'title':
           return [`# ${text.replace(/^#+\s*/, '')}`];
@@ -62,26 +110,41 @@ function heldFor(line: string, step: Plan['steps'][number], hold: string): strin
   return isOnePlace ? `${line.slice(0, from)}${hold}${line.slice(to)}` : `- ${lineOf(step, hold)}`;
 }
 
+/** A flow with one of its shapes stayed in for so many breaths; undefined where a hold is not said in breaths. */
+function flowHeld(
+  steps: readonly Step[],
+  { step: number, hold }: SequenceEdit & { kind: 'hold' },
+  flows: readonly Flow[],
+): string | undefined {
+  const said = readCount(hold, false).hold;
+  if (said?.unit !== 'breaths') return undefined;
+  const held = steps.map((step) =>
+    step.number === number ? { ...step, flow: { ...step.flow!, breaths: said.count } } : step,
+  );
+  return `- ${flowLine(held, flows)}`;
+}
+
 /**
  * Changes one thing in a sequence as it is written and leaves everything else as it stands: headings,
  * notes, other lines. Where several steps stand in one line, or some are only said to be done again, it is written
- * out first.
+ * out first. A flow is moved, and added to, as a whole; a shape of it that goes, or is held otherwise, leaves it
+ * written shape by shape.
  *
  * @returns the new text, and where each of the old steps went: `moved[3]` is the new number of the third,
  * undefined where it is gone
  */
 export function editSequence(
   source: string,
-  poses: readonly Pose[],
+  known: Known,
   edit: SequenceEdit,
 ): { source: string; moved: (number | undefined)[] } {
-  const plan = readPlan(source, poses);
-  const isPlain = new Set(plan.steps.map(({ line }) => line)).size === plan.steps.length;
-  const text = isPlain ? source : writtenOut(plan);
-  const { steps } = isPlain ? plan : readPlan(text, poses);
+  const plan = readPlan(source, known);
+  const asItStands = blocksOf(source.split('\n'), plan.steps);
+  const text = isPlain(asItStands, plan.steps) ? source : writtenOut(plan, known.flows);
+  const { steps } = text === source ? plan : readPlan(text, known);
   const lines = text.split('\n');
-  const blocks = blocksOf(lines, steps);
-  const count = blocks.length;
+  const blocks = text === source ? asItStands : blocksOf(lines, steps);
+  const count = steps.length;
   const numbers = Array.from({ length: count }, (_, i) => i + 1);
   const moved = (order: readonly number[]): (number | undefined)[] => [
     undefined,
@@ -90,34 +153,42 @@ export function editSequence(
       return at < 0 ? undefined : at + 1;
     }),
   ];
-  const lineAfter = (step: number): number =>
-    step > 0 && count ? blocks[Math.min(step, count) - 1]!.to : (blocks[0]?.from ?? lines.length);
+  const blockOf = (step: number): Block | undefined => blocks.find((block) => block.steps.includes(step));
+  const same = { source: text, moved: moved(numbers) };
+  /** The last step of what stands before a place, and the line behind it. */
+  const placeAfter = (step: number): { step: number; line: number } => {
+    const block = step > 0 ? blockOf(Math.min(step, count)) : undefined;
+    return block
+      ? { step: block.steps.at(-1)!, line: block.to }
+      : { step: 0, line: blocks[0]?.from ?? lines.length };
+  };
+  /** The text with other lines in place of some. */
+  const withLines = (from: number, to: number, own: readonly string[]): string =>
+    [...lines.slice(0, from), ...own, ...lines.slice(to)].join('\n');
   switch (edit.kind) {
     case 'add': {
-      const at = lineAfter(edit.after);
+      const { step, line } = placeAfter(edit.after);
       const order = [...numbers];
-      order.splice(Math.min(edit.after, count), 0, 0);
-      return {
-        source: [...lines.slice(0, at), `- ${edit.line}`, ...lines.slice(at)].join('\n'),
-        moved: moved(order),
-      };
+      order.splice(step, 0, 0);
+      return { source: withLines(line, line, [`- ${edit.line}`]), moved: moved(order) };
     }
     case 'remove': {
-      const block = blocks[edit.step - 1];
-      if (!block) return { source: text, moved: moved(numbers) };
-      return {
-        source: [...lines.slice(0, block.from), ...lines.slice(block.to)].join('\n'),
-        moved: moved(numbers.filter((step) => step !== edit.step)),
-      };
+      const block = blockOf(edit.step);
+      if (!block) return same;
+      const left = block.steps.filter((step) => step !== edit.step).map((step) => steps[step - 1]!);
+      const order = moved(numbers.filter((step) => step !== edit.step));
+      if (!left.length) return { source: withLines(block.from, block.to, []), moved: order };
+      const line = left.length > 1 ? flowLine(left, known.flows) : lineOf(left[0]!);
+      return { source: withLines(block.from, block.from + 1, [`- ${line}`]), moved: order };
     }
     case 'move': {
-      const block = blocks[edit.step - 1];
-      if (!block || edit.after === edit.step || edit.after === edit.step - 1)
-        return { source: text, moved: moved(numbers) };
+      const block = blockOf(edit.step);
+      const place = placeAfter(edit.after);
+      if (!block || block.steps.includes(place.step) || place.step === block.steps[0]! - 1) return same;
       const own = lines.slice(block.from, block.to);
-      const at = lineAfter(edit.after);
-      const order = numbers.filter((step) => step !== edit.step);
-      order.splice(edit.after > edit.step ? edit.after - 1 : edit.after, 0, edit.step);
+      const order = numbers.filter((step) => !block.steps.includes(step));
+      order.splice(order.filter((step) => step <= place.step).length, 0, ...block.steps);
+      const at = place.line;
       const next =
         at >= block.to
           ? [...lines.slice(0, block.from), ...lines.slice(block.to, at), ...own, ...lines.slice(at)]
@@ -125,13 +196,14 @@ export function editSequence(
       return { source: next.join('\n'), moved: moved(order) };
     }
     case 'hold': {
-      const block = blocks[edit.step - 1];
-      if (!block) return { source: text, moved: moved(numbers) };
-      const changed = heldFor(lines[block.from]!, steps[edit.step - 1]!, edit.hold);
-      return {
-        source: lines.map((line, i) => (i === block.from ? changed : line)).join('\n'),
-        moved: moved(numbers),
-      };
+      const block = blockOf(edit.step);
+      if (!block) return same;
+      const own = block.steps.map((number) => steps[number - 1]!);
+      const changed =
+        own.length > 1 ? flowHeld(own, edit, known.flows) : heldFor(lines[block.from]!, own[0]!, edit.hold);
+      return changed
+        ? { source: withLines(block.from, block.from + 1, [changed]), moved: moved(numbers) }
+        : same;
     }
   }
 }

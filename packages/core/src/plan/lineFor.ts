@@ -1,4 +1,5 @@
 import type { Pose } from '../poses/types.js';
+import { nameOf } from '../reading/nameOf.js';
 import type { Step } from '../reading/plan.js';
 import { sayAsked } from './sayAsked.js';
 
@@ -20,8 +21,7 @@ export function lineOf(
   step: Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>,
   hold = sayAsked(step.hold),
 ): string {
-  const { pose, variant, sides } = step;
-  const name = variant.id === pose.usual ? pose.name : `${pose.name}, ${variant.name}`;
+  const { sides } = step;
   const side = sides.length > 1 ? ' each side' : sides.map((one) => ` ${one}`).join('');
-  return `${name}, ${hold}${side}`;
+  return `${nameOf(step)}, ${hold}${side}`;
 }

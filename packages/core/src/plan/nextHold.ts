@@ -1,5 +1,4 @@
-import type { Pose } from '../poses/types.js';
-import { parseSequence } from '../reading/parseSequence.js';
+import { parseSequence, type Known } from '../reading/parseSequence.js';
 import { sayAsked } from './sayAsked.js';
 
 const secondsStep = (count: number): number => (count >= 120 ? 30 : 5);
@@ -11,15 +10,13 @@ const secondsStep = (count: number): number => (count >= 120 ? 30 : 5);
  *
  * @example nextHold('- Tree, 20 s each side', 1, 1) // '25 s'
  */
-export function nextHold(
-  source: string,
-  step: number,
-  by: 1 | -1,
-  poses: readonly Pose[],
-): string | undefined {
-  const found = parseSequence(source, poses).sequence.steps[step - 1];
+export function nextHold(source: string, step: number, by: 1 | -1, known: Known): string | undefined {
+  const found = parseSequence(source, known).sequence.steps[step - 1];
   if (!found) return undefined;
-  const { unit, count } = found.hold;
+  // A shape of a flow is stayed in for whole breaths, however many rounds there are.
+  const { unit, count } = found.flow
+    ? { unit: 'breaths' as const, count: Math.floor(found.flow.breaths) }
+    : found.hold;
   const size = unit === 'seconds' ? secondsStep(count) : 1;
   const next = Math.round((count + by * size) * 10) / 10;
   return next < size ? undefined : sayAsked({ unit, count: next });

@@ -4,6 +4,7 @@ import type { Build } from '../body/build.js';
 import type { Posture } from '../body/posture.js';
 import { fingerprint } from '../fingerprint.js';
 import type { CounterPoses } from './counterPoses.js';
+import type { Flow } from './flows.js';
 import { inBody } from './inBody.js';
 import { makeMeasures, worse, type Measures } from './measures.js';
 import { addOwn, type OwnVariant } from './ownVariant.js';
@@ -20,6 +21,8 @@ export interface CatalogueData {
   /** Names the solutions: a date and a hash. */
   version: string;
   poses: readonly Pose[];
+  /** Salutes and links, by the shapes of these poses. */
+  flows: readonly Flow[];
   ways: readonly Way[];
   themes: readonly Theme[];
   counterPoses: CounterPoses;

@@ -1,9 +1,8 @@
-import type { Pose } from '../poses/types.js';
-import { STEPS_MOST, type Plan, type PlanPart, type Step } from './plan.js';
+import { STEPS_MOST, type Known, type Plan, type PlanPart, type Step } from './plan.js';
 import { readPlan } from './readPlan.js';
 
 export type { AskedHold } from './readCount.js';
-export type { Step } from './plan.js';
+export type { InFlow, Known, Step } from './plan.js';
 
 export interface Sequence {
   title: string;
@@ -61,9 +60,9 @@ function errorsOf({ parts, steps, beyond }: Plan): SequenceError[] {
  */
 export function parseSequence(
   source: string,
-  poses: readonly Pose[],
+  known: Known,
 ): { sequence: Sequence; errors: SequenceError[]; parts: readonly PlanPart[] } {
-  const plan = readPlan(source, poses);
+  const plan = readPlan(source, known);
   const { title, minutes, steps } = plan;
   return { sequence: { title, minutes, steps }, errors: errorsOf(plan), parts: plan.parts };
 }

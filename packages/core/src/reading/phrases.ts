@@ -1,6 +1,8 @@
 import type { Pose } from '../poses/types.js';
 import { words } from './fold.js';
 import { matters } from './matters.js';
+import type { Known } from './plan.js';
+import { readNamedFlow } from './readFlow.js';
 import { readStep, takeApart } from './readStep.js';
 
 /** Words before a colon that are no step: what becomes of what stands behind it. */
@@ -108,7 +110,8 @@ export const isSectionWords = (text: string): boolean =>
     .every((word) => SECTION_WORD.test(word));
 
 /** Whether a line stands over what follows it: "## Floor", "Warm-up:", "**Balance**", "COOL DOWN". */
-export function isHeading(text: string, body: string, isBullet: boolean, poses: readonly Pose[]): boolean {
+export function isHeading(text: string, body: string, isBullet: boolean, known: Known): boolean {
+  const { poses } = known;
   const plain = body
     .replace(/[*_]{2}|:$/gu, '')
     .replace(/\((?:[^)]*)\)/gu, ' ')
@@ -121,6 +124,7 @@ export function isHeading(text: string, body: string, isBullet: boolean, poses: 
     isSectionWords(plain) &&
     !(isBullet && words(plain).every((word) => matters(word, poses)));
   if (text.startsWith('##')) return true;
+  if (!isMarked && readNamedFlow(body, known)) return false;
   if (isMarked || isCapitals) return isKnown || !('step' in readStep(plain, poses));
   return isKnown && !takeApart(plain, false).sides && !('step' in readStep(plain, poses));
 }

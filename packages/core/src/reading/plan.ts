@@ -1,6 +1,22 @@
+import type { Catalogue } from '../poses/catalogue.js';
 import type { Pose, Variant } from '../poses/types.js';
 import type { Side } from '../side.js';
 import type { AskedHold } from './readCount.js';
+
+/** What plans are read with: a catalogue's poses and flows. */
+export type Known = Pick<Catalogue, 'poses' | 'flows'>;
+
+/** A step that is one shape of a flow, which is done so many rounds with the breath. */
+export interface InFlow {
+  /** Counts the flows of a plan from 1: steps of the same number follow each other in every round. */
+  number: number;
+  name: string;
+  rounds: number;
+  /** Breaths of this shape each time it comes. */
+  breaths: number;
+  /** The breath it is gone into on. */
+  on?: 'in' | 'out';
+}
 
 /** One step of a sequence. */
 export interface Step {
@@ -17,6 +33,8 @@ export interface Step {
   hold: AskedHold;
   /** Empty for a pose that is the same both sides. */
   sides: readonly Side[];
+  /** Where it is one shape of a flow: its hold is that of all rounds together. */
+  flow?: InFlow;
 }
 
 /**
@@ -52,6 +70,9 @@ export interface Plan {
 
 /** More times than anything is done again in one class: what says more is asked about. */
 export const TIMES_MOST = 20;
+
+/** More rounds than a flow is done in one class: 108 are done on some days of the year. */
+export const ROUNDS_MOST = 108;
 
 /** More steps than any class has, and more unsure lines than anyone goes through. */
 export const STEPS_MOST = 200;

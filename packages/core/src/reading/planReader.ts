@@ -1,9 +1,21 @@
-import type { Pose } from '../poses/types.js';
+import type { Level, Pose } from '../poses/types.js';
 import type { Side } from '../side.js';
+import { nameOf } from './nameOf.js';
 import { readMinutes } from './phrases.js';
 import type { Piece } from './pieces.js';
-import { STEPS_MOST, TIMES_MOST, type PartKind, type PlanPart, type Step } from './plan.js';
-import { readCount } from './readCount.js';
+import {
+  ROUNDS_MOST,
+  STEPS_MOST,
+  TIMES_MOST,
+  type InFlow,
+  type Known,
+  type PartKind,
+  type PlanPart,
+  type Step,
+} from './plan.js';
+import { readCount, type AskedHold } from './readCount.js';
+import { breathsOf, flowAnew, flowStep, shapeOf } from './flowStep.js';
+import { flowName, plainName, type ReadFlow } from './readFlow.js';
 import { ARROW, readPieces, type Read } from './readPieces.js';
 import type { Repeat } from './readRepeat.js';
 import { NAME_MOST, takeApart } from './readStep.js';
@@ -33,7 +45,20 @@ export class PlanReader {
   private unsure = 0;
   private beyond = false;
 
-  constructor(private readonly poses: readonly Pose[]) {}
+  /** Flows so far. */
+  private flows = 0;
+  /** Where shapes begin that are written a line each, with their breath, as long as they go on; and these. */
+  private breathedFrom: number | undefined;
+  private breathed: (Read & { kind: 'step' })[] = [];
+  /** Flows of this plan, by their names in small letters. */
+  private readonly named = new Map<string, ReadFlow>();
+  /** What the chain of this line is called. */
+  private label: string | undefined;
+  private readonly poses: readonly Pose[];
+
+  constructor(private readonly known: Known) {
+    this.poses = known.poses;
+  }
 
   /** Puts a part down; what it says of steps comes with it. */
   part(kind: PartKind, line: number, { from, to, text }: Piece, more: Partial<PlanPart> = {}): void {
@@ -56,15 +81,17 @@ export class PlanReader {
   endSection(): void {
     const own = this.steps.slice(this.sectionFrom);
     const again: number[] = [];
-    for (let time = 1; time < this.sectionTimes; time++)
-      for (const step of own) {
-        const number = this.put(step);
-        if (number) again.push(number);
-      }
+    // A section that is all breath and shapes is a flow of so many rounds.
+    if (this.sectionTimes > 1 && own.length && own.every(({ flow }) => flow?.rounds === 1)) {
+      const flow = { number: own[0]!.flow!.number, name: this.section!, rounds: this.sectionTimes };
+      own.forEach((step, i) => (this.steps[this.sectionFrom + i] = flowAnew(step, flow)));
+      this.keepNamed(flow.name, this.sectionFrom);
+    } else for (let time = 1; time < this.sectionTimes; time++) again.push(...this.putAgain(own));
     if (again.length && this.heading)
       this.part('repeat', this.heading.line, this.heading.piece, { steps: again });
     this.sectionFrom = this.steps.length;
     this.sectionTimes = 1;
+    this.breathedFrom = undefined;
   }
 
   private put(step: Omit<Step, 'number'>): number | undefined {
@@ -99,12 +126,24 @@ export class PlanReader {
       });
   }
 
+  /** Where people are after the last step. */
+  private get level(): Level | undefined {
+    const last = this.steps.at(-1)?.variant;
+    return last && (last.exit ?? last.level);
+  }
+
   /** Reads the words of a line; `isList` where it stands as one of a list, so that each is meant to be a step. */
   readLine(line: number, piece: Piece, isList: boolean): void {
-    const reads = readPieces(piece, isList, this.poses);
+    const reads = inRounds(piece, readPieces(piece, isList, this.known, this.level));
+    const again = this.flowAgain(piece);
+    if (again) {
+      this.takeFlow(line, { kind: 'flow', piece, flow: again });
+      return;
+    }
     const before = this.steps.length;
+    this.label = labelOf(reads);
     for (const read of reads) this.take(line, read, before);
-    this.chainTimes(piece, reads, before, line);
+    this.chain(piece, reads, before, line);
   }
 
   private take(line: number, read: Read, lineFrom: number): void {
@@ -112,6 +151,9 @@ export class PlanReader {
     switch (read.kind) {
       case 'step':
         this.takeStep(line, read);
+        return;
+      case 'flow':
+        this.takeFlow(line, read);
         return;
       case 'repeat': {
         if (read.repeat.times > TIMES_MOST) {
@@ -133,6 +175,14 @@ export class PlanReader {
         this.part(read.kind, line, piece);
         if (!read.isLabel) this.noteToLast(read);
     }
+  }
+
+  /** "Hip flow × 2": a flow that was written before, by its name. */
+  private flowAgain({ text }: Piece): ReadFlow | undefined {
+    const { name, hold, times } = takeApart(text, true);
+    const flow = this.named.get(plainName(name));
+    const isRounds = hold === undefined || hold.unit === undefined || hold.unit === 'rounds';
+    return flow && isRounds ? { ...flow, rounds: times ?? hold?.count ?? 1 } : undefined;
   }
 
   /** Whether the other side is said of a step that has both already. */
@@ -176,9 +226,7 @@ export class PlanReader {
     const numbers: number[] = [];
     for (let time = 0; time < times; time++) {
       const number = this.put({
-        text: piece.text,
-        line,
-        ...(this.section === undefined ? {} : { section: this.section }),
+        ...this.here(line, piece.text),
         ...(note ? { note } : {}),
         pose,
         variant,
@@ -194,10 +242,9 @@ export class PlanReader {
   private again({ side, scope, times }: Repeat, lineFrom: number): number[] {
     const numbers: number[] = [];
     const copy = (steps: readonly Step[], sides?: readonly Side[]): void => {
-      for (const step of steps) {
-        const number = this.put({ ...step, sides: sides && step.sides.length ? sides : step.sides });
-        if (number) numbers.push(number);
-      }
+      numbers.push(
+        ...this.putAgain(steps, (step) => (sides && step.sides.length ? { ...step, sides } : step)),
+      );
     };
     if (side) {
       const run = oneSidedRun(this.steps.slice(this.sectionFrom), side);
@@ -219,31 +266,129 @@ export class PlanReader {
     return numbers;
   }
 
-  /** "Half lift → fold × 3": all of the chain so often. */
-  private chainTimes(piece: Piece, reads: readonly Read[], from: number, line: number): void {
-    const steps = reads.filter((read) => read.kind === 'step');
-    const last = steps.at(-1);
-    if (steps.length < 2 || !ARROW.test(piece.text) || !last || last.step.isHeld === false) return;
-    const { hold } = takeApart(last.piece.text, false);
-    if (!hold || hold.unit !== undefined) return;
-    if (hold.count > TIMES_MOST) {
-      this.ask(line, last.piece, tooOften(hold.count));
+  /** All shapes of a flow, its name for a heading. */
+  private takeFlow(line: number, { piece, flow }: Read & { kind: 'flow' }): void {
+    const { name, rounds, shapes } = flow;
+    if (rounds > ROUNDS_MOST) {
+      this.ask(line, piece, tooOften(rounds, ROUNDS_MOST));
       return;
     }
-    const { pose } = last.step;
-    const own = this.steps.slice(from);
-    own.at(-1)!.hold = { unit: pose.hold.unit, count: pose.hold.usual };
+    const own = { number: ++this.flows, name: this.label ?? name, rounds };
+    this.breathedFrom = undefined;
     const numbers: number[] = [];
-    for (let time = 1; time < hold.count; time++)
-      for (const step of own) {
-        const number = this.put(step);
-        if (number) numbers.push(number);
-      }
-    if (numbers.length) this.part('repeat', line, last.piece, { steps: numbers });
+    for (const shape of shapes) {
+      const step = this.here(line, nameOf(shape));
+      const number = this.put(flowStep(step, shape, own));
+      if (number) numbers.push(number);
+    }
+    this.part('step', line, piece, { steps: numbers });
+  }
+
+  /** What steps of a line have in common. */
+  private here(line: number, text: string): Pick<Step, 'text' | 'line' | 'section'> {
+    return { text, line, ...(this.section === undefined ? {} : { section: this.section }) };
+  }
+
+  /**
+   * Steps of a line that follow each other in rounds: "half lift → fold × 3", "inhale arms up, exhale fold". Lines of
+   * which each says its breath go on with the one before; one alone is a step like any other.
+   */
+  private chain(piece: Piece, reads: readonly Read[], from: number, line: number): void {
+    const steps = reads.filter((read) => read.kind === 'step');
+    const last = steps.at(-1);
+    const goesOn = this.breathedFrom;
+    if (this.steps.length > from) this.breathedFrom = undefined;
+    if (!last || steps.length !== this.steps.length - from) return;
+    // Of two, one breath says the other's: "cobra, then child's pose on the out-breath".
+    const isBreathed =
+      steps.length === 2 ? steps.some(({ on }) => on) : steps.every(({ on }) => on !== undefined);
+    const said = roundsOf(last);
+    if (steps.length > 1 && (isBreathed || (ARROW.test(piece.text) && said !== undefined))) {
+      if (said !== undefined && said > ROUNDS_MOST) this.ask(line, last.piece, tooOften(said, ROUNDS_MOST));
+      else this.makeFlow(from, steps, said ?? 1);
+    } else if (isBreathed && said === undefined) {
+      // Its shape is kept as it will be, should the next line go on.
+      this.breathed.push(...steps);
+      if (goesOn !== undefined) this.makeFlow(goesOn, this.breathed, 1);
+      else this.breathed = [...steps];
+      this.breathedFrom = goesOn ?? from;
+    }
+  }
+
+  /** Makes the last steps, from one on, into a flow. */
+  private makeFlow(from: number, reads: readonly (Read & { kind: 'step' })[], rounds: number): void {
+    const own = this.steps.slice(from);
+    const number = own[0]!.flow?.number ?? ++this.flows;
+    const flow = { number, name: this.label ?? flowName(own), rounds };
+    own.forEach((step, i) => {
+      const { step: read, piece } = reads[i]!;
+      const on = reads[i]!.on ?? otherBreath(reads.length === 2 ? reads[1 - i]!.on : undefined);
+      // "Fold × 3" is three rounds of it all; "dog 5 breaths × 3" stays five breaths each time.
+      const isHeld = read.isHeld && isBreaths(takeApart(piece.text, false).hold?.unit);
+      const { flow: _made, ...plain } = step;
+      const shape = {
+        ...shapeOf(plain),
+        ...(on ? { on } : {}),
+        ...(isHeld ? { breaths: breathsOf(read.hold) } : {}),
+      };
+      this.steps[from + i] = flowStep(plain, shape, flow);
+    });
+    this.keepNamed(flow.name, from);
+  }
+
+  /** A flow that has a name can be asked for again by it. */
+  private keepNamed(name: string, from: number): void {
+    const steps = this.steps.slice(from);
+    this.named.set(plainName(name), { name, rounds: 1, shapes: steps.map(shapeOf) });
+  }
+
+  /** Puts steps down again; flows among them are flows of their own. */
+  private putAgain(steps: readonly Step[], change: (step: Step) => Step = (step) => step): number[] {
+    const numbers: number[] = [];
+    const anew = new Map<number, number>();
+    for (const step of steps) {
+      const { flow } = step;
+      if (flow && !anew.has(flow.number)) anew.set(flow.number, ++this.flows);
+      const number = this.put(
+        change(flow ? { ...step, flow: { ...flow, number: anew.get(flow.number)! } } : step),
+      );
+      if (number) numbers.push(number);
+    }
+    return numbers;
   }
 }
 
-const tooOften = (times: number): string => `${times} times is more than we believe, ${TIMES_MOST} at most`;
+const tooOften = (times: number, most = TIMES_MOST): string =>
+  `${times} times is more than we believe, ${most} at most`;
+
+/** Whether what is said of a shape is how long it is stayed in, and not how often. */
+const isBreaths = (unit: AskedHold['unit'] | undefined): boolean => unit === 'breaths' || unit === 'seconds';
+
+const otherBreath = (on: InFlow['on']): InFlow['on'] => on && (on === 'in' ? 'out' : 'in');
+
+/** How often a chain is done, by what its last shape says: "fold × 3", "dog 5 breaths × 3". */
+function roundsOf({ piece, step }: Read & { kind: 'step' }): number | undefined {
+  const { hold, times } = takeApart(piece.text, false);
+  if (times !== undefined) return times;
+  if (!step.isHeld) return undefined;
+  // Rounds of what is held in breaths are of all of the chain, though a comma stands before them.
+  const ofAll = step.hold.unit === 'rounds' && step.pose.hold.unit !== 'rounds';
+  return ofAll || (hold && hold.unit === undefined) ? step.hold.count : undefined;
+}
+
+/** The shapes of a chain: what its last one says of how often is said of all. */
+function inRounds(piece: Piece, reads: readonly Read[]): readonly Read[] {
+  const last = reads.at(-1);
+  if (last?.kind !== 'step' || last.step.times < 2 || reads.length < 2 || !ARROW.test(piece.text))
+    return reads;
+  return [...reads.slice(0, -1), { ...last, step: { ...last.step, times: 1 } }];
+}
+
+/** What a line calls its chain: "Hip flow: lunge → dog × 3". */
+function labelOf([first]: readonly Read[]): string | undefined {
+  const isLabel = first?.kind === 'note' && first.isLabel;
+  return isLabel ? first.piece.text.replace(/\s*:$/u, '') : undefined;
+}
 
 /** The steps at the end of a section of which the sided ones were done on one side only. */
 function oneSidedRun(steps: readonly Step[], wanted: Repeat['side']): Step[] {

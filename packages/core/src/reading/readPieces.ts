@@ -1,9 +1,19 @@
 import { keep } from '../cache.js';
-import type { Pose } from '../poses/types.js';
-import { fold } from './fold.js';
+import type { Level, Pose } from '../poses/types.js';
+import { fold, words } from './fold.js';
+import { matters } from './matters.js';
 import { isChat, isSectionWords, isWay } from './phrases.js';
 import { cut, type Piece } from './pieces.js';
+import type { Known } from './plan.js';
 import type { AskedHold } from './readCount.js';
+import {
+  countedFirst,
+  flowsLike,
+  readBreathed,
+  readNamedFlow,
+  readTwoShapes,
+  type ReadFlow,
+} from './readFlow.js';
 import { readRepeat, type Repeat } from './readRepeat.js';
 import { bare, readStep, takeApart, type ReadStep } from './readStep.js';
 import { writtenNames } from './writtenNames.js';
@@ -19,11 +29,20 @@ const CUTS: readonly RegExp[] = [
 const LABEL = /^([\p{L} -]{3,24}):\s*(\S.*)$/u;
 /** What chains steps together. */
 export const ARROW = /→|⇒|->|=>|>/u;
+/** A fold of which nobody says which, and what it is by where people are. */
+const FOLD = /^(?:forward\s+)?fold$/iu;
+const FOLDS: Readonly<Partial<Record<Level, string>>> = {
+  standing: 'standing forward fold',
+  sitting: 'seated forward fold',
+  chair: 'chair fold',
+};
 const OR = /\s+(?:or)\s+/iu;
 
 /** What a piece of a line turned out to be. */
 export type Read =
-  | { kind: 'step'; piece: Piece; step: ReadStep; note?: string }
+  /** `on`: the breath it is gone into on. */
+  | { kind: 'step'; piece: Piece; step: ReadStep; note?: string; on?: 'in' | 'out' }
+  | { kind: 'flow'; piece: Piece; flow: ReadFlow }
   | { kind: 'repeat'; piece: Piece; repeat: Repeat }
   | { kind: 'way' | 'note'; piece: Piece; isLabel?: true }
   | { kind: 'unsure'; piece: Piece; name: string; nearest?: readonly string[] };
@@ -33,17 +52,44 @@ const folded = new WeakMap<readonly Pose[], ReadonlySet<string>>();
 const foldedNames = (poses: readonly Pose[]): ReadonlySet<string> =>
   folded.get(poses) ?? keep(folded, poses, new Set([...writtenNames(poses).keys()].map(fold)));
 
+/** A shape that is gone into on a breath is named by so many words at most; with more it is talk. */
+const SHAPE_WORDS = 3;
+/** Whether all words of a text could be of a pose. */
+const isAllOfPoses = (text: string, poses: readonly Pose[]): boolean => {
+  const said = words(text);
+  return said.length > 0 && said.every((word) => matters(word, poses));
+};
+
 /** Reads the words of a line, piece by piece, with the poses of one catalogue. */
 class PieceReader {
-  constructor(private readonly poses: readonly Pose[]) {}
+  private readonly poses: readonly Pose[];
+  constructor(
+    private readonly known: Known,
+    /** Where people are when the piece begins. */
+    private level: Level | undefined,
+  ) {
+    this.poses = known.poses;
+  }
+
+  /** A piece as a step; "fold" is that of where people are. */
+  private readStep(text: string): ReturnType<typeof readStep> {
+    const read = readStep(text, this.poses);
+    const own = 'step' in read || !this.level || !FOLD.test(read.name) ? undefined : FOLDS[this.level];
+    const found = own ? readStep(text.replace(/\b(?:forward\s+)?fold\b/iu, own), this.poses) : read;
+    if ('step' in found) this.level = found.step.variant.exit ?? found.step.variant.level;
+    return found;
+  }
 
   readPiece(piece: Piece, level: number, isList: boolean): Read[] {
     const repeat = readRepeat(piece.text);
     if (repeat) return [{ kind: 'repeat', piece, repeat }];
+    const flow = readNamedFlow(piece.text, this.known);
+    if (flow) return [{ kind: 'flow', piece, flow }];
     const isNamed = this.isNamed(piece.text);
     if (!isNamed && isWay(piece.text)) return [{ kind: 'way', piece }];
     const label = LABEL.exec(piece.text);
-    if (label && isSectionWords(label[1]!)) {
+    // "Hip flow: lunge → dog → plank": what stands before a chain is what it is called.
+    if (label && (isSectionWords(label[1]!) || ARROW.test(label[2]!))) {
       const said = { from: piece.from, to: piece.from + label[1]!.length + 1, text: `${label[1]!}:` };
       const at = piece.from + label[0].length - label[2]!.length;
       const rest = { from: at, to: piece.to, text: label[2]! };
@@ -51,7 +97,10 @@ class PieceReader {
     }
     const either = this.readEither(piece);
     if (either) return [either];
-    const whole = readStep(piece.text, this.poses);
+    // "Knee to chest" is a pose, "mountain to chair" a movement of two.
+    const moving = isNamed ? undefined : (this.readBreathedStep(piece) ?? this.readMoving(piece));
+    if (moving) return [moving];
+    const whole = this.readStep(piece.text);
     if ('step' in whole && !ARROW.test(piece.text)) {
       const note = whole.beside.length ? { note: piece.text } : {};
       return [{ kind: 'step', piece, step: whole.step, ...note }];
@@ -67,6 +116,21 @@ class PieceReader {
       break;
     }
     return [this.readRest(piece, 'step' in whole ? bare(piece.text) : whole.name, isList)];
+  }
+
+  /** "Inhale: arms up", "fold on the out-breath". */
+  private readBreathedStep(piece: Piece): Read | undefined {
+    const breathed = readBreathed(piece.text);
+    const read = breathed && this.readStep(breathed.rest);
+    if (!read || !('step' in read) || ARROW.test(piece.text)) return undefined;
+    const note = read.beside.length ? { note: piece.text } : {};
+    return { kind: 'step', piece, step: read.step, on: breathed.on, ...note };
+  }
+
+  /** "Dog to plank × 5". */
+  private readMoving(piece: Piece): Read | undefined {
+    const flow = readTwoShapes(piece.text, this.known);
+    return flow && { kind: 'flow', piece, flow };
   }
 
   /** Poses that are only breathed in. */
@@ -119,8 +183,15 @@ class PieceReader {
 
   private readRest(piece: Piece, name: string, isList: boolean): Read {
     if (isWay(piece.text)) return { kind: 'way', piece };
+    const salutes = flowsLike(countedFirst(name).name, this.known.flows);
+    if (salutes.length) return { kind: 'unsure', piece, name, nearest: salutes };
     // Breaths and no more: where and how is asked.
     if (!name && onlyCounts(piece.text)) return { kind: 'unsure', piece, name: '', nearest: this.breaths() };
+    // "Exhale fold" is no talk of the breath: what is gone into is asked about.
+    const into = readBreathed(piece.text)?.rest;
+    const isShape =
+      into !== undefined && into.split(/\s+/u).length <= SHAPE_WORDS && isAllOfPoses(into, this.poses);
+    if (isShape) return { kind: 'unsure', piece, name: bare(into) };
     if (isChat(piece.text, isList, this.poses)) return { kind: 'note', piece };
     return { kind: 'unsure', piece, name };
   }
@@ -130,13 +201,14 @@ class PieceReader {
  * What a line says, in its order: steps, ways between them, talk, and what is unsure.
  *
  * @param isList whether it stands as one of a list, so that each is meant to be a step
+ * @param level where people are before it
  */
-export const readPieces = (piece: Piece, isList: boolean, poses: readonly Pose[]): Read[] =>
-  merged(new PieceReader(poses).readPiece(piece, 0, isList));
+export const readPieces = (piece: Piece, isList: boolean, known: Known, level?: Level): Read[] =>
+  merged(new PieceReader(known, level).readPiece(piece, 0, isList));
 
 /** Whether a piece after a comma is a step of its own: it has its own side or count. */
-const standsAlone = ({ piece, step }: Read & { kind: 'step' }): boolean =>
-  step.isHeld || takeApart(piece.text, true).sides !== undefined;
+const standsAlone = ({ piece, step, on }: Read & { kind: 'step' }): boolean =>
+  step.isHeld || on !== undefined || takeApart(piece.text, true).sides !== undefined;
 
 /** Counts and sides alone: "5 breaths", "R + L". */
 function onlyCounts(text: string): ReturnType<typeof takeApart> | undefined {

@@ -1,10 +1,10 @@
 import { keep } from '../cache.js';
-import type { Pose } from '../poses/types.js';
 import { isHeading, isWay, KEYS } from './phrases.js';
 import { linesOf, trimmed, type Piece } from './pieces.js';
-import type { Plan } from './plan.js';
+import type { Known, Plan } from './plan.js';
 import { PlanReader } from './planReader.js';
 import { bare, readStep, takeApart } from './readStep.js';
+import { countedFirst, flowsLike, readNamedFlow } from './readFlow.js';
 import { readRepeat } from './readRepeat.js';
 import { tableRows } from './tableRows.js';
 
@@ -16,19 +16,19 @@ const BULLET = new RegExp(`^\\s*(?:(?:${MARKS}|${NUMBERING})\\s*)+(?=\\S)`, 'iu'
  * Reads a plan as it was written: lists with any bullets, tables, headings in any style, speech. Everything that is
  * seen becomes a part, so that nothing is dropped: a step where it is sure, a question where it is not.
  *
- * @param poses of the catalogue with the hall's own
+ * @param known of the catalogue with the hall's own
  */
-export function readPlan(source: string, poses: readonly Pose[]): Plan {
-  const known = plans.get(poses) ?? keep(plans, poses, new Map<string, Plan>());
-  return known.get(source) ?? keep(known, source, read(source, poses), PLANS_MOST);
+export function readPlan(source: string, known: Known): Plan {
+  const read = plans.get(known.poses) ?? keep(plans, known.poses, new Map<string, Plan>());
+  return read.get(source) ?? keep(read, source, readAnew(source, known), PLANS_MOST);
 }
 
 /** Plans are looked at again and again while they are worked on. */
-const plans = new WeakMap<readonly Pose[], Map<string, Plan>>();
+const plans = new WeakMap<Known['poses'], Map<string, Plan>>();
 const PLANS_MOST = 8;
 
-function read(source: string, poses: readonly Pose[]): Plan {
-  const reader = new PlanReader(poses);
+function readAnew(source: string, known: Known): Plan {
+  const reader = new PlanReader(known);
   const lines = linesOf(source.replace(/^\uFEFF/, ' '));
   const rows = tableRows(lines.map(({ text }) => text));
   let beyond: number | undefined;
@@ -38,7 +38,7 @@ function read(source: string, poses: readonly Pose[]): Plan {
       beyond ??= i + 1;
       return;
     }
-    readLine(reader, raw, i + 1, { row: rows[i], isFirst: !reader.parts.length, lines, poses });
+    readLine(reader, raw, i + 1, { row: rows[i], isFirst: !reader.parts.length, lines, known });
   });
   reader.endSection();
   return {
@@ -54,10 +54,10 @@ interface Around {
   row: ReturnType<typeof tableRows>[number];
   isFirst: boolean;
   lines: readonly Piece[];
-  poses: readonly Pose[];
+  known: Known;
 }
 
-function readLine(reader: PlanReader, raw: Piece, line: number, { row, isFirst, poses }: Around): void {
+function readLine(reader: PlanReader, raw: Piece, line: number, { row, isFirst, known }: Around): void {
   const whole = trimmed(raw);
   const { text } = whole;
   if (row === 'head') return reader.part('note', line, whole);
@@ -89,9 +89,9 @@ function readLine(reader: PlanReader, raw: Piece, line: number, { row, isFirst, 
   const body = bullet
     ? trimmed({ ...whole, from: whole.from + bullet[0].length, text: text.slice(bullet[0].length) })
     : whole;
-  if (isHeading(text, body.text, bullet !== null, poses))
+  if (isHeading(text, body.text, bullet !== null, known))
     return reader.startSection(line, text.startsWith('##') ? whole : body);
-  if (isFirst && !bullet && isTitle(body.text, poses)) {
+  if (isFirst && !bullet && isTitle(body.text, known)) {
     reader.title = bare(body.text);
     const { hold } = takeApart(body.text, false);
     if (hold) reader.minutes = hold.count / 60;
@@ -115,10 +115,12 @@ const ONLY_LENGTH = new RegExp(
 const CLOCK = /^\d{1,2}[:.]\d{2}\b|\b(?:am|pm|noon)\b/iu;
 
 /** The first line of a plan that is no step is what the class is called. */
-const isTitle = (text: string, poses: readonly Pose[]): boolean =>
+const isTitle = (text: string, known: Known): boolean =>
   text.length <= 60 &&
   !/[.,;→]/.test(text) &&
-  !('step' in readStep(text, poses)) &&
+  !('step' in readStep(text, known.poses)) &&
+  !readNamedFlow(text, known) &&
+  !(/\d/.test(text) && flowsLike(countedFirst(text).name, known.flows).length) &&
   !isHeld(text) &&
   !isWay(text) &&
   !readRepeat(text);

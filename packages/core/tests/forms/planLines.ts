@@ -19,7 +19,7 @@ interface Line {
 }
 
 /**
- * Lines with what they mean: a pose or a version, a hold, a side; or note, way, head, minutes; `?` is asked about. Half
+ * Lines with what they mean: a pose or a version, a hold, a side; or note, way, head, minutes; `flow` what follows each other in rounds; `?` is asked about. Half
  * were set aside before the reader was written. Our own, from common practice.
  */
 export const planLines = (file: 'tuned' | 'set-aside'): Line[] =>
@@ -34,6 +34,17 @@ export const planLines = (file: 'tuned' | 'set-aside'): Line[] =>
 /** Lines that are no steps, and what becomes of them. */
 export const KINDS: Readonly<Record<string, string>> = { head: 'section', key: 'minutes', note: 'note', way: 'way' };
 
+/** Whether a plan is one flow: "Sun salutation A × 3", or its shapes: "plank, downward-facing-dog × 5". */
+function isFlow({ steps }: Plan, want: string): boolean {
+  const [what, rounds] = want.split(' × ') as [string, string];
+  const [first] = steps;
+  return (
+    first?.flow?.rounds === Number(rounds) &&
+    steps.every(({ flow }) => flow?.number === first.flow!.number) &&
+    (first.flow.name === what || steps.map(({ pose }) => pose.id).join(', ') === what)
+  );
+}
+
 /** What became of a line in a plan: right, asked about, or wrong. */
 export function lookAt(
   { text, want, mayAsk }: Line,
@@ -44,6 +55,7 @@ export function lookAt(
   if (parts.some(({ kind }) => kind === 'unsure')) return mayAsk ? 'right' : 'asked';
   if (want === 'same') return 'right';
   if (KINDS[want]) return parts.every(({ kind }) => kind === KINDS[want]) ? 'right' : 'wrong';
+  if (want.startsWith('flow ')) return isFlow(plan, want.slice(5)) ? 'right' : 'wrong';
   const [name, ...said] = want.split(' ') as [string, ...string[]];
   const steps = stepsOf(plan);
   const total = plan.steps.reduce((sum, { hold }) => sum + hold.count, 0);

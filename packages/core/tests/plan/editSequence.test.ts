@@ -7,6 +7,7 @@ import {
   movedChoices,
   NO_CHOICES,
   parseSequence,
+  BUILT_IN,
   POSES,
   writtenOut,
   type Choices,
@@ -20,28 +21,28 @@ describe('editing what is written', () => {
   const names = (source: string): string[] => sequenceOf(source).steps.map(({ text }) => text);
   test('adds, removes, moves and changes a hold; notes go with their step', () => {
     expect(
-      names(editSequence(TEXT, POSES, { kind: 'add', after: 1, line: 'Triangle, 3 breaths' }).source),
+      names(editSequence(TEXT, BUILT_IN, { kind: 'add', after: 1, line: 'Triangle, 3 breaths' }).source),
     ).toEqual(['Mountain, 5 breaths', 'Triangle, 3 breaths', 'Tree, 30 s each side', 'Final rest, 5 min']);
-    expect(names(editSequence(TEXT, POSES, { kind: 'add', after: 0, line: 'Triangle' }).source)[0]).toBe(
+    expect(names(editSequence(TEXT, BUILT_IN, { kind: 'add', after: 0, line: 'Triangle' }).source)[0]).toBe(
       'Triangle',
     );
-    expect(editSequence(TEXT, POSES, { kind: 'remove', step: 1 }).source).toBe(
+    expect(editSequence(TEXT, BUILT_IN, { kind: 'remove', step: 1 }).source).toBe(
       '# A\n## One\n- Tree, 30 s each side\n## Two\n- Final rest, 5 min',
     );
-    expect(editSequence(TEXT, POSES, { kind: 'move', step: 1, after: 2 }).source).toBe(
+    expect(editSequence(TEXT, BUILT_IN, { kind: 'move', step: 1, after: 2 }).source).toBe(
       '# A\n## One\n- Tree, 30 s each side\n- Mountain, 5 breaths\n> stand tall\n## Two\n- Final rest, 5 min',
     );
-    expect(editSequence(TEXT, POSES, { kind: 'hold', step: 2, hold: '4 breaths' }).source).toContain(
+    expect(editSequence(TEXT, BUILT_IN, { kind: 'hold', step: 2, hold: '4 breaths' }).source).toContain(
       '- Tree, 4 breaths each side',
     );
-    expect(editSequence('- Mountain', POSES, { kind: 'hold', step: 1, hold: '4 breaths' }).source).toBe(
+    expect(editSequence('- Mountain', BUILT_IN, { kind: 'hold', step: 1, hold: '4 breaths' }).source).toBe(
       '- Mountain, 4 breaths',
     );
   });
   test('choices go where their step goes; whatever is moved, the same steps are there', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 3 }), fc.integer({ min: 0, max: 3 }), (step, after) => {
-        const { source, moved } = editSequence(TEXT, POSES, { kind: 'move', step, after });
+        const { source, moved } = editSequence(TEXT, BUILT_IN, { kind: 'move', step, after });
         expect([...names(source)].sort()).toEqual([...names(TEXT)].sort());
         names(TEXT).forEach((text, i) => expect(names(source)[moved[i + 1]! - 1]).toBe(text));
       }),
@@ -51,7 +52,7 @@ describe('editing what is written', () => {
       overrides: [1, 2].map((step) => ({ personId: 'P0', step, variant: 'mountain.full', reason: 'x' })),
     };
     expect(
-      movedChoices(choices, editSequence(TEXT, POSES, { kind: 'remove', step: 1 }).moved).overrides.map(
+      movedChoices(choices, editSequence(TEXT, BUILT_IN, { kind: 'remove', step: 1 }).moved).overrides.map(
         ({ step }) => step,
       ),
     ).toEqual([1]);
@@ -98,11 +99,11 @@ describe('a plan of which a line holds several steps, or says only to do it agai
     'Boat 3 × 5 breaths',
   ].join('\n');
   test('is the same when it is written out', () => {
-    expect(asRead(writtenOut(readPlan(SPEECH, POSES)))).toEqual(asRead(SPEECH));
+    expect(asRead(writtenOut(readPlan(SPEECH, BUILT_IN), BUILT_IN.flows))).toEqual(asRead(SPEECH));
   });
   test('is written out before it is changed, and one thing is changed', () => {
     const before = asRead(SPEECH);
-    const { source, moved } = editSequence(SPEECH, POSES, { kind: 'remove', step: 2 });
+    const { source, moved } = editSequence(SPEECH, BUILT_IN, { kind: 'remove', step: 2 });
     expect(asRead(source)).toEqual(before.filter((_, i) => i !== 1));
     expect(moved.slice(1, 4)).toEqual([1, undefined, 2]);
   });

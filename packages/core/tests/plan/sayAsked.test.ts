@@ -1,5 +1,5 @@
 /** Holds as they are written into a sequence: what is written is read again as the same. */
-import { POSES } from '../builtIn.js';
+import { BUILT_IN, POSES } from '../builtIn.js';
 import { lineFor, lineOf } from '../../src/plan/lineFor.js';
 import { sayAsked } from '../../src/plan/sayAsked.js';
 import { readPlan } from '../../src/reading/readPlan.js';
@@ -15,7 +15,7 @@ test.each([
 
 test('a line added for a pose is read again as that pose, as long as it usually is held', () => {
   for (const pose of POSES) {
-    const { steps } = readPlan(`- ${lineFor(pose)}`, POSES);
+    const { steps } = readPlan(`- ${lineFor(pose)}`, BUILT_IN);
     expect([pose.id, steps]).toMatchObject([
       pose.id,
       [{ pose: { id: pose.id }, hold: { unit: pose.hold.unit, count: pose.hold.usual } }],
@@ -29,7 +29,7 @@ test('every version written out in full is read again as the same step, on eithe
       for (const sides of pose.side ? ([['left'], ['right', 'left']] as const) : [[]]) {
         const step = { pose, variant, hold: { unit: pose.hold.unit, count: 3 }, sides };
         const line = lineOf(step);
-        const read = readPlan(`- ${line}`, POSES).steps.map((one) => [
+        const read = readPlan(`- ${line}`, BUILT_IN).steps.map((one) => [
           one.variant.id,
           one.hold.count,
           one.sides,

@@ -192,7 +192,7 @@ function Handle({
     const number = plan.stepNow(numbers.get(id)!);
     if (number === undefined) return;
     const by = HOLD_KEYS[event.key];
-    const hold = by && nextHold(plan.planNow().source, number, by, catalogue().poses);
+    const hold = by && nextHold(plan.planNow().source, number, by, catalogue());
     if (event.altKey && event.key === 'ArrowUp' && number > 1)
       plan.edit({ kind: 'move', step: number, after: number - 2 });
     else if (event.altKey && event.key === 'ArrowDown' && number < of)

@@ -76,8 +76,7 @@ function Tools({
   onAsk,
 }: Props & { onClose: () => void; onAsk: (what: 'add' | 'swap') => void }) {
   const { number, of } = usePlace(id);
-  const hold = (by: 1 | -1): string | undefined =>
-    nextHold(live.planNow().source, number, by, catalogue().poses);
+  const hold = (by: 1 | -1): string | undefined => nextHold(live.planNow().source, number, by, catalogue());
   const edit = (change: SequenceEdit): void => live.edit(change);
   return (
     <>

@@ -28,7 +28,7 @@ const NOTHING = { sequence: undefined, errors: [], parts: [] };
 
 /** A text as it is understood; read anew where it is another one. */
 const useRead = (text: string): ReturnType<typeof parseSequence> | typeof NOTHING =>
-  useMemo(() => (text.trim() ? parseSequence(text, catalogue().poses) : NOTHING), [text]);
+  useMemo(() => (text.trim() ? parseSequence(text, catalogue()) : NOTHING), [text]);
 
 /** A new class: the sequence, the people, the date, then the fitting, then kept. */
 export const NewClassScreen = () => <PlanForm start={emptyPlan()} />;

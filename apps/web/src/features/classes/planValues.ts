@@ -51,7 +51,7 @@ export const planOf = (known: ClassWhole, hall: HouseView): PlanValues => ({
 
 /** What each step says. */
 const stepTexts = (source: string): string[] =>
-  parseSequence(source, catalogue().poses).sequence.steps.map(({ text }) => text);
+  parseSequence(source, catalogue()).sequence.steps.map(({ text }) => text);
 
 /** What is sent. `start`: the plan before it was changed; the teacher's choices follow their steps. */
 export const draftOf = (plan: PlanValues, start: PlanValues, title: string): ClassDraft => ({

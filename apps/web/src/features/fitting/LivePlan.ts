@@ -4,7 +4,7 @@ import {
   type Choices,
   type Fitting,
   type OneForAll,
-  type Pose,
+  type Known,
   type SequenceEdit,
   type SequenceError,
 } from '@lotus-steady/core';
@@ -48,7 +48,7 @@ export interface Fitters {
 /** Where a plan is saved. */
 export interface PlanStore {
   /** What a plan is read with: the catalogue and the hall's own. */
-  poses(): readonly Pose[];
+  known(): Known;
   /** An edit was made, and is not saved yet: what was read of the class is no longer how it is. */
   changed(plan: Plan): void;
   save(plan: Plan): Promise<void>;
@@ -133,7 +133,7 @@ export class LivePlan implements Live {
   edit(edit: SequenceEdit): void {
     this.act({
       change: ({ source, choices }) => {
-        const next = editSequence(source, this.store.poses(), edit);
+        const next = editSequence(source, this.store.known(), edit);
         this.since.push(next.moved);
         return { source: next.source, choices: movedChoices(choices, next.moved) };
       },

@@ -49,7 +49,7 @@ export function connectWorker(
   // Only an edit needs the worker: where it fails, the edit says so.
   connect().catch(() => {});
   const timers = [
-    setTimeout(() => parseSequence(source, catalogue().poses), READ_AT),
+    setTimeout(() => parseSequence(source, catalogue()), READ_AT),
     ...DRAWN_AGAIN.map((at) => setTimeout(() => live.redraw(), at)),
   ];
   return () => {

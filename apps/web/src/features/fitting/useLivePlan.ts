@@ -30,7 +30,7 @@ function planOf(known: ClassWhole, cache: QueryClient): LivePlan {
   return new LivePlan(
     { plan: { source, choices }, fitting, people: people.length },
     {
-      poses: () => catalogue().poses,
+      known: catalogue,
       changed(plan) {
         keepDraft(draftName(id), plan, versionRead(id));
         cache.removeQueries({ queryKey: keys.class(id), exact: true });

@@ -14,7 +14,7 @@ const engine = createFitter({
 });
 const fitters: Fitters = {
   async fit(plan) {
-    const { sequence, errors } = parseSequence(plan.source, BUILT_IN.poses);
+    const { sequence, errors } = parseSequence(plan.source, BUILT_IN);
     return errors.length ? { errors } : { fitting: engine.fit(sequence, plan.choices), errors };
   },
   oneForAll: () => Promise.resolve([]),
@@ -33,7 +33,7 @@ async function begin(save: PlanStore['save'] = () => Promise.resolve(), by = fit
   const live = new LivePlan(
     { plan: first, fitting, people: 2 },
     {
-      poses: () => BUILT_IN.poses,
+      known: () => BUILT_IN,
       changed: (plan) => {
         drafts.last = plan;
       },

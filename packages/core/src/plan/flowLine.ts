@@ -1,0 +1,37 @@
+import { HALF_BREATH, type Flow } from '../poses/flows.js';
+import { nameOf } from '../reading/nameOf.js';
+import { flowName } from '../reading/readFlow.js';
+import type { Step } from '../reading/plan.js';
+
+/** Whether steps are the shapes of a flow of the catalogue, as they stand there. */
+const isWhole = (steps: readonly Step[], { shapes }: Flow): boolean =>
+  steps.length === shapes.length &&
+  steps.every(({ variant, sides, flow }, i) => {
+    const { variant: id, on, breaths = HALF_BREATH, side } = shapes[i]!;
+    const isSided = side === undefined || side === 'leading' ? sides.length !== 1 : sides[0] === side;
+    return (
+      variant.id === id && flow!.on === on && flow!.breaths === breaths && (isSided || flow!.rounds === 1)
+    );
+  });
+
+/** One shape as it stands in a chain: its breath, name, side, and how long it is stayed in. */
+function shapeWords(step: Step): string {
+  const { flow, sides } = step;
+  const lead = flow?.on ? { in: 'inhale ', out: 'exhale ' }[flow.on] : '';
+  const stays = flow && flow.breaths !== HALF_BREATH ? ` ${flow.breaths} breaths` : '';
+  return `${lead}${nameOf(step)}${sides.length === 1 && flow!.rounds > 1 ? ` ${sides[0]}` : ''}${stays}`;
+}
+
+/**
+ * All steps of a flow as one line: by its name where it is one of the catalogue, otherwise shape by shape. Read again
+ * it is the same.
+ *
+ * @example flowLine(steps, flows) // 'Sun salutation A × 3'; 'exhale Downward-facing dog → inhale Plank × 5'
+ */
+export function flowLine(steps: readonly Step[], flows: readonly Flow[]): string {
+  const { name, rounds } = steps[0]!.flow!;
+  const known = flows.find((flow) => flow.name === name && isWhole(steps, flow));
+  if (known) return `${name} × ${rounds}`;
+  const label = name === flowName(steps) ? '' : `${name}: `;
+  return `${label}${steps.map(shapeWords).join(' → ')} × ${rounds}`;
+}
