@@ -91,6 +91,7 @@ function classSteps({ sequence, all, kept, timed, choices }: Made): ClassStep[] 
       text: step.text,
       ...(step.section ? { section: step.section } : {}),
       ...(step.note ? { note: step.note } : {}),
+      ...(step.flow ? { flow: step.flow } : {}),
       pose: step.pose.id,
       variant: step.variant.id,
       ...clock,
@@ -134,6 +135,7 @@ function lanesOf({ on }: Settings, { sequence, kept, lanes, timed }: Made): Lane
       0,
     ),
   );
+  const flows = new Map(kept.map(({ number, flow }) => [number, flow]));
   return lanes.map(({ staged, table }, lane): Lane => {
     const { limits, body } = table;
     const steps = timed.drafts[lane]!.flatMap((entries, i) => {
@@ -145,7 +147,7 @@ function lanesOf({ on }: Settings, { sequence, kept, lanes, timed }: Made): Lane
         return waiting ? { ...entry, ...waiting } : entry;
       });
     });
-    const sums = laneSums(steps, body);
+    const sums = laneSums(steps, body, (number) => flows.get(number));
     return {
       ranges: staged.abilities.body,
       personId: staged.person.id,

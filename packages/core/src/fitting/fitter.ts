@@ -264,7 +264,7 @@ function versionsForAll(
   const free = lanes.filter(({ staged }) => !staged.stopped && !chosen.has(staged.person.id));
   const options = free.map((lane) => ({
     id: lane.staged.person.id,
-    options: lane.optionsAt(step, undefined, true).all(NO_SUMS).options,
+    options: lane.optionsAt(step, sequence.steps, undefined, true).all(NO_SUMS).options,
   }));
   return oneForAll(options, step, catalogue);
 }

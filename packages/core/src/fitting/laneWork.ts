@@ -4,7 +4,16 @@ import type { StagedPerson } from '../rules/stagePerson.js';
 import { NO_SUMS } from '../rules/sums.js';
 import type { Sum } from '../rules/types.js';
 import type { Step } from '../reading/parseSequence.js';
-import { type Ask, type LaneTable, narrowed, optionsOf, type Option, sidesOf } from './person/index.js';
+import {
+  type Ask,
+  flowAsks,
+  flowKey,
+  type LaneTable,
+  narrowed,
+  optionsOf,
+  type Option,
+  sidesOf,
+} from './person/index.js';
 import type { Override } from '../plan/choices.js';
 import { type Choice, Walk, type Stage } from './path/index.js';
 import { draftsOf, sitOut, trialOf } from './explain/index.js';
@@ -71,18 +80,25 @@ export class LaneWork {
   }
 
   /** What can be done at a step. `open`: other ways are looked at though what was asked passes. */
-  optionsAt(step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
-    const own = keyOf(step);
+  optionsAt(step: Step, steps: readonly Step[], pin: Ask['pin'], open: boolean): OptionsAt {
+    const flow = flowAsks(steps).get(step);
+    const own = flow ? `${keyOf(step)}|${flowKey(flow)}` : keyOf(step);
     const unpinned = open ? `${own}|open` : own;
     const key = pin ? `${own}|${pin.variant.id} ${pin.holdSeconds ?? ''}` : unpinned;
-    return this.stages.get(key) ?? keep(this.stages, key, this.lookAt(key, step, pin, open), CACHED_MOST);
+    return (
+      this.stages.get(key) ?? keep(this.stages, key, this.lookAt(key, step, { pin, open, flow }), CACHED_MOST)
+    );
   }
 
   /**
    * The few options that matter to the lane alone, or all of them, given what has added up; each is found
    * out when it is first asked for.
    */
-  private lookAt(key: string, step: Step, pin: Ask['pin'], open: boolean): OptionsAt {
+  private lookAt(
+    key: string,
+    step: Step,
+    { pin, open, flow }: { pin: Ask['pin']; open: boolean; flow: Ask['flow'] },
+  ): OptionsAt {
     const { table, options } = this;
     const holdSeconds = table.asked(step);
     const find = (before: Sums): Found => {
@@ -92,6 +108,7 @@ export class LaneWork {
         holdSeconds,
         sides: step.sides,
         before: table.sums.length ? before : NO_SUMS,
+        ...(flow ? { flow } : {}),
         ...(pin ? { pin } : {}),
       };
       return { ask, few: optionsOf(ask, table, open, true) };
@@ -116,7 +133,7 @@ export class LaneWork {
 
   /** A lane as it comes to each step by itself. */
   comesTo(steps: readonly Step[], pins: readonly Ask['pin'][]): OptionsAt[] {
-    return steps.map((step, i) => this.optionsAt(step, pins[i], false));
+    return steps.map((step, i) => this.optionsAt(step, steps, pins[i], false));
   }
 
   /** A lane's own best path. */
@@ -134,7 +151,7 @@ export class LaneWork {
   ): Path {
     const { choices, cost } = this.walk.through(
       stages.map((own, i): Stage => {
-        const at = open.has(i) && !pins[i] ? this.optionsAt(steps[i]!, undefined, true) : own;
+        const at = open.has(i) && !pins[i] ? this.optionsAt(steps[i]!, steps, undefined, true) : own;
         const weight = weigh(i);
         return weight ? this.weighing(at, weight) : at;
       }),

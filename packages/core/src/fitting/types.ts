@@ -1,6 +1,7 @@
 import type { BodyRanges } from '../body/bodyRanges.js';
 import type { SequenceEdit } from '../plan/editSequence.js';
 import type { Measures } from '../poses/measures.js';
+import type { InFlow } from '../reading/plan.js';
 import type { Breath, Level } from '../poses/types.js';
 import type { Alert, Evidence, RuleLevel, Sum, UseName } from '../rules/types.js';
 
@@ -193,6 +194,8 @@ export interface ClassStep {
   text: string;
   section?: string;
   note?: string;
+  /** Where it is one shape of a flow. */
+  flow?: InFlow;
   pose: string;
   variant: string;
   start: number;

@@ -60,6 +60,11 @@ export const WEIGHTS = {
   heavier: 12,
   /** Each kind of prop to fetch that is not in hand. */
   fetch: 0.5,
+  /** In mid-flow: a level on which nothing of the flow is done; a kind of prop that it has not. */
+  breaksFlow: 40,
+  fetchInFlow: 12,
+  /** A way that someone who goes slowly takes with the breath of a flow, times that. */
+  hurried: 1.5,
   /** A counter-pose put in; none there is to put in. */
   counter: 3,
   noCounter: 30,

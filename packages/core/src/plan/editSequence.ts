@@ -110,13 +110,16 @@ function heldFor(line: string, step: Plan['steps'][number], hold: string): strin
   return isOnePlace ? `${line.slice(0, from)}${hold}${line.slice(to)}` : `- ${lineOf(step, hold)}`;
 }
 
-/** A flow with one of its shapes stayed in for so many breaths; undefined where a hold is not said in breaths. */
+/**
+ * A flow done so many rounds, or with one of its shapes stayed in for so many breaths; undefined where neither is said.
+ */
 function flowHeld(
   steps: readonly Step[],
   { step: number, hold }: SequenceEdit & { kind: 'hold' },
   flows: readonly Flow[],
 ): string | undefined {
   const said = readCount(hold, false).hold;
+  if (said?.unit === 'rounds') return `- ${flowLine(steps, flows, said.count)}`;
   if (said?.unit !== 'breaths') return undefined;
   const held = steps.map((step) =>
     step.number === number ? { ...step, flow: { ...step.flow!, breaths: said.count } } : step,

@@ -23,13 +23,17 @@ function shapeWords(step: Step): string {
 }
 
 /**
- * All steps of a flow as one line: by its name where it is one of the catalogue, otherwise shape by shape. Read again
+ * All steps of a flow as one line, as many rounds as they are unless said otherwise: by its name where it is one of the catalogue, otherwise shape by shape. Read again
  * it is the same.
  *
  * @example flowLine(steps, flows) // 'Sun salutation A × 3'; 'exhale Downward-facing dog → inhale Plank × 5'
  */
-export function flowLine(steps: readonly Step[], flows: readonly Flow[]): string {
-  const { name, rounds } = steps[0]!.flow!;
+export function flowLine(
+  steps: readonly Step[],
+  flows: readonly Flow[],
+  rounds = steps[0]!.flow!.rounds,
+): string {
+  const { name } = steps[0]!.flow!;
   const known = flows.find((flow) => flow.name === name && isWhole(steps, flow));
   if (known) return `${name} × ${rounds}`;
   const label = name === flowName(steps) ? '' : `${name}: `;

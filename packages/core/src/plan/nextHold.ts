@@ -13,10 +13,8 @@ const secondsStep = (count: number): number => (count >= 120 ? 30 : 5);
 export function nextHold(source: string, step: number, by: 1 | -1, known: Known): string | undefined {
   const found = parseSequence(source, known).sequence.steps[step - 1];
   if (!found) return undefined;
-  // A shape of a flow is stayed in for whole breaths, however many rounds there are.
-  const { unit, count } = found.flow
-    ? { unit: 'breaths' as const, count: Math.floor(found.flow.breaths) }
-    : found.hold;
+  // Of a flow the rounds are counted.
+  const { unit, count } = found.flow ? { unit: 'rounds' as const, count: found.flow.rounds } : found.hold;
   const size = unit === 'seconds' ? secondsStep(count) : 1;
   const next = Math.round((count + by * size) * 10) / 10;
   return next < size ? undefined : sayAsked({ unit, count: next });

@@ -144,6 +144,8 @@ export function readTwoShapes(text: string, { poses }: Known): ReadFlow | undefi
   if (parts.length !== 2) return undefined;
   const [first, second] = parts.map((part) => shapeNamed(takeApart(part.text, true).name, poses));
   if (!first || !second || first.variant === second.variant) return undefined;
+  // Two versions of one pose, where the whole is one too: "knees to chest, one knee".
+  if (first.pose === second.pose && 'step' in readStep(text, poses)) return undefined;
   return {
     name: flowName([first, second]),
     rounds: said,

@@ -35,16 +35,18 @@ export const NO_SUMS: Readonly<Record<Sum, number>> = Object.fromEntries(
   SUMS.map((sum) => [sum, 0]),
 ) as Record<Sum, number>;
 
-/** Sums after some seconds in a shape: a run goes on or ends, a total only grows. */
+/** Whether a sum is that of the run that goes on, and not of the whole class. */
+export const isUnbroken = (sum: Sum): boolean => sum.endsWith('Unbroken');
+
+/** Sums after some seconds in a shape, in one stay or several: a run goes on or ends, a total only grows. */
 export function sumsAfter(
   before: Readonly<Record<Sum, number>>,
   measures: Parameters<typeof countsTowards>[1],
   seconds: number,
+  stay = seconds,
 ): Readonly<Record<Sum, number>> {
   const on = (unbroken: Sum, total: Sum): [number, number] =>
-    countsTowards(total, measures)
-      ? [before[unbroken] + seconds, before[total] + seconds]
-      : [0, before[total]];
+    countsTowards(total, measures) ? [before[unbroken] + stay, before[total] + seconds] : [0, before[total]];
   const [supineUnbroken, supineTotal] = on('supineUnbroken', 'supineTotal');
   const [headDownUnbroken, headDownTotal] = on('headDownUnbroken', 'headDownTotal');
   const [pelvisUpUnbroken, pelvisUpTotal] = on('pelvisUpUnbroken', 'pelvisUpTotal');

@@ -65,7 +65,13 @@ export function orderNotes(
     side,
     seconds: (step) => side(step) * Math.max(1, step.sides.length),
   };
-  return [...warmUpNotes(look), ...sideNotes(look), ...counterNotes(look), ...restNotes(look)];
+  return [
+    ...warmUpNotes(look),
+    ...roundNotes(look),
+    ...sideNotes(look),
+    ...counterNotes(look),
+    ...restNotes(look),
+  ];
 }
 
 /** A pose as {@link lineFor} writes it. */
@@ -102,6 +108,7 @@ function warmUpNotes(look: Look): OrderNote[] {
     .map((id) => asUsual(look, poseOf(look, id)))
     .find((one) => !isLoad(look, one) && warming(look, one) >= WARM_SECONDS);
   const before = own?.pose ?? poseOf(look, WARM_UP);
+  const first = step.flow ? look.steps.find(({ flow }) => flow?.number === step.flow!.number)! : step;
   return [
     {
       kind: 'warm-up',
@@ -109,16 +116,42 @@ function warmUpNotes(look: Look): OrderNote[] {
       text: `${step.pose.name} comes before anything has warmed the body.`,
       fix: {
         says: `Put ${before.name.toLowerCase()} before it`,
-        edit: { kind: 'add', after: step.number - 1, line: lineFor(before) },
+        edit: { kind: 'add', after: first.number - 1, line: lineFor(before) },
       },
     },
   ];
 }
 
+/** Flows in which one side leads once more than the other: one round more makes pairs of them. */
+function roundNotes({ steps }: Look): OrderNote[] {
+  const odd = new Map<number, Step>();
+  for (const step of steps)
+    if (step.flow && isOdd(step) && !odd.has(step.flow.number)) odd.set(step.flow.number, step);
+  return [...odd.values()].map(({ number, flow }): OrderNote => {
+    const { name, rounds } = flow!;
+    return {
+      kind: 'pair',
+      step: number,
+      text: `${name}: ${rounds} ${rounds === 1 ? 'round' : 'rounds'}. Rounds with a leading leg come in pairs.`,
+      fix: {
+        says: `Make it ${rounds + 1} rounds`,
+        edit: { kind: 'hold', step: number, hold: `${rounds + 1} rounds` },
+      },
+    };
+  });
+}
+
+/** Whether a step's sides take turns to lead in an odd number of rounds. */
+const isOdd = ({ flow, sides, pose }: Step): boolean =>
+  flow !== undefined &&
+  flow.rounds % 2 === 1 &&
+  pose.side !== undefined &&
+  (sides.length > 1 || flow.rounds === 1);
+
 function sideNotes(look: Look): OrderNote[] {
   const bySide = new Map<string, { right: number; left: number; last: Step }>();
   for (const step of look.steps) {
-    if (!step.pose.side) continue;
+    if (!step.pose.side || isOdd(step)) continue;
     const known = bySide.get(step.pose.id) ?? { right: 0, left: 0, last: step };
     for (const side of step.sides) known[side] += look.side(step);
     bySide.set(step.pose.id, { ...known, last: step });
@@ -171,6 +204,8 @@ function counterNotes(look: Look): OrderNote[] {
   return look.steps.flatMap((step, i): OrderNote[] => {
     const counterNeed = counterNeedOf(look, step);
     const next = look.steps[i + 1];
+    // What one shape of a flow leaves, those behind it answer.
+    if (step.flow && step.flow.number === next?.flow?.number) return [];
     // The same again goes on, and is answered once, at its end.
     if (
       !counterNeed ||

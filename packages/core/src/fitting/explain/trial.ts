@@ -1,13 +1,13 @@
 import type { Level } from '../../poses/types.js';
 import { judge, type Breach, type Trial } from '../../rules/judge.js';
 import { sumsAfter } from '../../rules/sums.js';
-import { type Ask, type LaneTable, sidesOf } from '../person/index.js';
+import { type Ask, type LaneTable, sidesOf, staySeconds } from '../person/index.js';
 import type { Side } from '../../side.js';
 
 /** A variant at a step of a lane, ready to be judged. */
 export function trialOf(
   { body }: Pick<LaneTable, 'body'>,
-  { sides, before }: Pick<Ask, 'sides' | 'before'>,
+  { sides, before, flow }: Pick<Ask, 'sides' | 'before' | 'flow'>,
   row: number,
   holdSeconds: number,
   side: Side | undefined,
@@ -15,6 +15,8 @@ export function trialOf(
 ): Trial {
   const { pose } = body.table.rows[row]!;
   const judged = body.judged(row, side);
+  const stay = staySeconds(holdSeconds, flow);
+  const times = Math.max(1, sidesOf(pose, sides).length);
   return {
     measures: judged.measures,
     level: judged.level,
@@ -22,12 +24,12 @@ export function trialOf(
     support: judged.support,
     skill: judged.skill,
     ...(judged.helped ? { helped: judged.helped } : {}),
-    holdSeconds,
+    holdSeconds: stay,
     moving: pose.hold.unit === 'rounds',
     action: pose.purposes[0].action,
     family: pose.family,
     pose: pose.id,
-    sums: sumsAfter(before, judged.measures, holdSeconds * Math.max(1, sidesOf(pose, sides).length)),
+    sums: sumsAfter(before, judged.measures, holdSeconds * times, stay * times),
     ...(from ? { from } : {}),
   };
 }

@@ -102,14 +102,16 @@ function sumsThrough(lane: LaneTable, before: Sums, { seconds, runs }: Option): 
  * Whether one label is at least as good as another in every respect: it could go to where the other is,
  * fetch what the other has, and still cost no more. What it may have to answer must be nothing, or the
  * same.
+ *
+ * @param times what a way costs from here, times that: within a flow it may be taken in every round
  */
-function dominates(a: Label, b: Label, lane: LaneTable): boolean {
+function dominates(a: Label, b: Label, lane: LaneTable, times: number): boolean {
   if (a.cost > b.cost + 1e-9 || (a.counterNeed && a.counterNeed !== b.counterNeed)) return false;
   let reach = 0;
   if (a.level !== b.level) {
     // Nobody goes through a level that is closed to them to save anything.
     if (!a.level || !b.level || lane.closed.has(b.level)) return false;
-    reach = lane.passage(a.level, b.level).cost;
+    reach = lane.passage(a.level, b.level).cost * times;
   }
   if (a.cost + reach + fetched(a.propsInHand, b.propsInHand) * WEIGHTS.fetch > b.cost + 1e-9) return false;
   for (const sum of lane.sums) if (a.sums[sum] > b.sums[sum] + 1e-9) return false;
@@ -212,15 +214,23 @@ function settling(lane: LaneTable, label: Label): (next: Option | undefined) => 
 }
 
 /** What it costs to get to an option: over the levels, and the props to fetch. The first step costs nothing. */
-const gettingTo = (lane: LaneTable, { level, propsInHand }: Settled, option: Option): number =>
+const gettingTo = (lane: LaneTable, { level, propsInHand }: Settled, ask: Ask, option: Option): number =>
   level === undefined
     ? 0
-    : lane.passage(level, option.entry).cost + fetched(propsInHand, option.propsInHand) * WEIGHTS.fetch;
+    : lane.passage(level, option.entry).cost * timesThere(lane, ask) +
+      fetched(propsInHand, option.propsInHand) * WEIGHTS.fetch;
+
+/** Within a flow those who go slowly get there in every round; for others the breath carries it. */
+const timesThere = (lane: LaneTable, ask: Ask): number => (ask.flow?.isFirst ? 1 : roundsSlowly(lane, ask));
+
+/** Rounds of a flow in which someone who goes slowly takes every way again. */
+const roundsSlowly = ({ slow }: LaneTable, { flow }: Ask): number =>
+  slow && flow && flow.rounds > 1 ? flow.rounds * WEIGHTS.hurried : 1;
 
 /** A label extended by an option. */
 function extended(lane: LaneTable, back: number, from: Settled, ask: Ask, option: Option): Label {
   return {
-    cost: from.cost + gettingTo(lane, from, option) + option.cost,
+    cost: from.cost + gettingTo(lane, from, ask, option) + option.cost,
     level: option.exit,
     propsInHand: option.propsInHand,
     counterNeed: option.counterNeed,
@@ -235,8 +245,10 @@ function extended(lane: LaneTable, back: number, from: Settled, ask: Ask, option
 
 /** Puts a label to others unless one of them dominates it; those that it dominates go. */
 function keepUndominated(labels: Label[], label: Label, lane: LaneTable): void {
-  for (const other of labels) if (dominates(other, label, lane)) return;
-  for (let i = labels.length - 1; i >= 0; i--) if (dominates(label, labels[i]!, lane)) labels.splice(i, 1);
+  const times = label.ask?.flow?.isLast === false ? roundsSlowly(lane, label.ask) : 1;
+  for (const other of labels) if (dominates(other, label, lane, times)) return;
+  for (let i = labels.length - 1; i >= 0; i--)
+    if (dominates(label, labels[i]!, lane, times)) labels.splice(i, 1);
   labels.push(label);
 }
 
@@ -258,7 +270,7 @@ function extendPlain(labels: readonly Label[], lane: LaneTable, optionsAt: StepO
     let least = Infinity;
     for (let i = 0; i < labels.length; i++)
       for (const settled of settlings[i]!(option)) {
-        const cost = settled.cost + gettingTo(lane, settled, option);
+        const cost = settled.cost + gettingTo(lane, settled, ask, option);
         if (cost < least - 1e-9) {
           best = settled;
           least = cost;

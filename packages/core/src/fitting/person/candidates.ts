@@ -1,6 +1,7 @@
 import type { Pose, Variant } from '../../poses/types.js';
-import { NO_SUMS } from '../../rules/sums.js';
+import { isUnbroken, NO_SUMS } from '../../rules/sums.js';
 import type { Sum } from '../../rules/types.js';
+import { staySeconds, type FlowAsk } from './flowAsk.js';
 import type { LaneTable } from './lane.js';
 import { sidesOf } from './sidesOf.js';
 import { standInCost, standInsOf } from './standIns.js';
@@ -17,6 +18,8 @@ export interface Ask {
   sides: readonly Side[];
   /** What has added up before. */
   before: Readonly<Record<Sum, number>>;
+  /** Where it is one shape of a flow. */
+  flow?: FlowAsk;
   /** The teacher's own choice: this and nothing else, whatever rules say. */
   pin?: { variant: Variant; holdSeconds?: number };
 }
@@ -72,35 +75,73 @@ function tryingOf(ask: Ask, lane: LaneTable, row: number): Trying {
   return { row, pose, variant, sides, halved, asked };
 }
 
-/** The longest hold on a side that no rule breaks, given what has added up, seconds; 0 where it is out. */
+/** How long a variant may be held on a side, given what has added up, seconds; 0 where it is out. */
+interface Longest {
+  /** In one stay. */
+  stay: number;
+  /** In all. */
+  total: number;
+}
+
+/** The longest hold on a side that no rule breaks. */
 function longestHold(
   { row, variant, sides, halved }: Trying,
-  { before }: Ask,
+  { before, flow }: Ask,
   lane: LaneTable,
   side: Side | undefined,
-): number {
+): Longest {
   const { out, most: mosts, sums } = standingOn(lane, side);
-  if (out[row]) return 0;
-  let most = mosts[row]!;
+  if (out[row]) return OUT;
+  let stay = mosts[row]!;
   // Both sides are done: what the other side must not is out, and the shorter hold counts.
   if (halved || variant.alternates) {
     const other = standingOn(lane, side === 'left' ? 'right' : 'left');
-    if (other.out[row]) return 0;
-    most = Math.min(most, other.most[row]!);
+    if (other.out[row]) return OUT;
+    stay = Math.min(stay, other.most[row]!);
   }
-  for (const { sum, over, rows } of sums) if (rows[row]) most = Math.min(most, (over - before[sum]) / sides);
-  return most;
+  let total = Infinity;
+  for (const { sum, over, rows } of sums) {
+    if (!rows[row]) continue;
+    const left = (over - before[sum]) / sides;
+    // Between two stays of a flow there is something else: what adds up unbroken begins anew.
+    if (flow && isUnbroken(sum)) stay = Math.min(stay, left);
+    else total = Math.min(total, left);
+  }
+  return { stay, total };
 }
+
+const OUT: Longest = { stay: 0, total: 0 };
 
 /**
  * What is asked, or as much of it as may be, in whole counts; undefined where that is less than the least
  * that still is the pose.
  */
-function shortened({ pose, variant, asked }: Trying, most: number, lane: LaneTable): number | undefined {
+function shortened(
+  { pose, variant, asked }: Trying,
+  { stay, total }: Longest,
+  lane: LaneTable,
+  flow: FlowAsk | undefined,
+): number | undefined {
+  if (flow)
+    return roundsWithin(staySeconds(asked, flow), flow.passes, { stay, total }, lane.count(pose, variant));
+  const most = Math.min(stay, total);
   if (most >= asked) return asked;
   const count = lane.count(pose, variant);
   const seconds = Math.floor(most / count + 1e-9) * count;
   return seconds <= 0 || seconds < Math.min(pose.hold.least * count, asked) ? undefined : seconds;
+}
+
+/** As much of a shape of a flow as may be: each stay in whole breaths, and so many rounds; undefined where none is left. */
+function roundsWithin(
+  asked: number,
+  passes: number,
+  { stay, total }: Longest,
+  breath: number,
+): number | undefined {
+  const each = stay >= asked ? asked : Math.floor(stay / breath + 1e-9) * breath;
+  if (each <= 0) return undefined;
+  const rounds = Math.min(passes, Math.floor(total / each + 1e-9));
+  return rounds > 0 ? rounds * each : undefined;
 }
 
 /** Another pose is not begun for less than this: seconds held, or rounds. Common practice, no published source. */
@@ -121,13 +162,17 @@ function isTooShort(
 /** How many things must be put within reach for a variant held so long on each side. */
 function addedFor(
   { row, sides }: Trying,
-  { before }: Ask,
+  { before, flow }: Ask,
   { needs }: LaneTable['right'],
   holdSeconds: number,
 ): number {
   let added = 0;
   for (const { over, sum, rows } of needs)
-    if (rows[row] && holdSeconds > over && (!sum || before[sum.sum] + holdSeconds * sides > sum.over))
+    if (
+      rows[row] &&
+      staySeconds(holdSeconds, flow) > over &&
+      (!sum || before[sum.sum] + holdSeconds * sides > sum.over)
+    )
       added++;
   return added;
 }
@@ -143,7 +188,7 @@ function attempt(
   // Most rows end here: looked at before anything is made.
   if (standingOn(lane, side).out[row]) return undefined;
   const trying = tryingOf(ask, lane, row);
-  const holdSeconds = shortened(trying, longestHold(trying, ask, lane, side), lane);
+  const holdSeconds = shortened(trying, longestHold(trying, ask, lane, side), lane, ask.flow);
   if (holdSeconds === undefined) return undefined;
   const { pose, variant, sides, halved } = trying;
   if (pose !== ask.pose && isTooShort(trying, ask, holdSeconds, lane)) return undefined;
@@ -157,9 +202,21 @@ function attempt(
     variant,
     holdSeconds,
     verdict: verdictOf(pose === ask.pose, asAsked),
-    cost: standIn + givenUp * perHold + added * WEIGHTS.added,
+    cost: standIn + givenUp * perHold + added * WEIGHTS.added + flowCost(ask, variant),
     added,
   };
+}
+
+/**
+ * What it costs that a variant breaks a flow: nobody lies down, sits, or fetches furniture for one shape of it, as long
+ * as there is another. The wall is there.
+ */
+function flowCost({ flow }: Ask, { level, props }: Variant): number {
+  if (!flow) return 0;
+  const fetched = new Set(
+    props.map(({ kind }) => kind).filter((kind) => kind !== 'wall' && !flow.props.has(kind)),
+  );
+  return (flow.levels.has(level) ? 0 : WEIGHTS.breaksFlow) + fetched.size * WEIGHTS.fetchInFlow;
 }
 
 function verdictOf(samePose: boolean, asAsked: boolean): 'swapped' | 'as-written' | 'eased' {

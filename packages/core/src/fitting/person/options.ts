@@ -1,4 +1,5 @@
 import type { Level } from '../../poses/types.js';
+import { isUnbroken } from '../../rules/sums.js';
 import { SUMS } from '../../rules/types.js';
 import {
   asWritten,
@@ -12,6 +13,7 @@ import {
 } from './candidates.js';
 import { hasBit } from '../../bitSet.js';
 import { LONG_FOLD } from './deep.js';
+import { staySeconds } from './flowAsk.js';
 import type { LaneTable } from './lane.js';
 import { packOutcome } from './outcome.js';
 import { sidesOf } from './sidesOf.js';
@@ -49,7 +51,12 @@ export interface Option {
 const NOTHING: readonly number[] = SUMS.map(() => 0);
 
 /** Seconds of the first so many sides towards each of {@link SUMS}. */
-function secondsOf(lane: LaneTable, sides: readonly SideChoice[], held: number): readonly number[] {
+function secondsOf(
+  { flow }: Ask,
+  lane: LaneTable,
+  sides: readonly SideChoice[],
+  held: number,
+): readonly number[] {
   let seconds: number[] | undefined;
   for (let i = 0; i < held; i++) {
     const { candidate } = sides[i]!;
@@ -57,20 +64,30 @@ function secondsOf(lane: LaneTable, sides: readonly SideChoice[], held: number):
     if (!towards) continue;
     seconds ??= [...NOTHING];
     for (let sum = 0; sum < SUMS.length; sum++)
-      if (hasBit(towards, sum)) seconds[sum]! += candidate!.holdSeconds;
+      if (hasBit(towards, sum))
+        seconds[sum]! += isUnbroken(SUMS[sum]!)
+          ? staySeconds(candidate!.holdSeconds, flow)
+          : candidate!.holdSeconds;
   }
   return seconds ?? NOTHING;
 }
 
 /** What is left to be answered after some sides: being upside down before all else, then what the first leaves. */
-function counterNeedOf(lane: LaneTable, sides: readonly SideChoice[], held: number): CounterNeed | undefined {
+function counterNeedOf(
+  { flow }: Ask,
+  lane: LaneTable,
+  sides: readonly SideChoice[],
+  held: number,
+): CounterNeed | undefined {
+  // What one shape of a flow leaves, those behind it answer.
+  if (flow && !flow.isLast) return undefined;
   let need: CounterNeed | undefined;
   for (const { candidate } of sides) {
     if (!candidate) continue;
     const { inversion, backBend, fold } = lane.body.deep(candidate.row);
     if (inversion) return 'inversion';
     if (backBend) need ??= 'back-bend';
-    else if (fold && candidate.holdSeconds * held > LONG_FOLD) need ??= 'fold';
+    else if (fold && staySeconds(candidate.holdSeconds, flow) * held > LONG_FOLD) need ??= 'fold';
   }
   return need;
 }
@@ -81,7 +98,7 @@ const SITTING_OUT = { entry: 'chair', exit: 'chair' } as const;
 const endsOf = ({ body }: LaneTable, { candidate }: SideChoice): ReturnType<LaneTable['body']['ends']> =>
   candidate ? body.ends(candidate.row) : SITTING_OUT;
 
-function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
+function optionOf(ask: Ask, lane: LaneTable, sides: readonly SideChoice[]): Option {
   const { body } = lane;
   const first = sides[0]!;
   const last = sides[sides.length - 1]!;
@@ -99,7 +116,7 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
     answers |= lane.answers(candidate.pose.id);
   }
   if (sides.length > 1 && !same) cost += WEIGHTS.sidesDiffer;
-  const counterNeed = counterNeedOf(lane, sides, held);
+  const counterNeed = counterNeedOf(ask, lane, sides, held);
   const { entry } = endsOf(lane, first);
   const { exit } = endsOf(lane, last);
   const addsUp = lane.sums.length > 0;
@@ -112,7 +129,7 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
     counterNeed,
     answers,
     outcome: packOutcome({ entry, exit, counterNeed, answers, propsInHand }),
-    seconds: addsUp ? secondsOf(lane, sides, held) : NOTHING,
+    seconds: addsUp ? secondsOf(ask, lane, sides, held) : NOTHING,
     runs: addsUp && last.candidate ? body.towards(last.candidate.row) : 0,
   };
 }
@@ -121,11 +138,11 @@ function optionOf(lane: LaneTable, sides: readonly SideChoice[]): Option {
  * Two sides that do different things may come in either order: whichever way through the levels is shorter.
  * Limits on the right and on the left then weigh the same.
  */
-function bothOrders(lane: LaneTable, first: SideChoice, second: SideChoice): Option[] {
+function bothOrders(ask: Ask, lane: LaneTable, first: SideChoice, second: SideChoice): Option[] {
   const a = endsOf(lane, first);
   const b = endsOf(lane, second);
-  const usual = optionOf(lane, [first, second]);
-  return a.entry === b.entry && a.exit === b.exit ? [usual] : [usual, optionOf(lane, [second, first])];
+  const usual = optionOf(ask, lane, [first, second]);
+  return a.entry === b.entry && a.exit === b.exit ? [usual] : [usual, optionOf(ask, lane, [second, first])];
 }
 
 /** Whether someone gets to where a variant begins, and away from where it ends. */
@@ -145,13 +162,15 @@ function isReached({ body, isReached: isLevelReached }: LaneTable, row: number):
 export function optionsOf(ask: Ask, lane: LaneTable, open = false, few = false): Option[] {
   if (ask.pin) return [doneAlike(ask, lane, pinned(ask, lane, ask.pin))];
   const sides: readonly (Side | undefined)[] = ask.sides.length ? ask.sides : [undefined];
-  // What nobody could get to, or away from, is not led to either.
-  const any = open || !isReached(lane, lane.body.table.rowOf.get(ask.variant)!);
+  // What nobody could get to, or away from, is not led to either. Who goes slowly is not sent up and down in every
+  // round of a flow, where another form of it stays where they are.
+  const isHurried = lane.slow && ask.flow !== undefined && ask.flow.rounds > 1;
+  const any = open || isHurried || !isReached(lane, lane.body.table.rowOf.get(ask.variant)!);
   const written = sides.map((side) => (any ? undefined : asWritten(ask, lane, side)));
   const [first, second] = candidatesBySide(ask, lane, sides, written, few);
   // One side, or two that no rule tells apart.
   if (!second || (few && first === second)) return first!.map((candidate) => doneAlike(ask, lane, candidate));
-  const all = bothSides(lane, sides, [first!, second!], written.some(Boolean), few);
+  const all = bothSides(ask, lane, sides, [first!, second!], written.some(Boolean), few);
   return few ? narrowed(all, lane) : all;
 }
 
@@ -183,10 +202,12 @@ function candidatesBySide(
 }
 
 /** The same on every side of a step; where it has none, done once, or on both sides by a pose that has them. */
-function doneAlike({ sides }: Ask, lane: LaneTable, candidate: Candidate | undefined): Option {
+function doneAlike(ask: Ask, lane: LaneTable, candidate: Candidate | undefined): Option {
+  const { sides } = ask;
   const own = candidate ? sidesOf(candidate.pose, sides) : [];
   const done = sides.length ? sides : own;
   return optionOf(
+    ask,
     lane,
     done.length ? done.map((side) => ({ side, candidate })) : [{ side: undefined, candidate }],
   );
@@ -194,6 +215,7 @@ function doneAlike({ sides }: Ask, lane: LaneTable, candidate: Candidate | undef
 
 /** Ways to do both sides: the same on both where the same suits both, otherwise each side its own. */
 function bothSides(
+  ask: Ask,
   lane: LaneTable,
   sides: readonly (Side | undefined)[],
   [first, second]: readonly [SideCandidates, SideCandidates],
@@ -214,7 +236,7 @@ function bothSides(
           ([a]) => idOf(a),
         )
       : same;
-    return pairs.map(([a, b]) => optionOf(lane, [right(a), left(b)]));
+    return pairs.map(([a, b]) => optionOf(ask, lane, [right(a), left(b)]));
   }
   // One side keeps what was asked, or nothing suits both. Beside a single way only the cheapest of each
   // outcome matter.
@@ -237,7 +259,9 @@ function bothSides(
   ];
   const apart = kept ? pairs : oneOnly();
   return (level.length ? level : apart).flatMap(([a, b]) =>
-    a?.variant === b?.variant ? [optionOf(lane, [right(a), left(b)])] : bothOrders(lane, right(a), left(b)),
+    a?.variant === b?.variant
+      ? [optionOf(ask, lane, [right(a), left(b)])]
+      : bothOrders(ask, lane, right(a), left(b)),
   );
 }
 

@@ -17,6 +17,8 @@ const isRest = ({ pose }: Pick<Step, 'pose'>): boolean => pose.purposes[0].actio
  * pose; rest keeps its floor.
  */
 export function sharesOf(step: Step, on: string, pace: Pace): number[] {
+  // All of a flow is done so many rounds: one shape of it is not done fewer.
+  if (step.flow) return [1];
   const { pose, variant, hold } = step;
   const count = countSeconds(pose, variant.breath, {}, on, pace);
   const asked = hold.unit === 'seconds' ? hold.count / count : hold.count;
@@ -35,7 +37,7 @@ function leaveOutCost(steps: readonly Step[], i: number): number | undefined {
   const step = steps[i]!;
   const same = (other: Step): boolean => other.pose === step.pose;
   const serves = ({ pose }: Step): string => `${pose.purposes[0].action} ${pose.purposes[0].region}`;
-  if (isRest(step) || steps.slice(i + 1).some(same)) return undefined;
+  if (step.flow || isRest(step) || steps.slice(i + 1).some(same)) return undefined;
   if (steps.slice(0, i).some(same)) return WEIGHTS.leftOut * WEIGHTS.again;
   return (
     WEIGHTS.leftOut *

@@ -93,9 +93,17 @@ function findTaken(entries: readonly Draft[], { pace, body: { catalogue } }: Lan
   };
 }
 
-/** Getting from one step's entries to the next: the change of level, and what must be fetched. */
-function between(before: Taken, after: Taken, { pace, slow }: LaneTable): number {
-  const change = slow ? pace.changeLevelSlow : pace.changeLevel;
+/** Whether two steps are shapes of one flow: the breath leads from one to the other. */
+const isWithinFlow = (before: Step, after: Step): boolean =>
+  before.flow !== undefined && before.flow.number === after.flow?.number;
+
+/**
+ * Getting from one step's entries to the next: the change of level, and what must be fetched.
+ *
+ * @param rounds so often within a flow: those who go slowly need their time in each, others the first time
+ */
+function between(before: Taken, after: Taken, { pace, slow }: LaneTable, rounds: number): number {
+  const change = slow ? pace.changeLevelSlow * rounds : pace.changeLevel;
   return (before.exit === after.entry ? 0 : change) + (after.props & ~before.props ? pace.props : 0);
 }
 
@@ -114,9 +122,12 @@ export function timeline(
   const { steps } = sequence;
   const gaps = new Map<number, number>();
   const seen = new Set<string>();
-  const talk = steps.map(({ pose }) => {
-    const known = seen.has(pose.id);
-    seen.add(pose.id);
+  const talk = steps.map((step, i) => {
+    const { id } = step.pose;
+    const known = seen.has(id);
+    seen.add(id);
+    // In a flow what is known is said on the way.
+    if (known && i > 0 && isWithinFlow(steps[i - 1]!, step)) return 0;
     return known ? pace.talkKnown : pace.talkNew;
   });
   const asked = lanes.map(({ lane }) => steps.map((step) => lane.asked(step)));
@@ -127,8 +138,9 @@ export function timeline(
     if (seconds === undefined) {
       seconds = 0;
       if (from >= 0) {
+        const rounds = isWithinFlow(steps[from]!, steps[to]!) ? steps[to]!.flow!.rounds : 1;
         lanes.forEach(({ lane }, at) => {
-          seconds = Math.max(seconds!, between(taken[at]![from]!, taken[at]![to]!, lane));
+          seconds = Math.max(seconds!, between(taken[at]![from]!, taken[at]![to]!, lane, rounds));
         });
         if (!lanes.length && steps[from]!.variant.level !== steps[to]!.variant.level)
           seconds = pace.changeLevel;
