@@ -180,6 +180,7 @@ export {
   type ReadOwnVariant,
 } from './plan/readOwnVariant.js';
 export { nextHold } from './plan/nextHold.js';
+export { sayHeld } from './plan/sayHeld.js';
 export { sayAsked } from './plan/sayAsked.js';
 
 // The rulebook: stages, rules, judging.

@@ -110,6 +110,18 @@ function heldFor(line: string, step: Plan['steps'][number], hold: string): strin
   return isOnePlace ? `${line.slice(0, from)}${hold}${line.slice(to)}` : `- ${lineOf(step, hold)}`;
 }
 
+/** Where a block goes that is asked to go by one: a flow goes past what stands before or behind all of it. */
+function beyond(
+  { step, after }: SequenceEdit & { kind: 'move' },
+  block: Block,
+  blocks: readonly Block[],
+): number {
+  const at = blocks.indexOf(block);
+  if (after === step + 1 && block.steps.includes(after)) return blocks[at + 1]?.steps.at(-1) ?? after;
+  const isBack = after === step - 2 && block.steps.includes(step - 1);
+  return isBack && at > 0 ? (blocks[at - 2]?.steps.at(-1) ?? 0) : after;
+}
+
 /**
  * A flow done so many rounds, or with one of its shapes stayed in for so many breaths; undefined where neither is said.
  */
@@ -186,7 +198,7 @@ export function editSequence(
     }
     case 'move': {
       const block = blockOf(edit.step);
-      const place = placeAfter(edit.after);
+      const place = placeAfter(block ? beyond(edit, block, blocks) : edit.after);
       if (!block || block.steps.includes(place.step) || place.step === block.steps[0]! - 1) return same;
       const own = lines.slice(block.from, block.to);
       const order = numbers.filter((step) => !block.steps.includes(step));

@@ -23,8 +23,8 @@ function shapeWords(step: Step): string {
 }
 
 /**
- * All steps of a flow as one line, as many rounds as they are unless said otherwise: by its name where it is one of the catalogue, otherwise shape by shape. Read again
- * it is the same.
+ * All steps of a flow as one line, as many rounds as they are unless said otherwise: by its name where it is one of
+ * the catalogue, otherwise shape by shape. Read again it is the same.
  *
  * @example flowLine(steps, flows) // 'Sun salutation A × 3'; 'exhale Downward-facing dog → inhale Plank × 5'
  */

@@ -144,6 +144,7 @@ export const FittingView = memo(function FittingView({ fitting, bodies, live }: 
                   above={rows[i - 1]?.step.variant}
                   below={rows[i + 1]?.step.variant}
                   begins={row.step.section !== rows[i - 1]?.step.section}
+                  beginsFlow={row.step.flow?.number !== rows[i - 1]?.step.flow?.number}
                   places={latest}
                   live={live}
                   names={names}

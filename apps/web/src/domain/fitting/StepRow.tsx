@@ -1,10 +1,11 @@
 import { useSortable } from '@dnd-kit/sortable';
-import { nextHold, type LaneStep } from '@lotus-steady/core';
+import { nextHold, sayHeld, type LaneStep } from '@lotus-steady/core';
 import { GripVertical } from 'lucide-react';
 import { createContext, memo, useContext, useMemo, type KeyboardEvent } from 'react';
 import { catalogue, variantById } from '../../data/catalogue.js';
 import { Figure } from '../figure/Figure.js';
 import { sayHold, sayOwnHold, sayProps } from '../words/say.js';
+import { sayOf } from '../words/sayOf.js';
 import { sayWay } from '../words/sayWay.js';
 import { VerdictMark } from '../marks/VerdictMark.js';
 import { Chosen as ChosenMark } from './Chosen.js';
@@ -30,8 +31,9 @@ interface RowProps {
   /** The asked variants before and after it. */
   above?: string | undefined;
   below?: string | undefined;
-  /** Whether its section begins with it. */
+  /** Whether its section begins with it, and its flow. */
   begins: boolean;
+  beginsFlow: boolean;
   places: Latest<Places>;
   live?: Live | undefined;
   names: Map<string, string>;
@@ -92,6 +94,7 @@ const Row = memo(function Row({
   above,
   below,
   begins,
+  beginsFlow,
   places,
   live,
   names,
@@ -105,7 +108,9 @@ const Row = memo(function Row({
         <LevelLine before={levelOf(above)} level={variant.level} after={levelOf(below)} />
       </div>
       <div
-        className={`flex min-h-26 items-center gap-2 self-start py-2 pl-2 ${step.leftOut ? 'opacity-60' : ''}`}
+        className={`flex min-h-26 items-center gap-2 py-2 pl-2 ${step.leftOut ? 'opacity-60' : ''} ${
+          step.flow ? 'border-l-4 border-indigo' : 'self-start'
+        }`}
       >
         {live && (
           <div className="no-print -mr-1 -ml-2 flex flex-col items-center self-stretch">
@@ -116,11 +121,16 @@ const Row = memo(function Row({
         <Figure variant={step.variant} className="w-24 shrink-0" decorative />
         <div className="min-w-0">
           {begins && step.section && <p className="font-bold text-teal">{step.section}</p>}
+          {beginsFlow && step.flow && (
+            <p className="font-semibold text-indigo">
+              {step.flow.name} · {sayHeld({ rounds: step.flow.rounds, seconds: 0 })}
+            </p>
+          )}
           <p className="text-soft tabular-nums">
             <Start id={id} />
           </p>
           <h2 className="text-lg">{pose.name}</h2>
-          <p className="text-soft">{step.text.replace(/^[^,]*,?\s*/, '') || variant.name}</p>
+          <p className="text-soft">{sayOf(step) || variant.name}</p>
           {step.shortened && (
             <p className="text-sm font-semibold text-clay">
               cut to {step.shortened.to} {step.shortened.unit} to keep the time

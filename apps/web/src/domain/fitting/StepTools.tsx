@@ -1,5 +1,5 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
-import { lineFor, nextHold, sayCost, type SequenceEdit } from '@lotus-steady/core';
+import { lineFor, nextHold, sayCost, sayHeld, type SequenceEdit } from '@lotus-steady/core';
 import { useQuery } from '@tanstack/react-query';
 import { ArrowDown, ArrowUp, Minus, Pencil, Plus, Trash2, Undo2, UsersRound } from 'lucide-react';
 import { useState } from 'react';
@@ -9,6 +9,7 @@ import { Figure } from '../figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
 import { PoseDialog } from './PoseDialog.js';
+import { sayOf } from '../words/sayOf.js';
 import type { StepDrawn } from './groupLanes.js';
 import { StepNumber, usePlace } from './places.js';
 import type { Live } from './live.js';
@@ -81,16 +82,21 @@ function Tools({
   return (
     <>
       <div className="flex items-center gap-2">
-        <span className="flex-1 font-semibold">Hold</span>
+        <span className="flex-1 font-semibold">{step.flow ? 'Rounds' : 'Hold'}</span>
         <Button
-          aria-label="Shorter"
+          aria-label={step.flow ? 'A round less' : 'Shorter'}
           disabled={!hold(-1)}
           onClick={() => edit({ kind: 'hold', step: number, hold: hold(-1)! })}
         >
           <Minus aria-hidden size={18} />
         </Button>
-        <span className="min-w-24 text-center">{step.text.replace(/^[^,]*,?\s*/, '') || 'as usual'}</span>
-        <Button aria-label="Longer" onClick={() => edit({ kind: 'hold', step: number, hold: hold(1)! })}>
+        <span className="min-w-24 text-center">
+          {step.flow ? sayHeld({ rounds: step.flow.rounds, seconds: 0 }) : sayOf(step) || 'as usual'}
+        </span>
+        <Button
+          aria-label={step.flow ? 'A round more' : 'Longer'}
+          onClick={() => edit({ kind: 'hold', step: number, hold: hold(1)! })}
+        >
           <Plus aria-hidden size={18} />
         </Button>
       </div>

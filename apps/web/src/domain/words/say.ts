@@ -1,4 +1,4 @@
-import type { LaneStep } from '@lotus-steady/core';
+import { sayHeld, type LaneStep } from '@lotus-steady/core';
 import { format, parseISO } from 'date-fns';
 import { today } from '../../data/today.js';
 
@@ -23,17 +23,10 @@ export const sayClock = (seconds: number): string =>
 
 /** A hold as one says it: "5 breaths", "30 s", and "each side" where it is for both. */
 export function sayHold(
-  { breaths, rounds, seconds }: { breaths?: number; rounds?: number; seconds: number },
+  hold: { breaths?: number; rounds?: number; seconds: number },
   sides: readonly unknown[] = [],
 ): string {
-  const count = (n: number, word: string): string =>
-    `${Math.round(n * 10) / 10} ${word}${n === 1 ? '' : 's'}`;
-  const once = (): string => {
-    if (rounds !== undefined) return count(rounds, 'round');
-    if (breaths !== undefined) return count(breaths, 'breath');
-    return seconds >= 120 && seconds % 60 === 0 ? `${seconds / 60} min` : `${Math.round(seconds)} s`;
-  };
-  return sides.length === 2 ? `${once()} each side` : once();
+  return `${sayHeld(hold)}${sides.length === 2 ? ' each side' : ''}`;
 }
 
 /** The same for what is done in place of what was asked: a step's own sides are said with the step. */

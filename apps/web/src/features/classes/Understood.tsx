@@ -1,9 +1,13 @@
-import { sayAsked, type PlanPart, type Sequence, type Step } from '@lotus-steady/core';
+import { sayAsked, sayHeld, type PlanPart, type Sequence, type Step } from '@lotus-steady/core';
 import { LazyFigure } from '../../domain/figure/LazyFigure.js';
+import { sayOf } from '../../domain/words/sayOf.js';
 
-const sayStep = ({ pose, variant, hold, sides }: Step): string => {
+const sayStep = ({ pose, variant, hold, sides, flow }: Step): string => {
+  const name = `${pose.name}${variant.id === pose.usual ? '' : `, ${variant.name}`}`;
+  if (flow)
+    return [name, sayOf({ text: '', flow }), sides.length === 1 ? sides[0] : ''].filter(Boolean).join(' · ');
   const side = sides.length > 1 ? ' each side' : sides.map((one) => ` ${one}`).join('');
-  return `${pose.name}${variant.id === pose.usual ? '' : `, ${variant.name}`} · ${sayAsked(hold)}${side}`;
+  return `${name} · ${sayAsked(hold)}${side}`;
 };
 
 /** What was understood of a text, piece by piece in its order: steps, ways between them, notes. */
@@ -27,20 +31,11 @@ export function Understood({ parts, sequence }: { parts: readonly PlanPart[]; se
             );
           if (kind === 'step' || kind === 'repeat')
             return steps.map((number) => (
-              <li key={`${from} ${i} ${number}`} className="flex items-center gap-3 py-0.5">
-                <span className="w-6 text-right text-soft tabular-nums">{number}</span>
-                <LazyFigure
-                  variant={sequence.steps[number - 1]!.variant.id}
-                  width={56}
-                  height={44}
-                  className="w-14 shrink-0"
-                  decorative
-                />
-                <span>
-                  {sayStep(sequence.steps[number - 1]!)}
-                  <NoteOf step={sequence.steps[number - 1]!} />
-                </span>
-              </li>
+              <StepOf
+                key={`${from} ${i} ${number}`}
+                step={sequence.steps[number - 1]!}
+                before={sequence.steps[number - 2]}
+              />
             ));
           return (
             <li
@@ -53,6 +48,28 @@ export function Understood({ parts, sequence }: { parts: readonly PlanPart[]; se
         })}
       </ol>
     </details>
+  );
+}
+
+/** A step as it was understood; over the first shape of a flow its name and its rounds. */
+function StepOf({ step, before }: { step: Step; before: Step | undefined }) {
+  const { flow, number, variant } = step;
+  return (
+    <>
+      {flow && flow.number !== before?.flow?.number && (
+        <li className="pt-1 font-semibold text-indigo">
+          {flow.name} · {sayHeld({ rounds: flow.rounds, seconds: 0 })}
+        </li>
+      )}
+      <li className={`flex items-center gap-3 py-0.5 ${flow ? 'border-l-4 border-indigo' : ''}`}>
+        <span className="w-6 text-right text-soft tabular-nums">{number}</span>
+        <LazyFigure variant={variant.id} width={56} height={44} className="w-14 shrink-0" decorative />
+        <span>
+          {sayStep(step)}
+          <NoteOf step={step} />
+        </span>
+      </li>
+    </>
   );
 }
 

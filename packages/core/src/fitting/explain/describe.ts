@@ -1,3 +1,4 @@
+import { HALF_BREATH } from '../../poses/flows.js';
 import { keep } from '../../cache.js';
 import { MEASURE_NAMES, type Judged } from '../../poses/measures.js';
 import type { CounterNeed } from '../../poses/counterPoses.js';
@@ -259,7 +260,7 @@ function shapeOf(
   const breath = lane.count(pose, variant);
   const count = Math.round((seconds / breath) * 10) / 10;
   const inUnit = pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count };
-  const counted = step.hold.unit === 'seconds' ? {} : inUnit;
+  const counted = step.hold.unit === 'seconds' ? {} : (inFlow(step, seconds / breath) ?? inUnit);
   return {
     askedPose: step.pose.id,
     askedVariant: step.variant.id,
@@ -271,6 +272,14 @@ function shapeOf(
     hold: { ...counted, seconds },
     measures: measuresOf(lane.body.judged(row, side), lane.staged.person.ranges),
   };
+}
+
+/** Rounds of a shape of a flow, with the breaths it is stayed in where somebody stays. */
+function inFlow({ flow, hold }: Step, breaths: number): Draft['hold'] | undefined {
+  if (!flow) return undefined;
+  const rounds = Math.round(hold.count / flow.breaths);
+  const each = Math.round((breaths / rounds) * 10) / 10;
+  return { rounds, ...(each > HALF_BREATH ? { breaths: each } : {}), seconds: 0 };
 }
 
 /** Nothing suits, or the person must not practise today: sitting out on a chair. */

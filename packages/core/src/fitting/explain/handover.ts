@@ -1,4 +1,6 @@
 import type { Catalogue } from '../../poses/catalogue.js';
+import { HALF_BREATH } from '../../poses/flows.js';
+import { sayHeld } from '../../plan/sayHeld.js';
 import type { ClassStep, Fitting, LaneStep } from '../types.js';
 
 /** Half a page that another teacher could take the class from. */
@@ -20,13 +22,8 @@ export interface HandoverStep {
 }
 
 const count = (n: number, word: string): string => `${Math.round(n * 10) / 10} ${word}${n === 1 ? '' : 's'}`;
-function length({ breaths, rounds, seconds }: LaneStep['hold']): string {
-  if (rounds !== undefined) return count(rounds, 'round');
-  if (breaths !== undefined) return count(breaths, 'breath');
-  return seconds >= 120 ? `${Math.round(seconds / 6) / 10} min` : `${Math.round(seconds)} s`;
-}
 const held = (hold: LaneStep['hold'], sides: readonly unknown[] = []): string =>
-  `${length(hold)}${sides.length === 2 ? ' each side' : ''}`;
+  `${sayHeld(hold)}${sides.length === 2 ? ' each side' : ''}`;
 
 /**
  * A fitting as half a page: what to know, then each step in a line with whoever differs, those who do the
@@ -45,26 +42,73 @@ export function handover(fitting: Fitting, catalogue: Catalogue): Handover {
     know: lanes.flatMap(({ person, alerts }) =>
       alerts.filter(({ kind }) => kind !== 'stage').map(({ text }) => ({ person, text })),
     ),
-    sections: sectionsOf(
-      steps.filter(({ leftOut }) => !leftOut),
-      (step) => ({ step: step.step, says: saysStep(step), others: othersAt(step.step, lanes, catalogue) }),
-    ),
+    sections: sectionsOf(inFlows(steps.filter(({ leftOut }) => !leftOut)), (shapes) => ({
+      step: shapes[0]!.step,
+      says: saysShapes(shapes),
+      others:
+        shapes.length > 1 ? othersIn(shapes, lanes, catalogue) : othersAt(shapes[0]!.step, lanes, catalogue),
+    })),
   };
+}
+
+/** Steps one by one; those of a flow together. */
+function inFlows(steps: readonly ClassStep[]): ClassStep[][] {
+  const groups: ClassStep[][] = [];
+  for (const step of steps) {
+    const last = groups.at(-1);
+    if (step.flow && last?.[0]!.flow?.number === step.flow.number) last.push(step);
+    else groups.push([step]);
+  }
+  return groups;
 }
 
 /** Steps under the headings that they follow each other under. */
 function sectionsOf(
-  steps: readonly ClassStep[],
-  page: (step: ClassStep) => HandoverStep,
+  groups: readonly ClassStep[][],
+  page: (steps: readonly ClassStep[]) => HandoverStep,
 ): Handover['sections'] {
   const sections: { name?: string; steps: HandoverStep[] }[] = [];
-  for (const step of steps) {
-    if (!sections.length || sections.at(-1)!.name !== step.section)
-      sections.push({ ...(step.section ? { name: step.section } : {}), steps: [] });
-    sections.at(-1)!.steps.push(page(step));
+  for (const group of groups) {
+    const { section } = group[0]!;
+    if (!sections.length || sections.at(-1)!.name !== section)
+      sections.push({ ...(section ? { name: section } : {}), steps: [] });
+    sections.at(-1)!.steps.push(page(group));
   }
   return sections;
 }
+
+/** A step as it is written; a flow with its rounds and shapes. */
+function saysShapes(steps: readonly ClassStep[]): string {
+  const { flow } = steps[0]!;
+  if (!flow) return saysStep(steps[0]!);
+  const shapes = steps.map(({ text, flow: own }) =>
+    own && own.breaths > HALF_BREATH ? `${text}, ${count(own.breaths, 'breath')}` : text,
+  );
+  return `${flow.name}, ${count(flow.rounds, 'round')}: ${shapes.join(' → ')}`;
+}
+
+/** Who does something else in a flow, at which of its shapes; those who do the same throughout are named together. */
+function othersIn(
+  steps: readonly ClassStep[],
+  lanes: Fitting['lanes'],
+  catalogue: Catalogue,
+): HandoverStep['others'] {
+  const people = new Map<string, string[]>();
+  for (const { person, steps: own } of lanes) {
+    const said = new Map<string, string>();
+    for (const { step, text } of steps)
+      for (const entry of own.filter((one) => one.step === step)) {
+        if (entry.verdict === 'as-written' && !entry.override) continue;
+        // The same shape may come twice in a round, and is said once.
+        said.set(`${text} ${entry.sides.join()}`, `${text}: ${saysWhat(entry, catalogue)}${oneSide(entry)}`);
+      }
+    const says = [...said.values()].join('; ');
+    if (says) people.set(says, [...(people.get(says) ?? []), person]);
+  }
+  return [...people].map(([says, who]) => ({ says, people: who }));
+}
+
+const oneSide = ({ sides }: LaneStep): string => (sides.length === 1 ? ` (${sides[0]})` : '');
 
 const saysProps = (room: Fitting['room']): string =>
   room.length
@@ -125,8 +169,7 @@ function saysWhat(
 }
 
 function saysWay(entry: LaneStep, catalogue: Catalogue): string {
-  const side = entry.sides.length === 1 ? ` (${entry.sides[0]})` : '';
   const hold = held(entry.hold, entry.pose === entry.askedPose ? [] : entry.sides);
   const choice = entry.override ? `: the teacher’s choice, ${entry.override.reason}` : '';
-  return `${saysWhat(entry, catalogue)}${side}, ${hold}${choice}`;
+  return `${saysWhat(entry, catalogue)}${oneSide(entry)}, ${hold}${choice}`;
 }

@@ -131,7 +131,10 @@ function shortened(
   return seconds <= 0 || seconds < Math.min(pose.hold.least * count, asked) ? undefined : seconds;
 }
 
-/** As much of a shape of a flow as may be: each stay in whole breaths, and so many rounds; undefined where none is left. */
+/**
+ * As much of a shape of a flow as may be: each stay in whole breaths, and so many rounds; undefined where none is
+ * left.
+ */
 function roundsWithin(
   asked: number,
   passes: number,

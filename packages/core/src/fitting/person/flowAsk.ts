@@ -10,8 +10,9 @@ export interface FlowAsk {
   /** Levels on which the flow is done, and kinds of props that it stands on. */
   levels: ReadonlySet<Level>;
   props: ReadonlySet<string>;
-  /** Whether the flow begins with it; and whether it is the last shape: what a flow leaves to be answered is answered behind it. */
+  /** Whether the flow begins with it. */
   isFirst: boolean;
+  /** Whether it ends with it: what a flow leaves to be answered is answered behind it. */
   isLast: boolean;
 }
 
