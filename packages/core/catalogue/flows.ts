@@ -22,6 +22,8 @@ const SUN = [
   'zonnegroet',
   'saudação ao sol',
 ];
+/** Names that do not say which. */
+const FAMILY = [...SUN, 'salute', 'salutation'];
 /** Every name of the sun salutation in some wordings: `*` stands for the name. */
 const sun = (...wordings: readonly string[]): string[] => wordings.flatMap((wording) => SUN.map((name) => wording.replace('*', name)));
 
@@ -45,6 +47,7 @@ export const FLOWS: readonly Flow[] = [
   {
     id: 'sun-salutation',
     name: 'Sun salutation, twelve steps',
+    family: FAMILY,
     sanskrit: 'Sūrya Namaskāra',
     aliases: sun('* twelve steps', '* 12 steps', 'twelve step *', '12 step *', 'classical *', 'classic *', 'hatha *'),
     meaning: 'Twelve shapes, a breath for each two; the foot that goes back comes forward again, the other the next time.',
@@ -67,6 +70,7 @@ export const FLOWS: readonly Flow[] = [
   {
     id: 'sun-salutation-a',
     name: 'Sun salutation A',
+    family: FAMILY,
     sanskrit: 'Sūrya Namaskāra A',
     aliases: sun('* a'),
     meaning: 'Fold, lift, step back, lower, open, and five breaths in the dog.',
@@ -76,6 +80,7 @@ export const FLOWS: readonly Flow[] = [
   {
     id: 'sun-salutation-b',
     name: 'Sun salutation B',
+    family: FAMILY,
     sanskrit: 'Sūrya Namaskāra B',
     aliases: sun('* b'),
     meaning: 'As A, with chair pose at both ends and warrior one on each side.',
@@ -108,7 +113,7 @@ export const FLOWS: readonly Flow[] = [
     id: 'vinyasa-link',
     name: 'Vinyasa link',
     sanskrit: 'Vinyāsa',
-    aliases: ['vinyasa', 'a vinyasa', 'the vinyasa', 'full vinyasa', 'link', 'flow link'],
+    aliases: ['vinyasa', 'a vinyasa', 'the vinyasa', 'full vinyasa'],
     meaning: 'From the plank down, open, and back to the dog: the link between poses.',
     usual: 1,
     shapes: [onIn('plank.full'), ...LINK],

@@ -1122,6 +1122,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         },
         [14, 12],
         ['Hips level with the knees, neck long.'],
+        { entry: 'sitting', exit: 'sitting' },
       ),
     ],
   },

@@ -1,25 +1,25 @@
 import { HALF_BREATH, type Flow } from '../poses/flows.js';
 import { nameOf } from '../reading/nameOf.js';
+import { sideOf } from '../reading/flowStep.js';
 import { flowName } from '../reading/readFlow.js';
 import type { Step } from '../reading/plan.js';
 
 /** Whether steps are the shapes of a flow of the catalogue, as they stand there. */
 const isWhole = (steps: readonly Step[], { shapes }: Flow): boolean =>
   steps.length === shapes.length &&
-  steps.every(({ variant, sides, flow }, i) => {
+  steps.every((step, i) => {
     const { variant: id, on, breaths = HALF_BREATH, side } = shapes[i]!;
-    const isSided = side === undefined || side === 'leading' ? sides.length !== 1 : sides[0] === side;
-    return (
-      variant.id === id && flow!.on === on && flow!.breaths === breaths && (isSided || flow!.rounds === 1)
-    );
+    const isOnSide = side === undefined || [sideOf(step) ?? 'leading', step.sides.join()].includes(side);
+    return step.variant.id === id && step.flow!.on === on && step.flow!.breaths === breaths && isOnSide;
   });
 
 /** One shape as it stands in a chain: its breath, name, side, and how long it is stayed in. */
 function shapeWords(step: Step): string {
-  const { flow, sides } = step;
+  const { flow } = step;
+  const side = sideOf(step);
   const lead = flow?.on ? { in: 'inhale ', out: 'exhale ' }[flow.on] : '';
   const stays = flow && flow.breaths !== HALF_BREATH ? ` ${flow.breaths} breaths` : '';
-  return `${lead}${nameOf(step)}${sides.length === 1 && flow!.rounds > 1 ? ` ${sides[0]}` : ''}${stays}`;
+  return `${lead}${nameOf(step)}${side ? ` ${side}` : ''}${stays}`;
 }
 
 /**

@@ -86,7 +86,7 @@ function exportPose(pose: Pose, catalogue: Catalogue) {
 
 /**
  * The whole catalogue as plain data: `poses[]` with their `variants[]` in ladder order, `ways[]`
- * between levels and `themes[]`. Measures are those of a grown person of 165 cm.
+ * between levels, `flows[]` (salutes and links) and `themes[]`. Measures are those of a grown person of 165 cm.
  */
 export const exportCatalogue = (catalogue: Catalogue) => ({
   version: catalogue.version,
@@ -96,5 +96,6 @@ export const exportCatalogue = (catalogue: Catalogue) => ({
     ...way,
     movement: exportVariant(variant, catalogue),
   })),
+  flows: catalogue.flows,
   themes: catalogue.themes,
 });

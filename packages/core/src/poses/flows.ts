@@ -15,6 +15,8 @@ export interface Flow {
   id: string;
   name: string;
   sanskrit?: string;
+  /** What it and others are called together, in small letters: "sun salutation" says not which. */
+  family?: readonly string[];
   /** What else it is called, in small letters; read, and not shown. */
   aliases: readonly string[];
   meaning: string;

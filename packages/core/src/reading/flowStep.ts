@@ -1,6 +1,7 @@
 import { HALF_BREATH } from '../poses/flows.js';
 import { PACE } from '../people/pace.js';
 import type { InFlow, Step } from './plan.js';
+import type { Side } from '../side.js';
 import type { AskedHold } from './readCount.js';
 import { sidesIn, type ReadShape } from './readFlow.js';
 
@@ -30,14 +31,18 @@ export function breathsOf({ unit, count }: AskedHold): number {
 export const flowAnew = (step: Step, flow: Pick<InFlow, 'number' | 'name' | 'rounds'>): Step =>
   flowStep(step, shapeOf(step), flow);
 
+/** The side that a shape keeps to; undefined where its sides take turns: of these one round has the right alone. */
+export const sideOf = ({ sides, flow }: Pick<Step, 'sides' | 'flow'>): Side | undefined =>
+  sides.length === 1 && !(flow?.rounds === 1 && sides[0] === 'right') ? sides[0] : undefined;
+
 /** The shape that a step is of its flow, or would be. */
-export function shapeOf({ pose, variant, sides, flow }: Step): ReadShape {
-  const side = sides.length === 1 && (flow === undefined || flow.rounds > 1) ? sides[0]! : 'leading';
+export function shapeOf(step: Step): ReadShape {
+  const { pose, variant, flow } = step;
   return {
     pose,
     variant,
     ...(flow ? { breaths: flow.breaths } : {}),
     ...(flow?.on ? { on: flow.on } : {}),
-    ...(pose.side ? { side } : {}),
+    ...(pose.side ? { side: sideOf(step) ?? 'leading' } : {}),
   };
 }

@@ -2,7 +2,7 @@ import type { Pose } from '../poses/types.js';
 import { words } from './fold.js';
 import { matters } from './matters.js';
 import type { Known } from './plan.js';
-import { readNamedFlow } from './readFlow.js';
+import { countedFirst, flowsLike, readNamedFlow } from './readFlow.js';
 import { readStep, takeApart } from './readStep.js';
 
 /** Words before a colon that are no step: what becomes of what stands behind it. */
@@ -109,6 +109,13 @@ export const isSectionWords = (text: string): boolean =>
     .filter(Boolean)
     .every((word) => SECTION_WORD.test(word));
 
+/** Whether a line names a flow, or says how often of something that several flows are called. */
+function isOfFlow(text: string, known: Known): boolean {
+  const { name, hold, times } = countedFirst(text);
+  const isCounted = (hold ?? times) !== undefined;
+  return readNamedFlow(text, known) !== undefined || (isCounted && flowsLike(name, known.flows).length > 0);
+}
+
 /** Whether a line stands over what follows it: "## Floor", "Warm-up:", "**Balance**", "COOL DOWN". */
 export function isHeading(text: string, body: string, isBullet: boolean, known: Known): boolean {
   const { poses } = known;
@@ -124,7 +131,7 @@ export function isHeading(text: string, body: string, isBullet: boolean, known: 
     isSectionWords(plain) &&
     !(isBullet && words(plain).every((word) => matters(word, poses)));
   if (text.startsWith('##')) return true;
-  if (!isMarked && readNamedFlow(body, known)) return false;
+  if (!isMarked && isOfFlow(body, known)) return false;
   if (isMarked || isCapitals) return isKnown || !('step' in readStep(plain, poses));
   return isKnown && !takeApart(plain, false).sides && !('step' in readStep(plain, poses));
 }

@@ -23,7 +23,7 @@ export interface ReadFlow {
 
 /** Words round the name of a flow that say nothing of it. */
 const ROUND_NAME =
-  /^(?:(?:rounds?|sets?|times)\s+)?(?:of\s+)?|\b(?:slow|slowly|gentle|easy|full|complete|some|whole)\b|[()[\]]/gu;
+  /^(?:(?:rounds?|sets?|times)\s+)?(?:of\s+)?|\b(?:for|slow|slowly|gentle|easy|full|complete|some|whole)\b|[()[\]]/gu;
 
 /** The name of a flow in small letters, one of it and no more. */
 export const plainName = (name: string): string =>
@@ -41,22 +41,18 @@ const namesOf = (flows: readonly Flow[]): ReadonlyMap<string, Flow> =>
   keep(
     named,
     flows,
-    new Map(flows.flatMap((flow) => [plainName(flow.name), ...flow.aliases].map((name) => [name, flow]))),
+    new Map(flows.flatMap((flow) => [flow.name, ...flow.aliases].map((name) => [plainName(name), flow]))),
   );
 
 const flowNamed = (name: string, flows: readonly Flow[]): Flow | undefined =>
   namesOf(flows).get(plainName(name));
 
-/** So many names are offered where a word does not say which. */
-const OFFERED = 3;
-
-/** Names of flows that a word may mean: it is one of them, or they are called so with more said: "sun salutation". */
+/** Names of flows that a word may mean: the one that is called so, or those of which it does not say which. */
 export function flowsLike(name: string, flows: readonly Flow[]): string[] {
   const plain = plainName(name);
-  if (!plain) return [];
-  const found = new Set<string>();
-  for (const [alias, flow] of namesOf(flows)) if (` ${alias} `.includes(` ${plain} `)) found.add(flow.name);
-  return [...found].slice(0, OFFERED);
+  const own = namesOf(flows).get(plain);
+  const kin = flows.filter(({ family = [] }) => family.includes(plain));
+  return [...(own ? [own] : []), ...kin].map(({ name: called }) => called);
 }
 
 const COUNT_FIRST = /^\s*(\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|twelve)\s+(?=\p{L})/iu;

@@ -6,6 +6,7 @@ import { catalogue, variantById } from '../../data/catalogue.js';
 import { Figure } from '../figure/Figure.js';
 import { sayHold, sayOwnHold, sayProps } from '../words/say.js';
 import { sayOf } from '../words/sayOf.js';
+import { frameIn } from '../figure/frameIn.js';
 import { sayWay } from '../words/sayWay.js';
 import { VerdictMark } from '../marks/VerdictMark.js';
 import { Chosen as ChosenMark } from './Chosen.js';
@@ -118,7 +119,7 @@ const Row = memo(function Row({
             <StepTools id={id} step={step} live={live} />
           </div>
         )}
-        <Figure variant={step.variant} className="w-24 shrink-0" decorative />
+        <Figure variant={step.variant} frame={frameIn(step)} className="w-24 shrink-0" decorative />
         <div className="min-w-0">
           {begins && step.section && <p className="font-bold text-teal">{step.section}</p>}
           {beginsFlow && step.flow && (
@@ -126,9 +127,11 @@ const Row = memo(function Row({
               {step.flow.name} · {sayHeld({ rounds: step.flow.rounds, seconds: 0 })}
             </p>
           )}
-          <p className="text-soft tabular-nums">
-            <Start id={id} />
-          </p>
+          {(beginsFlow || !step.flow) && (
+            <p className="text-soft tabular-nums">
+              <Start id={id} />
+            </p>
+          )}
           <h2 className="text-lg">{pose.name}</h2>
           <p className="text-soft">{sayOf(step) || variant.name}</p>
           {step.shortened && (

@@ -6,6 +6,9 @@ import { today } from '../../data/today.js';
 export const sayDate = (date: string): string =>
   format(parseISO(date), date.slice(0, 4) === today().slice(0, 4) ? 'EEEE d MMMM' : 'd MMMM yyyy');
 
+/** How many come: "1 person", "8 people". */
+export const sayPeople = (count: number): string => `${count} ${count === 1 ? 'person' : 'people'}`;
+
 /** When and where a class is: "Thursday 26 November, 18:00 · Saltmarsh Hall". */
 export const sayWhen = ({
   on,

@@ -5,7 +5,7 @@ import type { ClassLine } from '../../data/types.js';
 import { ButtonLink } from '../../ui/Button.js';
 import { MoreButton } from '../../ui/MoreButton.js';
 import { Page } from '../../ui/Page.js';
-import { sayDate } from '../../domain/words/say.js';
+import { sayDate, sayPeople } from '../../domain/words/say.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
 import { Welcome } from './Welcome.js';
 
@@ -63,7 +63,7 @@ function ClassList({ name, items }: { name: string; items: readonly ClassLine[] 
             </div>
             <span className="flex items-center gap-2 text-soft">
               <Users aria-hidden size={18} />
-              {item.people} {item.people === 1 ? 'person' : 'people'}
+              {sayPeople(item.people)}
             </span>
             <div className="flex gap-1">
               <ButtonLink look="quiet" to={`/classes/${item.id}/teach`} aria-label={`Teach, ${item.title}`}>

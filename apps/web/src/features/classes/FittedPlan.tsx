@@ -4,7 +4,7 @@ import type { PersonLine } from '../../data/types.js';
 import { bodiesOf } from '../../domain/fitting/bodies.js';
 import { Differences } from '../../domain/fitting/Differences.js';
 import { FittingView } from '../../domain/fitting/FittingView.js';
-import { sayDate } from '../../domain/words/say.js';
+import { sayDate, sayPeople } from '../../domain/words/say.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import type { PlanValues } from './planValues.js';
@@ -37,7 +37,7 @@ export function FittedPlan({
     <Page
       wide
       title={title}
-      about={`${sayDate(plan.on)}${plan.time ? `, ${plan.time}` : ''} · ${coming} people · not saved yet`}
+      about={`${sayDate(plan.on)}${plan.time ? `, ${plan.time}` : ''} · ${sayPeople(coming)} · not saved yet`}
       actions={
         <>
           <Button look="main" disabled={saving} onClick={onSave}>

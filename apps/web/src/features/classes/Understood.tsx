@@ -1,4 +1,5 @@
 import { sayAsked, sayHeld, type PlanPart, type Sequence, type Step } from '@lotus-steady/core';
+import { frameIn } from '../../domain/figure/frameIn.js';
 import { LazyFigure } from '../../domain/figure/LazyFigure.js';
 import { sayOf } from '../../domain/words/sayOf.js';
 
@@ -63,7 +64,14 @@ function StepOf({ step, before }: { step: Step; before: Step | undefined }) {
       )}
       <li className={`flex items-center gap-3 py-0.5 ${flow ? 'border-l-4 border-indigo' : ''}`}>
         <span className="w-6 text-right text-soft tabular-nums">{number}</span>
-        <LazyFigure variant={variant.id} width={56} height={44} className="w-14 shrink-0" decorative />
+        <LazyFigure
+          variant={variant.id}
+          frame={frameIn({ variant: variant.id, ...(flow ? { flow } : {}) })}
+          width={56}
+          height={44}
+          className="w-14 shrink-0"
+          decorative
+        />
         <span>
           {sayStep(step)}
           <NoteOf step={step} />

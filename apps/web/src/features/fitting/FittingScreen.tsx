@@ -8,7 +8,7 @@ import { Button, ButtonLink } from '../../ui/Button.js';
 import { DraftNotice } from '../../ui/DraftNotice.js';
 import { Page } from '../../ui/Page.js';
 import { RemoveButton } from '../../ui/RemoveButton.js';
-import { sayWhen } from '../../domain/words/say.js';
+import { sayPeople, sayWhen } from '../../domain/words/say.js';
 import { Problem, Reading } from '../../ui/states.js';
 import { bodiesOf } from '../../domain/fitting/bodies.js';
 import { FittingView } from '../../domain/fitting/FittingView.js';
@@ -48,7 +48,7 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
     <Page
       wide
       title={data.title}
-      about={`${sayWhen(data)} ` + `· ${data.people.length} people`}
+      about={`${sayWhen(data)} ` + `· ${sayPeople(data.people.length)}`}
       up={[{ to: '/classes', name: 'Classes' }]}
       keys={KEYS}
       main={

@@ -4,7 +4,7 @@ import { useClass } from '../../data/classes/useClass.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
-import { sayWhen, sayProps } from '../../domain/words/say.js';
+import { sayPeople, sayWhen, sayProps } from '../../domain/words/say.js';
 import { Reading } from '../../ui/states.js';
 import { StockTable } from '../../domain/stock/StockTable.js';
 
@@ -29,7 +29,7 @@ export function RoomScreen({ id }: { id: string }) {
         { to: `/classes/${id}/fitting`, name: data.title },
       ]}
       title="Room"
-      about={`${sayWhen(data)} · ${data.people.length} people`}
+      about={`${sayWhen(data)} · ${sayPeople(data.people.length)}`}
       actions={
         <>
           <Button onClick={() => window.print()}>

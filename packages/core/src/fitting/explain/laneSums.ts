@@ -21,17 +21,25 @@ export function laneSums(
   const longest = COUNTED.map(() => 0);
   const totals = COUNTED.map(() => 0);
   const levels: Done['level'][] = [];
-  const pass = ({ variant, level, hold, sides }: Done, rounds = 1): void => {
+  const bitsOf = ({ variant }: Done): number => counted(table.rowOf.get(catalogue.variant(variant).variant)!);
+  /** What all shapes of a flow count towards: a run that goes on through its rounds. */
+  const always = new Map<number, number>();
+  for (const step of steps) {
+    const flow = flowOf(step.step);
+    if (flow) always.set(flow.number, (always.get(flow.number) ?? ~0) & bitsOf(step));
+  }
+  const pass = (done: Done, flow?: InFlow): void => {
+    const { level, hold, sides } = done;
     const seconds = hold.seconds * Math.max(1, sides.length);
-    const bits = counted(table.rowOf.get(catalogue.variant(variant).variant)!);
+    const bits = bitsOf(done);
+    const goesOn = flow ? always.get(flow.number)! : ~0;
     levels.push(level);
     for (let i = 0; i < runs.length; i++) {
       if (!hasBit(bits, i)) {
         runs[i] = 0;
         continue;
       }
-      // Between two rounds there is something else.
-      runs[i]! += seconds / rounds;
+      runs[i]! += hasBit(goesOn, i) ? seconds : seconds / flow!.rounds;
       totals[i]! += seconds;
       longest[i] = Math.max(longest[i]!, runs[i]!);
     }
@@ -41,7 +49,7 @@ export function laneSums(
     const flow = flowOf(step.step);
     const before = i ? flowOf(steps[i - 1]!.step)?.number : undefined;
     if (flow?.number !== before) flowFrom = levels.length;
-    pass(step, flow?.rounds);
+    pass(step, flow);
     if (step.then) pass(step.then);
     const next = steps[i + 1];
     const isLast = flow && (!next || flowOf(next.step)?.number !== flow.number);

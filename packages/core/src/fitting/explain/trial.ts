@@ -1,8 +1,12 @@
 import type { Level } from '../../poses/types.js';
 import { judge, type Breach, type Trial } from '../../rules/judge.js';
-import { sumsAfter } from '../../rules/sums.js';
-import { type Ask, type LaneTable, sidesOf, staySeconds } from '../person/index.js';
+import { packSet } from '../../bitSet.js';
+import { isUnbroken, sumsAfter } from '../../rules/sums.js';
+import { SUMS } from '../../rules/types.js';
+import { type Ask, type LaneTable, runsThatEnd, sidesOf, staySeconds } from '../person/index.js';
 import type { Side } from '../../side.js';
+
+const UNBROKEN = packSet(SUMS, isUnbroken);
 
 /** A variant at a step of a lane, ready to be judged. */
 export function trialOf(
@@ -17,6 +21,8 @@ export function trialOf(
   const judged = body.judged(row, side);
   const stay = staySeconds(holdSeconds, flow);
   const times = Math.max(1, sidesOf(pose, sides).length);
+  // What does not end in every round goes on through all of them.
+  const isOneRun = flow && (body.towards(row) & UNBROKEN & ~runsThatEnd(flow, body)) !== 0;
   return {
     measures: judged.measures,
     level: judged.level,
@@ -29,7 +35,7 @@ export function trialOf(
     action: pose.purposes[0].action,
     family: pose.family,
     pose: pose.id,
-    sums: sumsAfter(before, judged.measures, holdSeconds * times, stay * times),
+    sums: sumsAfter(before, judged.measures, holdSeconds * times, (isOneRun ? holdSeconds : stay) * times),
     ...(from ? { from } : {}),
   };
 }

@@ -1,7 +1,8 @@
 import type { Pose, Variant } from '../../poses/types.js';
-import { isUnbroken, NO_SUMS } from '../../rules/sums.js';
-import type { Sum } from '../../rules/types.js';
-import { staySeconds, type FlowAsk } from './flowAsk.js';
+import { hasBit } from '../../bitSet.js';
+import { NO_SUMS } from '../../rules/sums.js';
+import { SUMS, type Sum } from '../../rules/types.js';
+import { runsThatEnd, staySeconds, type FlowAsk } from './flowAsk.js';
 import type { LaneTable } from './lane.js';
 import { sidesOf } from './sidesOf.js';
 import { standInCost, standInsOf } from './standIns.js';
@@ -103,8 +104,8 @@ function longestHold(
   for (const { sum, over, rows } of sums) {
     if (!rows[row]) continue;
     const left = (over - before[sum]) / sides;
-    // Between two stays of a flow there is something else: what adds up unbroken begins anew.
-    if (flow && isUnbroken(sum)) stay = Math.min(stay, left);
+    // Where there is something else between two stays, what adds up unbroken begins anew.
+    if (flow && hasBit(runsThatEnd(flow, lane.body), SUMS.indexOf(sum))) stay = Math.min(stay, left);
     else total = Math.min(total, left);
   }
   return { stay, total };
@@ -214,12 +215,13 @@ function attempt(
  * What it costs that a variant breaks a flow: nobody lies down, sits, or fetches furniture for one shape of it, as long
  * as there is another. The wall is there.
  */
-function flowCost({ flow }: Ask, { level, props }: Variant): number {
+function flowCost({ flow }: Ask, { level, entry = level, exit = level, props }: Variant): number {
   if (!flow) return 0;
   const fetched = new Set(
     props.map(({ kind }) => kind).filter((kind) => kind !== 'wall' && !flow.props.has(kind)),
   );
-  return (flow.levels.has(level) ? 0 : WEIGHTS.breaksFlow) + fetched.size * WEIGHTS.fetchInFlow;
+  const stays = [entry, level, exit].every((one) => flow.levels.has(one));
+  return (stays ? 0 : WEIGHTS.breaksFlow) + fetched.size * WEIGHTS.fetchInFlow;
 }
 
 function verdictOf(samePose: boolean, asAsked: boolean): 'swapped' | 'as-written' | 'eased' {

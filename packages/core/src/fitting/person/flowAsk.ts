@@ -1,12 +1,18 @@
+import { packSet } from '../../bitSet.js';
 import { keep } from '../../cache.js';
-import type { Level } from '../../poses/types.js';
+import type { Level, Variant } from '../../poses/types.js';
 import type { Step } from '../../reading/parseSequence.js';
+import { isUnbroken } from '../../rules/sums.js';
+import { SUMS } from '../../rules/types.js';
+import type { BodyTable } from './bodyTable.js';
 
 /** What a shape of a flow is asked within. */
 export interface FlowAsk {
   rounds: number;
   /** So often it comes on each side, each time as long. */
   passes: number;
+  /** All shapes of the flow, as they were asked. */
+  variants: readonly Variant[];
   /** Levels on which the flow is done, and kinds of props that it stands on. */
   levels: ReadonlySet<Level>;
   props: ReadonlySet<string>;
@@ -27,14 +33,15 @@ function findAsks(steps: readonly Step[]): Map<Step, FlowAsk> {
   steps.forEach((step, i) => {
     const { flow, hold } = step;
     if (!flow) return;
-    const all = steps.filter((other) => other.flow?.number === flow.number);
+    const variants = steps
+      .filter((other) => other.flow?.number === flow.number)
+      .map(({ variant }) => variant);
     found.set(step, {
       rounds: flow.rounds,
       passes: Math.max(1, Math.round(hold.count / flow.breaths)),
-      levels: new Set(
-        all.flatMap(({ variant: { level, entry = level, exit = level } }) => [entry, level, exit]),
-      ),
-      props: new Set(all.flatMap(({ variant }) => variant.props.map(({ kind }) => kind))),
+      variants,
+      levels: new Set(variants.flatMap(({ level, entry = level, exit = level }) => [entry, level, exit])),
+      props: new Set(variants.flatMap(({ props }) => props.map(({ kind }) => kind))),
       isFirst: steps[i - 1]?.flow?.number !== flow.number,
       isLast: steps[i + 1]?.flow?.number !== flow.number,
     });
@@ -43,9 +50,25 @@ function findAsks(steps: readonly Step[]): Map<Step, FlowAsk> {
 }
 
 /** Names all of it that options depend on. */
-export const flowKey = ({ rounds, passes, levels, props, isFirst, isLast }: FlowAsk): string =>
-  `${rounds} ${passes} ${[...levels].join()} ${[...props].join()} ${isFirst} ${isLast}`;
+export const flowKey = ({ rounds, passes, variants, isFirst, isLast }: FlowAsk): string =>
+  `${rounds} ${passes} ${variants.map(({ id }) => id).join()} ${isFirst} ${isLast}`;
 
 /** Seconds of one stay, of a hold that may be that of several. */
 export const staySeconds = (holdSeconds: number, flow: FlowAsk | undefined): number =>
   flow ? holdSeconds / flow.passes : holdSeconds;
+
+const broken = new WeakMap<FlowAsk, WeakMap<BodyTable, number>>();
+
+/**
+ * The set of {@link SUMS} of which a run ends in every round of a flow: those towards which some shape of it does not
+ * count. On the back all the time, ten rounds are one run.
+ */
+export function runsThatEnd(flow: FlowAsk, body: BodyTable): number {
+  const byBody = broken.get(flow) ?? keep(broken, flow, new WeakMap<BodyTable, number>());
+  const find = (): number => {
+    const { rowOf } = body.table;
+    const always = flow.variants.reduce((bits, variant) => bits & body.towards(rowOf.get(variant)!), ~0);
+    return packSet(SUMS, isUnbroken) & ~always;
+  };
+  return byBody.get(body) ?? keep(byBody, body, find());
+}

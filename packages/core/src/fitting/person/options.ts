@@ -1,5 +1,4 @@
 import type { Level } from '../../poses/types.js';
-import { isUnbroken } from '../../rules/sums.js';
 import { SUMS } from '../../rules/types.js';
 import {
   asWritten,
@@ -13,7 +12,7 @@ import {
 } from './candidates.js';
 import { hasBit } from '../../bitSet.js';
 import { LONG_FOLD } from './deep.js';
-import { staySeconds } from './flowAsk.js';
+import { runsThatEnd, staySeconds } from './flowAsk.js';
 import type { LaneTable } from './lane.js';
 import { packOutcome } from './outcome.js';
 import { sidesOf } from './sidesOf.js';
@@ -58,6 +57,7 @@ function secondsOf(
   held: number,
 ): readonly number[] {
   let seconds: number[] | undefined;
+  const ends = flow ? runsThatEnd(flow, lane.body) : 0;
   for (let i = 0; i < held; i++) {
     const { candidate } = sides[i]!;
     const towards = candidate ? lane.body.towards(candidate.row) : 0;
@@ -65,7 +65,7 @@ function secondsOf(
     seconds ??= [...NOTHING];
     for (let sum = 0; sum < SUMS.length; sum++)
       if (hasBit(towards, sum))
-        seconds[sum]! += isUnbroken(SUMS[sum]!)
+        seconds[sum]! += hasBit(ends, sum)
           ? staySeconds(candidate!.holdSeconds, flow)
           : candidate!.holdSeconds;
   }
