@@ -45,7 +45,7 @@ function prove(seed: number): Found {
     // What cannot be, such as a date after the class, is refused before anything is fitted.
     const fine = people.filter((_, i) => !errors.some(({ field }) => field.startsWith(`people[${i}]`)));
     const { sequence } = parseSequence(source, BUILT_IN);
-    const { lanes } = fitClass({
+    const { lanes, steps } = fitClass({
       sequence,
       people: fine,
       on: PROVE_DAY,
@@ -53,9 +53,10 @@ function prove(seed: number): Found {
       catalogue: BUILT_IN,
       rulebook: RULEBOOK,
     });
+    const inFlow = new Set(steps.flatMap(({ flow, step }) => (flow ? [step] : [])));
     lanes.forEach((lane, i) => {
       found.lanes++;
-      for (const what of brokenPromises(lane, fine[i]!, PROVE_DAY, BUILT_IN)) {
+      for (const what of brokenPromises(lane, fine[i]!, PROVE_DAY, BUILT_IN, (step) => inFlow.has(step))) {
         const kind = what.split(':')[0]!;
         const known = (found.broken[kind] ??= { count: 0, first: `${what} ${JSON.stringify(fine[i])}` });
         known.count++;
@@ -77,7 +78,7 @@ function report(all: readonly Found[], seed: number, minutes: number): string {
     `Made by \`npm run prove\`: ${lanes} lanes of made-up people in made-up classes, seeds ${seed} to`,
     `${seed + all.length - 1}, on ${new Date().toISOString().slice(0, 10)}, rulebook \`${RULEBOOK.version}\`,`,
     `catalogue \`${BUILT_IN.version}\`, ${Math.round(minutes)} minutes. People have up to three conditions`,
-    'with any details, any age from 4 to 98, any abilities, tests and day; classes three to six poses.',
+    'with any details, any age from 4 to 98, any abilities, tests and day; classes three to six poses or flows.',
     '',
     'Promised: nothing that must never be, no limit unmet; a fuller version only where it asks no more;',
     'another pose only where it asks for nothing new (skill, a balance, strength, support that is missed), is',

@@ -67,7 +67,21 @@ export function somebody({ conditions }: Rulebook): fc.Arbitrary<Record<string, 
 }
 
 /** A class of a few lines, each a pose of the catalogue as it is usually held. */
-export const someClass = ({ poses }: Catalogue): fc.Arbitrary<string> =>
-  fc
-    .array(fc.constantFrom(...poses), { minLength: 3, maxLength: 6 })
-    .map((chosen) => `# Proof\n${chosen.map(({ name }) => `- ${name}`).join('\n')}`);
+export function someClass({ poses, flows }: Catalogue): fc.Arbitrary<string> {
+  const pose = fc.constantFrom(...poses.map(({ name }) => name));
+  const rounds = fc.integer({ min: 1, max: 8 });
+  const flow = fc.oneof(
+    fc.tuple(fc.constantFrom(...flows.map(({ name }) => name)), rounds),
+    fc.tuple(
+      fc.array(pose, { minLength: 2, maxLength: 4 }).map((chain) => chain.join(' → ')),
+      rounds,
+    ),
+  );
+  const line = fc.oneof(
+    { weight: 12, arbitrary: pose },
+    { weight: 1, arbitrary: flow.map(([name, times]) => `${name} × ${times}`) },
+  );
+  return fc
+    .array(line, { minLength: 3, maxLength: 6 })
+    .map((lines) => `# Proof\n${lines.map((one) => `- ${one}`).join('\n')}`);
+}

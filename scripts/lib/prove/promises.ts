@@ -5,6 +5,7 @@ import {
   asksMorePartway,
   buildOf,
   ageOn,
+  lesserRanges,
   skillOf,
   type Catalogue,
   type Judged,
@@ -18,19 +19,24 @@ import {
 const WORTH_SECONDS = 10;
 const WORTH_ROUNDS = 3;
 
-/** What of a lane breaks a promise, in a few words each; none where all are kept. */
+/**
+ * What of a lane breaks a promise, in a few words each; none where all are kept.
+ *
+ * @param isInFlow whether a step, by its number, is one shape of a flow
+ */
 export function brokenPromises(
   { steps, ranges }: Pick<Lane, 'steps' | 'ranges'>,
   person: Person,
   on: string,
   catalogue: Catalogue,
+  isInFlow: (step: number) => boolean,
 ): string[] {
   const build = buildOf(person.born === undefined ? undefined : ageOn(person.born, on));
   const judged = (id: string): Judged => {
     const { variant } = catalogue.variant(id);
     const { level, breath, support } = variant;
     return {
-      measures: catalogue.measures(id, person.heightCm, build, ranges),
+      measures: catalogue.measures(id, person.heightCm, build, lesserRanges(ranges)),
       level,
       breath,
       support,
@@ -66,7 +72,8 @@ export function brokenPromises(
     if (asksAnew(judged(asked.variant.id), judged(taken.variant.id))) say('asks for something new');
     const strengthens = taken.pose.purposes.some(({ action }) => action === 'strengthen');
     if (asked.pose.purposes[0].action === 'strengthen' && !strengthens) say('no strength for strength');
-    if (isTooShort(entry, asked.pose, taken.pose)) say('too short');
+    // One shape of a flow is a breath.
+    if (!isInFlow(entry.step) && isTooShort(entry, asked.pose, taken.pose)) say('too short');
   }
   return [...broken, ...sidesApart(steps, catalogue)];
 }
