@@ -69,3 +69,35 @@ test('exercises that a team ordered are said with the person, and are no yes', a
   await expect(page.getByText('ordered: heel raise', { exact: false })).toBeVisible();
   await expect(page.getByText('no medical clearance yet', { exact: false })).toBeVisible();
 });
+
+test('a salute is written by its name, shown with its breath and rounds, and a round is added by hand', async ({
+  page,
+}) => {
+  await page.goto('/classes/new');
+  await page
+    .getByLabel('Sequence', { exact: true })
+    .fill('Salutes\n45 min\nCat cow x6\nSun salutations x3\nDog to plank x5\nSavasana 6 min');
+  const understood = page.getByRole('group').filter({ hasText: 'What was understood' });
+  // Which salute is asked; the answer takes its place in the line.
+  await page.getByRole('alert').getByRole('button', { name: 'Sun salutation A', exact: true }).click();
+  await expect(page.getByLabel('Sequence', { exact: true })).toHaveValue(
+    /^Sun salutation A, x3$|Sun salutation A/m,
+  );
+  await expect(understood.getByRole('listitem')).toContainText([
+    'Cat and cow · 6 rounds',
+    'Sun salutation A · 3 rounds',
+    'Arms up with the breath · breathing in',
+    'Standing forward fold · breathing out',
+  ]);
+  await expect(understood).toContainText('Downward-facing dog and plank · 5 rounds');
+  await expectAccessible(page);
+  await page.getByRole('checkbox', { name: 'Hollis Penny' }).check();
+  await page.getByRole('button', { name: 'Fit this class' }).click();
+  await expect(page.getByText('Sun salutation A · 3 rounds')).toBeVisible();
+  await page.getByRole('button', { name: 'Save class' }).click();
+  await page.getByRole('button', { name: 'Change step 4, Half forward fold' }).click();
+  await page.getByRole('button', { name: 'A round more' }).click();
+  await expect(page.getByText('Sun salutation A · 4 rounds')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expectAccessible(page);
+});

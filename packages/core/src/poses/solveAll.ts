@@ -15,12 +15,14 @@ import type { Variant } from './types.js';
 /** Tenths of a degree and of a centimetre are enough; shares keep hundredths, what else is small half of one. */
 const round = (value: number, per = 200): number =>
   Math.abs(value) < 2 ? Math.round(value * per) / per : Math.round(value * 10) / 10;
-/** Shares of body weight are known no better. */
-const SHARE = /Share|Load/;
+/** Shares of body weight are known no better, and where the face looks. */
+const SHARE = /Share|Load|face/;
 const perUnit = (name: MeasureName): number => (SHARE.test(name) ? 100 : 200);
-/** Angles to a tenth of a degree, the root's place to a tenth of a millimetre. */
+/** Angles to a fifth of a degree, the root's place to a tenth of a millimetre. */
 const roundPosture = (packed: readonly number[]): number[] =>
-  packed.map((value, i) => (i < 3 ? Math.round(value * 100) / 100 : Math.round(value * 10) / 10));
+  packed.map((value, i) => Math.round(value * (i < 3 ? 100 : 5)) / (i < 3 ? 100 : 5) + 0);
+/** A gap shows from a millimetre on. */
+const GAP_PARTS = 10;
 
 /** Moments are known no better than to this share of what young adults hold; less than the other is nothing. */
 const MOMENT_STEP = 0.05;
@@ -73,7 +75,7 @@ export function compact(builds: StoredSolutions): StoredSolutions {
             {
               postures: drawn.has(height) ? postures.map(roundPosture) : [],
               measures: measuresOf(build, measures),
-              gap: round(gap),
+              gap: round(gap, GAP_PARTS),
             },
           ]),
         ),
