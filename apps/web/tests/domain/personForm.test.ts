@@ -52,6 +52,11 @@ test('exercises that a team ordered go through the form, and what is wrong with 
       ({ field }) => field,
     );
   expect(errorsOf(ordered)).toEqual([]);
+  // Only what was ordered, and nothing of it chosen, is asked about and is no bare yes.
+  const values = valuesOf({ ...LINE, clearances: [{ ...ordered, opens: undefined }] } as never);
+  values.clearances[0]!.poses = [];
+  const bare = writtenOf(values).clearances![0]!;
+  expect(errorsOf(bare as never)).toEqual(['people[0].clearances[0].poses']);
   expect(errorsOf({ ...ordered, poses: 'elbow-bend' })).toEqual(['people[0].clearances[0].poses']);
   expect(errorsOf({ ...ordered, for: 'knee-arthritis', opens: undefined })).toEqual([
     'people[0].clearances[0].poses',

@@ -78,7 +78,8 @@ export const readClearances = (
       fail('opens', 'Nothing waits for what this medical clearance is for: leave out what it opens.');
     const poses = raw.poses ?? undefined;
     const isPose = (one: unknown): one is string => typeof one === 'string' && POSE_ID.test(one);
-    if (poses !== undefined && !(Array.isArray(poses) && poses.length && poses.every(isPose)))
+    if (Array.isArray(poses) && !poses.length) fail('poses', 'Say which exercises they ordered.');
+    else if (poses !== undefined && !(Array.isArray(poses) && poses.every(isPose)))
       fail('poses', 'What a team ordered is a list of poses by id, such as heel-raise.');
     else if (poses !== undefined && !waits)
       fail('poses', 'Nothing waits for what this medical clearance is for: leave out what was ordered.');

@@ -153,7 +153,8 @@ export function writtenOf(values: PersonValues, person?: PersonLine): PersonDraf
     clearances: values.clearances.map(({ says, opens, poses, ...clearance }) => ({
       ...filled(clearance),
       ...(says === 'for-what' && waitsFor(clearance.for) ? { opens } : {}),
-      ...(says && poses.length && waitsFor(clearance.for) ? { poses } : {}),
+      // Only what was ordered, and nothing said of what: asked, and never a bare yes.
+      ...((says === 'ordered' || (says && poses.length)) && waitsFor(clearance.for) ? { poses } : {}),
     })) as unknown as PersonDraft['clearances'],
   };
 }
