@@ -5,6 +5,7 @@ import { breathPoses } from './breath.js';
 import { chairPoses } from './chair.js';
 import { childrenPoses } from './children.js';
 import { chairWorkPoses } from './chairWork.js';
+import { deeperPoses } from './deeper.js';
 import { GROWS } from './grows.js';
 import { jointPoses } from './joints.js';
 import { kneelingPoses } from './kneeling.js';
@@ -39,6 +40,7 @@ const BY_FAMILY: readonly Pose[] = [
   ...invertedPoses,
   ...restPoses,
   ...restorativePoses,
+  ...deeperPoses,
   ...childrenPoses,
 ];
 

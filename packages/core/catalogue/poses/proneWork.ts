@@ -433,6 +433,22 @@ export const proneWorkPoses: readonly Pose[] = [
         { props: [{ kind: 'chair', x: 68, faces: -1, where: 'in front, its seat towards you, against a wall' }], support: 'hand' },
       ),
       rung(
+        'upward-facing-dog.knees',
+        'knees down',
+        'knees down|on the knees',
+        'prone',
+        hatha(1, 2),
+        {
+          symmetric: true,
+          posture: { pitch: 60, lumbar: -26, thorax: -24, neck: -12, hip: [-14, 4, 0], knee: 14, ankle: -56, shoulder: [18, 8, 0], forearm: 70, wrist: 80 },
+          on: [['floor', 'palm knee instep']],
+          aim: bothAim(['shoulderJR', 'wristR', [0.05, -1, null], 0.4]),
+          free: 'arms hip ankle spine~3',
+        },
+        [10, 12],
+        ['Knees and insteps down, press the hands, lift the breastbone.'],
+      ),
+      rung(
         'upward-facing-dog.full',
         'full',
         'full',

@@ -952,7 +952,7 @@ export const seatedWorkPoses: readonly Pose[] = [
           at: [['kneeR', [26, null, 16], { weight: 0.6 }], ...bothAt(['elbowR', [48, null, 17], { weight: 0.3 }])],
           face: [['pelvis', ACROSS, [0, -0.05, 1], 0.8]],
           aim: [['hipJL', 'kneeL', [-1, null, 0], 0.4]],
-          free: 'legs arms spine~4',
+          free: 'legs arms spine~8',
           apart:
             'thighR-torso shankR-torso forearmR-shankR forearmL-shankR handR-shankR handL-shankR forearmR-thighR upperArmR-thighR handR-thighR footR-thighL shankR-thighL',
         },

@@ -29,4 +29,10 @@ export const SKILL: Readonly<Record<string, 2 | 3 | 4>> = {
   'bow.full': 2,
   'camel.heels': 2,
   'boat.full': 2,
+  'wheel.full': 4,
+  'standing-split.floor': 3,
+  'standing-split.blocks': 2,
+  'revolved-chair.elbow-out': 2,
+  'lizard.forearms': 2,
+  'double-leg-lowering.full': 2,
 };

@@ -649,9 +649,9 @@ export const standingPoses: readonly Pose[] = [
         frames: [
           {
             symmetric: true,
-            posture: { pitch: 80, lumbar: 4, hip: [92, 6, 0], knee: 12, ankle: 4, neck: -10, shoulder: [64, 4, 0], elbow: 3, forearm: 60, wrist: 20 },
+            posture: { pitch: 64, lumbar: 2, hip: [72, 6, 0], knee: 16, ankle: 6, neck: -8, shoulder: [62, 4, 0], elbow: 3, forearm: 60, wrist: 20 },
             on: [['floor', 'sole']],
-            at: [['palmMidR', 'shinR', { gapCm: 3, weight: 0.8 }]],
+            at: [['palmMidR', 'kneeR', { off: [4, -6, 1], weight: 0.5 }]],
             balance: 'heelR ballR',
             free: 'legs arms',
           },
@@ -862,6 +862,19 @@ export const standingPoses: readonly Pose[] = [
         view: [30, 10],
         declared: hatha(0, 1),
         cues: ['Hands or fingertips down on both sides of the front foot.', 'The front knee over the ankle; look a little ahead.'],
+      },
+      {
+        id: 'low-lunge.cactus',
+        name: 'cactus arms',
+        words: ['cactus', 'cactus arms', 'goalpost arms'],
+        level: 'kneeling',
+        breath: 'natural',
+        props: [],
+        support: 'none',
+        frames: [lunge({ thorax: -10, shoulder: [0, 88, 80], elbow: 90 }, {})],
+        view: [30, 10],
+        declared: hatha(0, 2),
+        cues: ['Front knee over the ankle, hips level.', 'Elbows out at the height of the shoulders, hands up; lift the breastbone.'],
       },
       {
         id: 'low-lunge.arms-up',

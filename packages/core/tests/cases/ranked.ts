@@ -269,7 +269,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Triangle',
     'wheelchair',
-    'gate.chair side-bend extended-side-angle.chair',
+    'gate.chair side-bend extended-side-angle.chair reverse-warrior.chair',
     'the side, seated',
     'side-bend',
   ),
