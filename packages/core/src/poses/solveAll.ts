@@ -1,7 +1,7 @@
 import type { Build } from '../body/build.js';
 import { packPosture, type Posture } from '../body/posture.js';
 import { isMuscle, youngHolds } from '../body/muscles.js';
-import { MEASURE_NAMES, type MeasureName } from './measures.js';
+import { LIMB_ANGLES, MEASURE_NAMES, SPINE_ANGLES, type MeasureName } from './measures.js';
 import {
   MIDDLE_HEIGHT,
   scalesWithHeight,
@@ -12,9 +12,20 @@ import {
 } from './solveVariant.js';
 import type { Variant } from './types.js';
 
-/** Tenths of a degree and of a centimetre are enough; shares keep hundredths, what else is small half of one. */
-const round = (value: number, per = 200): number =>
-  Math.abs(value) < 2 ? Math.round(value * per) / per : Math.round(value * 10) / 10;
+/** Shares keep hundredths, what else is small half of one; what is large tenths, unless less is known of it. */
+const round = (value: number, small = 200, large = 10): number =>
+  Math.abs(value) < 2 ? Math.round(value * small) / small : Math.round(value * large) / large;
+/** Angles are known to 3 degrees, a height to a centimetre (`Bound.within`): fifths are fine enough. */
+const FIFTHS: ReadonlySet<string> = new Set<string>([
+  ...SPINE_ANGLES,
+  ...LIMB_ANGLES.flatMap((name) => [`${name}Right`, `${name}Left`]),
+  'headBelowHeart',
+  'eyesBelowHeart',
+  'pelvisAboveHeart',
+  'legsAboveHeart',
+  'armsAboveHeart',
+  'trunkIncline',
+]);
 /** Shares of body weight are known no better, and where the face looks. */
 const SHARE = /Share|Load|face/;
 const perUnit = (name: MeasureName): number => (SHARE.test(name) ? 100 : 200);
@@ -61,7 +72,8 @@ export function compact(builds: StoredSolutions): StoredSolutions {
   const measuresOf = (build: string, measures: readonly number[]): number[] =>
     measures.map((value, at) => {
       const young = YOUNG_AT[at];
-      if (young === undefined) return round(value, perUnit(MEASURE_NAMES[at]!));
+      const name = MEASURE_NAMES[at]!;
+      if (young === undefined) return round(value, perUnit(name), FIFTHS.has(name) ? 5 : 10);
       return roundMoment(build === 'adult' ? value : (grown[at] ?? value), young);
     });
   return Object.fromEntries(
