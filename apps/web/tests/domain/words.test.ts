@@ -95,6 +95,21 @@ describe('moments of teaching', () => {
     for (const moment of moments.slice(1, 3))
       expect(moment.differing.map(({ name }) => name)).toContain('Wim Wheel');
   });
+  test('a flow is a moment for each round, sides that take turns among its shapes', () => {
+    const rounds = momentsOf(fit('- Classical sun salutation × 3\n- Tree, left', PEOPLE)).filter(
+      ({ round }) => round,
+    );
+    expect(rounds.map(({ round }) => round!.at)).toEqual([1, 2, 3]);
+    const leads = rounds.map(({ round }) => round!.shapes.map(({ side }) => side).filter(Boolean));
+    expect(leads).toEqual([
+      ['right', 'right'],
+      ['left', 'left'],
+      ['right', 'right'],
+    ]);
+    // Twelve shapes of half a breath.
+    expect(rounds[0]!.seconds).toBeGreaterThanOrEqual(6 * 5.5 - 0.01);
+    expect(rounds[0]!.differing.some(({ name }) => name === 'Wim Wheel')).toBe(true);
+  });
   test('a class without people is still walked through', () => {
     expect(momentsOf(fit('- Mountain\n- Bridge', [])).map(({ step }) => step.step)).toEqual([1, 2]);
   });

@@ -31,17 +31,22 @@ export const SPINE_ANGLES = [
   'thoracicTwist',
 ] as const;
 
+/** How far parts of the body are below or above the heart, cm. */
+export const HEART_HEIGHTS = [
+  'headBelowHeart',
+  'eyesBelowHeart',
+  'pelvisAboveHeart',
+  'legsAboveHeart',
+  'armsAboveHeart',
+] as const;
+
 /** Measures that exist once, in the order in which they are stored. Degrees, cm, shares of body weight. */
 export const MIDLINE_MEASURES = [
   ...SPINE_ANGLES,
   'closedTwist',
   'spineLoad',
   'lowBackMoment',
-  'headBelowHeart',
-  'eyesBelowHeart',
-  'pelvisAboveHeart',
-  'legsAboveHeart',
-  'armsAboveHeart',
+  ...HEART_HEIGHTS,
   'trunkIncline',
   'inverted',
   'handsShare',

@@ -1,7 +1,7 @@
 import type { Build } from '../body/build.js';
 import { packPosture, type Posture } from '../body/posture.js';
 import { isMuscle, youngHolds } from '../body/muscles.js';
-import { LIMB_ANGLES, MEASURE_NAMES, SPINE_ANGLES, type MeasureName } from './measures.js';
+import { HEART_HEIGHTS, LIMB_ANGLES, MEASURE_NAMES, SPINE_ANGLES, type MeasureName } from './measures.js';
 import {
   MIDDLE_HEIGHT,
   scalesWithHeight,
@@ -19,11 +19,7 @@ const round = (value: number, small = 200, large = 10): number =>
 const FIFTHS: ReadonlySet<string> = new Set<string>([
   ...SPINE_ANGLES,
   ...LIMB_ANGLES.flatMap((name) => [`${name}Right`, `${name}Left`]),
-  'headBelowHeart',
-  'eyesBelowHeart',
-  'pelvisAboveHeart',
-  'legsAboveHeart',
-  'armsAboveHeart',
+  ...HEART_HEIGHTS,
   'trunkIncline',
 ]);
 /** Shares of body weight are known no better, and where the face looks. */

@@ -22,10 +22,9 @@ export function flowStep<S extends Pick<Step, 'text' | 'line'>>(
   };
 }
 
-/** Breaths that a step of a chain was asked for; undefined where it only is gone into. */
-export function breathsOf({ unit, count }: AskedHold): number {
-  return unit === 'seconds' ? count / PACE.breath : count;
-}
+/** Breaths that a shape of a chain is stayed in: seconds at the usual pace, to a tenth. */
+export const breathsOf = ({ unit, count }: AskedHold): number =>
+  unit === 'seconds' ? Math.round((count / PACE.breath) * 10) / 10 : count;
 
 /** A step that was read as one shape of a flow again, with what its flow is now. */
 export const flowAnew = (step: Step, flow: Pick<InFlow, 'number' | 'name' | 'rounds'>): Step =>

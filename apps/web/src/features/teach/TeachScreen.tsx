@@ -10,6 +10,8 @@ import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { sayClock, sayOwnHold, sayProps, shortNames } from '../../domain/words/say.js';
 import { Reading } from '../../ui/states.js';
+import { frameIn } from '../../domain/figure/frameIn.js';
+import { sayOf } from '../../domain/words/sayOf.js';
 import { sayWay } from '../../domain/words/sayWay.js';
 import { Chosen } from '../../domain/fitting/Chosen.js';
 import { Loosened } from '../../domain/fitting/Loosened.js';
@@ -35,8 +37,10 @@ const SIDES = {
   left: { theirs: 'Their left', yours: 'on your right as you face them' },
 } as const;
 
-const nameOf = ({ step, side, then }: Moment): string =>
-  `${then ? 'What follows: after ' : ''}${variantById(step.variant).pose.name}${side ? `, ${side} side` : ''}`;
+const nameOf = ({ step, side, then, round }: Moment): string =>
+  round
+    ? `${step.flow!.name}, round ${round.at} of ${step.flow!.rounds}`
+    : `${then ? 'What follows: after ' : ''}${variantById(step.variant).pose.name}${side ? `, ${side} side` : ''}`;
 
 function Walk({ known }: { known: ClassWhole }) {
   const moments = useMemo(() => momentsOf(known.fitting), [known.fitting]);
@@ -126,6 +130,7 @@ type Countdown = ReturnType<typeof useCountdown>;
 /** What everyone does now: name, side, figure, cues, and how long still. */
 function Now({ now, countdown }: { now: Moment; countdown: Countdown }) {
   const { pose, variant } = variantById(now.step.variant);
+  if (now.round) return <Round now={now} round={now.round} countdown={countdown} />;
   return (
     <section aria-label="Now" className="flex min-h-0 flex-col">
       <div aria-live="polite">
@@ -161,6 +166,52 @@ function Now({ now, countdown }: { now: Moment; countdown: Countdown }) {
         {!now.then && now.step.note && <li className="italic text-soft">{now.step.note}</li>}
       </ul>
       <Clock countdown={countdown} seconds={now.seconds} text={now.step.text} />
+    </section>
+  );
+}
+
+/** A round of a flow: its shapes in their order, each with its breath. */
+function Round({
+  now: { step, seconds },
+  round: { at, shapes },
+  countdown,
+}: {
+  now: Moment;
+  round: NonNullable<Moment['round']>;
+  countdown: Countdown;
+}) {
+  const { name, rounds } = step.flow!;
+  return (
+    <section aria-label="Now" className="flex min-h-0 flex-col">
+      <div aria-live="polite">
+        <h2 className="text-3xl md:text-[2.75rem]">{name}</h2>
+        <p className="mt-2 text-2xl">
+          Round {at} of {rounds}
+        </p>
+      </div>
+      <ol className="grid flex-1 grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] content-start gap-x-3 gap-y-4 py-4">
+        {shapes.map(({ step: shape, side }, i) => (
+          <li key={i} className="text-center leading-tight">
+            <Figure
+              variant={shape.variant}
+              frame={frameIn(shape)}
+              side={side}
+              width={168}
+              height={128}
+              className="mx-auto"
+              decorative
+            />
+            <b className="block">
+              {variantById(shape.variant).pose.name}
+              {side && <span className="text-teal">, their {side}</span>}
+            </b>
+            <span className="block text-soft">
+              {sayOf({ text: '', ...(shape.flow ? { flow: shape.flow } : {}) })}
+            </span>
+          </li>
+        ))}
+      </ol>
+      <Clock countdown={countdown} seconds={seconds} text={step.section ?? ''} />
     </section>
   );
 }
@@ -207,9 +258,10 @@ const WhoDiffers = ({ now, names }: { now: Moment; names: Map<string, string> })
     <ul className="min-h-0 flex-1 space-y-2 md:overflow-y-auto">
       {byWay(now).map(({ entry, people }) => (
         <Way
-          key={people.join()}
+          key={`${entry.askedVariant} ${people.join()}`}
           entry={entry}
           bare={now.then}
+          isOfRound={now.round !== undefined}
           people={people.map((name) => names.get(name) ?? name)}
           side={now.side}
         />
@@ -236,7 +288,7 @@ const Steps = ({
     <p className="min-w-0 flex-1 truncate text-center">
       {next ? (
         <>
-          Next: <b>{nameOf(next)}</b> <span className="text-soft">{next.step.text}</span>
+          Next: <b>{nameOf(next)}</b> {!next.round && <span className="text-soft">{next.step.text}</span>}
         </>
       ) : (
         'The last step'
@@ -253,7 +305,7 @@ const Steps = ({
 function byWay({ differing }: Moment): { entry: LaneStep; people: string[] }[] {
   const ways = new Map<string, { entry: LaneStep; people: string[] }>();
   for (const { name, entry } of differing) {
-    const key = `${entry.variant}|${Math.round(entry.hold.seconds)}`;
+    const key = `${entry.askedVariant}|${entry.variant}|${Math.round(entry.hold.seconds)}`;
     const way = ways.get(key) ?? { entry, people: [] };
     way.people.push(name);
     ways.set(key, way);
@@ -266,11 +318,14 @@ function Way({
   people,
   side,
   bare,
+  isOfRound,
 }: {
   entry: LaneStep;
   people: readonly string[];
   side?: 'right' | 'left';
   bare?: boolean;
+  /** Says which shape of the round it is about. */
+  isOfRound: boolean;
 }) {
   const { pose } = variantById(entry.variant);
   return (
@@ -288,6 +343,7 @@ function Way({
           <Loosened entries={[entry]} />
           <Chosen entries={[entry]} />
         </span>
+        {isOfRound && <span className="block text-soft">{variantById(entry.askedVariant).pose.name}:</span>}
         <span className="block first-letter:uppercase">{sayWay(entry)}</span>
         <span className="block text-soft">
           {[sayOwnHold(entry), sayProps(entry.props)].filter(Boolean).join(' · ')}
