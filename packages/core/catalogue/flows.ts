@@ -2,7 +2,7 @@
  * Salutes and links. Their order and breath are common practice, no published source; the twelve steps for
  * pregnancy are those of PRACTICE: feet wide, soft knees, one step back, no plank and nobody prone.
  */
-import type { Flow, FlowShape } from '../src/poses/flows.js';
+import type { Flow, FlowShape } from '../src/authoring/poseWords.js';
 
 const SUN = [
   'sun salutation',

@@ -6,6 +6,7 @@ export type { Vec3 } from '../body/maths.js';
 export type { PropPlacement, Shape } from '../body/shape.js';
 export type { CounterPoses } from '../poses/counterPoses.js';
 export type { Theme } from '../poses/themes.js';
+export type { Flow, FlowShape } from '../poses/flows.js';
 export type { Declared, Grows, Level, Pose, Purpose, Variant } from '../poses/types.js';
 export type { Way } from '../poses/ways.js';
 
