@@ -18,6 +18,10 @@ export function stagesToday(line: PersonLine, staging: StageSettings): string[] 
     : [];
 }
 
+/** Whether someone who does not stand by themselves is known to get up, or to walk, with help. */
+const standsWithHelp = ({ chair, walks }: PersonLine['can']): boolean =>
+  chair !== undefined || walks !== undefined;
+
 /** What someone does not do, and their own measured ranges. */
 export const ownLimits = ({ can, ranges, limits }: PersonLine): string[] => [
   ...limits.map(({ kind: id, side, most, by, until, why }) => {
@@ -27,9 +31,8 @@ export const ownLimits = ({ can, ranges, limits }: PersonLine): string[] => [
       `(${by}${until ? `, until ${sayDate(until)}` : ''})`
     );
   }),
-  ...[!can.stand && 'does not stand', !can.kneel && 'no weight on the knees'].filter(
-    (text): text is string => text !== false,
-  ),
+  ...(can.stand ? [] : [standsWithHelp(can) ? 'stands only with help' : 'does not stand']),
+  ...(can.kneel ? [] : ['no weight on the knees']),
   ...Object.entries(ranges).map(
     ([range, degrees]) => `${range.replace(/([A-Z])/g, ' $1').toLowerCase()} to ${degrees} degrees`,
   ),
