@@ -152,6 +152,10 @@ function roundsWithin(
 const WORTH_SECONDS = 10;
 const WORTH_ROUNDS = 3;
 
+/** The least that another pose is done for in place of an asked one, seconds of both halves together. */
+export const worthSeconds = ({ hold }: Pose, roundSeconds: number): number =>
+  hold.unit === 'rounds' ? WORTH_ROUNDS * roundSeconds : WORTH_SECONDS;
+
 /** Whether another pose would be too short to do anything, both halves together, unless that little was asked. */
 function isTooShort(
   { pose, variant, halved, sides }: Trying,
@@ -159,7 +163,7 @@ function isTooShort(
   holdSeconds: number,
   lane: LaneTable,
 ): boolean {
-  const worth = pose.hold.unit === 'rounds' ? WORTH_ROUNDS * lane.count(pose, variant) : WORTH_SECONDS;
+  const worth = worthSeconds(pose, lane.count(pose, variant));
   return holdSeconds * (halved ? sides : 1) < Math.min(worth, ask.holdSeconds) - 1e-9;
 }
 

@@ -6,7 +6,7 @@
  * options with both sides.
  */
 export { KINDS_MOST, addedUp, bodyTable, propBit, propOf, type BodyTable, type Taken } from './bodyTable.js';
-export { asked, type Ask, type Candidate } from './candidates.js';
+export { asked, worthSeconds, type Ask, type Candidate } from './candidates.js';
 export { COUNTED } from './counted.js';
 export { LONG_FOLD, deepOf } from './deep.js';
 export { flowAsks, flowKey, runsThatEnd, staySeconds, type FlowAsk } from './flowAsk.js';

@@ -3,7 +3,7 @@ import type { Sequence, Step } from '../../reading/parseSequence.js';
 import { type Pace } from '../../people/pace.js';
 import type { Level } from '../../poses/types.js';
 import { keepTime, shortenedTo } from './keepTime.js';
-import { type LaneTable, propBit } from '../person/index.js';
+import { type LaneTable, propBit, worthSeconds } from '../person/index.js';
 import type { Draft, Shortened } from '../types.js';
 import { askedSeconds } from '../../plan/askedSeconds.js';
 
@@ -36,7 +36,8 @@ function cutSeconds(draft: Draft, step: Step, asked: number, share: number, lane
   if (share >= 1 || draft.override) return draft.hold.seconds;
   const { pose, variant } = lane.body.catalogue.variant(draft.variant);
   const count = lane.count(pose, variant);
-  const least = (pose === step.pose ? pose.hold.least : 1) * count;
+  // Another pose is cut to no less than does anything.
+  const least = pose === step.pose ? pose.hold.least * count : worthSeconds(pose, count);
   // Where both sides share what was asked once, so do they what is left of it.
   const each = draft.sides.length > 1 && !step.sides.length ? asked / draft.sides.length : asked;
   return Math.min(draft.hold.seconds, Math.max(least, Math.floor((each * share) / count + 1e-6) * count));
