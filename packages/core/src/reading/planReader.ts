@@ -7,14 +7,15 @@ import {
   ROUNDS_MOST,
   STEPS_MOST,
   TIMES_MOST,
-  type InFlow,
   type Known,
   type PartKind,
   type PlanPart,
   type Step,
 } from './plan.js';
-import { readCount, type AskedHold } from './readCount.js';
-import { breathsOf, flowAnew, flowStep, shapeOf } from './flowStep.js';
+import { readCount } from './readCount.js';
+import { inRounds, labelOf, roundsOf, shapeInChain, type StepRead } from './chains.js';
+import { flowAnew, flowStep, shapeOf } from './flowStep.js';
+import { oneSidedRun } from './oneSidedRun.js';
 import { flowName, plainName, type ReadFlow } from './readFlow.js';
 import { ARROW, readPieces, type Read } from './readPieces.js';
 import type { Repeat } from './readRepeat.js';
@@ -49,7 +50,7 @@ export class PlanReader {
   private flows = 0;
   /** Where shapes begin that are written a line each, with their breath, as long as they go on; and these. */
   private breathedFrom: number | undefined;
-  private breathed: (Read & { kind: 'step' })[] = [];
+  private breathed: StepRead[] = [];
   /** Flows of this plan, by their names in small letters. */
   private readonly named = new Map<string, ReadFlow>();
   /** What the chain of this line is called. */
@@ -316,21 +317,13 @@ export class PlanReader {
   }
 
   /** Makes the last steps, from one on, into a flow. */
-  private makeFlow(from: number, reads: readonly (Read & { kind: 'step' })[], rounds: number): void {
+  private makeFlow(from: number, reads: readonly StepRead[], rounds: number): void {
     const own = this.steps.slice(from);
     const number = own[0]!.flow?.number ?? ++this.flows;
     const flow = { number, name: this.label ?? flowName(own), rounds };
     own.forEach((step, i) => {
-      const { step: read, piece } = reads[i]!;
-      const on = reads[i]!.on ?? otherBreath(reads.length === 2 ? reads[1 - i]!.on : undefined);
-      // "Fold × 3" is three rounds of it all; "dog 5 breaths × 3" stays five breaths each time.
-      const isHeld = read.isHeld && isBreaths(takeApart(piece.text, false).hold?.unit);
       const { flow: _made, ...plain } = step;
-      const shape = {
-        ...shapeOf(plain),
-        ...(on ? { on } : {}),
-        ...(isHeld ? { breaths: breathsOf(read.hold) } : {}),
-      };
+      const shape = shapeInChain(plain, reads, i);
       this.steps[from + i] = flowStep(plain, shape, flow);
     });
     this.keepNamed(flow.name, from);
@@ -360,53 +353,6 @@ export class PlanReader {
 
 const tooOften = (times: number, most = TIMES_MOST): string =>
   `${times} times is more than we believe, ${most} at most`;
-
-/** Whether what is said of a shape is how long it is stayed in, and not how often. */
-const isBreaths = (unit: AskedHold['unit'] | undefined): boolean => unit === 'breaths' || unit === 'seconds';
-
-const otherBreath = (on: InFlow['on']): InFlow['on'] => on && (on === 'in' ? 'out' : 'in');
-
-/** How often a chain is done, by what its last shape says: "fold × 3", "dog 5 breaths × 3". */
-function roundsOf({ piece, step }: Read & { kind: 'step' }): number | undefined {
-  const { hold, times } = takeApart(piece.text, false);
-  if (times !== undefined) return times;
-  if (!step.isHeld) return undefined;
-  // Rounds of what is held in breaths are of all of the chain, though a comma stands before them.
-  const ofAll = step.hold.unit === 'rounds' && step.pose.hold.unit !== 'rounds';
-  return ofAll || (hold && hold.unit === undefined) ? step.hold.count : undefined;
-}
-
-/** The shapes of a chain: what its last one says of how often is said of all. */
-function inRounds(piece: Piece, reads: readonly Read[]): readonly Read[] {
-  const last = reads.at(-1);
-  if (last?.kind !== 'step' || last.step.times < 2 || reads.length < 2 || !ARROW.test(piece.text))
-    return reads;
-  return [...reads.slice(0, -1), { ...last, step: { ...last.step, times: 1 } }];
-}
-
-/** What a line calls its chain: "Hip flow: lunge → dog × 3". */
-function labelOf([first]: readonly Read[]): string | undefined {
-  const isLabel = first?.kind === 'note' && first.isLabel;
-  return isLabel ? first.piece.text.replace(/\s*:$/u, '') : undefined;
-}
-
-/** The steps at the end of a section of which the sided ones were done on one side only. */
-function oneSidedRun(steps: readonly Step[], wanted: Repeat['side']): Step[] {
-  let from = steps.length;
-  let first = steps.length;
-  let side: Side | undefined;
-  while (from > 0) {
-    const { sides } = steps[from - 1]!;
-    if (sides.length > 1 || (sides.length && side && sides[0] !== side)) break;
-    if (sides.length && wanted !== 'other' && sides[0] === wanted) break;
-    from--;
-    if (sides.length) {
-      side = sides[0];
-      first = from;
-    }
-  }
-  return side ? steps.slice(first) : [];
-}
 
 function unsureText(line: number, name: string, nearest: readonly string[]): string {
   if (name.length > NAME_MOST)
