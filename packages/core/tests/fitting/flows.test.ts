@@ -153,6 +153,16 @@ test('the best way through a flow is the best of all ways, also for who takes ev
   );
 });
 
+test('within a flow the breath leads from side to side: no time is counted for it', () => {
+  const seconds = (plan: string, people: Record<string, unknown>[]): number => {
+    const { start, end } = fit(plan, people).steps[0]!;
+    return end - start;
+  };
+  // Two shapes of half a breath, four rounds, and what is said of the first shape.
+  for (const people of [[FIT], []])
+    expect(seconds('- Warrior two → mountain × 4', people)).toBeCloseTo(2 * PACE.breath + PACE.talkNew, 1);
+});
+
 test('a leading leg that leads once more than the other is said, and a round more settles it', () => {
   const notes = (plan: string) =>
     fit(`${plan}\n- Final rest, 5 min`, [FIT]).notes.filter(({ kind }) => kind === 'pair');

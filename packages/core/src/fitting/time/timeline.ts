@@ -61,6 +61,8 @@ function cutTo(draft: Draft, step: Step, asked: number, share: number, lane: Lan
 /** What a lane's entries at one step come to, worked out once: they stay the same while the clock moves. */
 interface Taken {
   span: number;
+  /** What of it is changes of side: within a flow the breath leads from one to the other. */
+  changes: number;
   then: number;
   entry: Level;
   exit: Level;
@@ -78,15 +80,18 @@ function findTaken(entries: readonly Draft[], { pace, body: { catalogue } }: Lan
   const enters = catalogue.variant(first!.variant).variant;
   const leaves = catalogue.variant(last.then?.variant ?? last.variant).variant;
   let then = entries.length > 1 ? pace.changeSide : 0;
+  let changes = then;
   let span = 0;
   let props = 0;
   for (const entry of entries) {
     span += spanOf(entry.hold.seconds, entry.sides.length, pace);
+    changes += spanOf(0, entry.sides.length, pace);
     if (entry.then) then += pace.changeSide + spanOf(entry.then.hold.seconds, entry.then.sides.length, pace);
     for (const { prop } of entry.props) props |= propBit(prop);
   }
   return {
     span: span + then,
+    changes,
     then,
     entry: enters.entry ?? enters.level,
     exit: leaves.exit ?? leaves.level,
@@ -153,16 +158,18 @@ export function timeline(
   const cutSpan = (i: number, share: number): number => {
     let longest = 0;
     lanes.forEach(({ lane, drafts }, at) => {
-      const { span, then } = taken[at]![i]!;
-      let sum = share >= 1 ? span : then;
+      const { span, changes, then } = taken[at]![i]!;
+      let sum = share >= 1 ? span - (steps[i]!.flow ? changes : 0) : then;
       if (share < 1)
         for (const draft of drafts[i]!)
           sum += spanOf(cutSeconds(draft, steps[i]!, asked[at]![i]!, share, lane), draft.sides.length, pace);
       longest = Math.max(longest, sum);
     });
-    return lanes.length
-      ? longest
-      : spanOf(askedSeconds(steps[i]!, {}, on, pace) * share, steps[i]!.sides.length, pace);
+    return lanes.length ? longest : askedSpan(steps[i]!, share);
+  };
+  const askedSpan = (step: Step, share: number): number => {
+    const seconds = askedSeconds(step, {}, on, pace) * share;
+    return step.flow ? seconds * Math.max(1, step.sides.length) : spanOf(seconds, step.sides.length, pace);
   };
   const secondsOf = (i: number, share: number): number => talk[i]! + cutSpan(i, share);
   const written = steps.reduce((sum, _, i) => sum + secondsOf(i, 1) + gap(i - 1, i), 0);
