@@ -4,6 +4,7 @@ import {
   limbsOf,
   NO_SUMS,
   quantityOf,
+  strengthenedBy,
   sumsAfter,
   type ActiveRule,
   type Bound,
@@ -39,6 +40,7 @@ function conditionOf(bound: Bound, limb: LimbSide | undefined): NestedCondition 
   if ('skillOver' in bound) return { fact: 'skill', operator: 'greaterThan', value: bound.skillOver };
   if ('unhelped' in bound) return { fact: 'helped', operator: 'notEqual', value: bound.unhelped };
   if ('familyNot' in bound) return { fact: 'family', operator: 'notIn', value: bound.familyNot };
+  if ('strengthens' in bound) return { fact: 'strengthens', operator: 'in', value: bound.strengthens };
   if ('poseNot' in bound) return { fact: 'pose', operator: 'notIn', value: bound.poseNot };
   return { fact: 'levelChange', operator: 'equal', value: true };
 }
@@ -87,6 +89,7 @@ export function factsOf(
       action: pose.purposes[0].action,
       family: pose.family,
       pose: pose.id,
+      strengthens: strengthenedBy(pose).find((region) => region === 'pelvic floor') ?? 'nothing',
       levelChange: false,
     };
   });

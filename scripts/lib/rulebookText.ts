@@ -32,6 +32,7 @@ function boundText(bound: Bound): string {
   if ('support' in bound) return `support ${bound.support.join(' or ')}`;
   if ('still' in bound) return 'held, not moving';
   if ('purposeNot' in bound) return `purpose other than ${bound.purposeNot.join(', ')}`;
+  if ('strengthens' in bound) return `strengthens the ${bound.strengthens.join(' or ')}`;
   if ('poseNot' in bound) return `not ordered by the team`;
   if ('familyNot' in bound) return `family other than ${bound.familyNot.join(', ')}`;
   if ('skillOver' in bound) return `practice over ${bound.skillOver}, of 4`;

@@ -201,7 +201,7 @@ export { isSoft } from './rules/isSoft.js';
 export { judge, limbsOf, quantityOf, standing, type Breach, type Trial } from './rules/judge.js';
 export { compileRules, decidingRule, judgeAll, markOf, rowsBroken, type Mark } from './rules/judgeAll.js';
 export { limbsOfSide } from './rules/limbs.js';
-export { measureTable, type MeasureTable } from './rules/measureTable.js';
+export { measureTable, strengthenedBy, type MeasureTable } from './rules/measureTable.js';
 export { strengthAsked, type Band, type StrengthAsked } from './rules/strengthAsked.js';
 export { answersThatOpen, type OpenQuestion } from './rules/answersThatOpen.js';
 export { nextChanges } from './rules/nextChanges.js';

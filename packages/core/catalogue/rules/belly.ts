@@ -137,6 +137,7 @@ export const pelvicPain: Condition = condition({
   rules: [
     watch('grip', over('isometric', 1), 'Gripping adds to it.', { cue: 'Let the belly and the jaw be soft.' }),
     limit('strong-belly', over('abdominalLoad', 2), 'No strong belly work.'),
+    limit('lift', { strengthens: ['pelvic floor'] }, 'A pelvic floor that hurts is let go, not lifted.'),
     freeBreath('It tightens the pelvis'),
     limit('pressed', [over('bellyPressed', 0), over('lumbarExtensionUse', 0.8)], 'No deep back bend on the belly.'),
     limit('long-strong', [over('isometric', 2), held(30)], 'Strong holds stay short.'),

@@ -1,7 +1,7 @@
 import { USUAL_RANGE } from '../body/ranges.js';
 import type { Person } from '../people/types.js';
 import { SIDED_MEASURES, type Judged, type MeasureName } from '../poses/measures.js';
-import type { Action, Family, Level } from '../poses/types.js';
+import type { Action, Family, Level, Region } from '../poses/types.js';
 import type { ActiveRule } from './stagePerson.js';
 import { countsTowards } from './sums.js';
 import { USE_NAMES, type Bound, type LimbSide, type Quantity, type Sum } from './types.js';
@@ -18,6 +18,8 @@ export interface Trial extends Judged {
   family: Family;
   /** The pose's id. */
   pose: string;
+  /** What it is there to strengthen. */
+  strengthens?: readonly Region[];
   /** Seconds that this step would bring the lane to. */
   sums: Readonly<Record<Sum, number>>;
   /** Where the body was before. */
@@ -161,6 +163,13 @@ function read(bound: Bound, trial: Trial, ranges: Person['ranges'], limb?: LimbS
       measure: 'family',
       value: trial.family,
       limit: bound.familyNot.join(' or '),
+    };
+  if ('strengthens' in bound)
+    return {
+      bites: bound.strengthens.some((region) => trial.strengthens?.includes(region)),
+      measure: 'strengthens',
+      value: trial.strengthens?.join(', ') ?? '',
+      limit: bound.strengthens.join(' or '),
     };
   if ('poseNot' in bound)
     return {

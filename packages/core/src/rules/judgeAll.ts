@@ -69,6 +69,8 @@ function testsOf(
   if ('floorWay' in bound) return [{ column: at('floorWay'), over: 0 }];
   if ('familyNot' in bound)
     return [{ column: at('family'), bits: ALL_BITS & ~bitsOf('family', bound.familyNot) }];
+  if ('strengthens' in bound)
+    return [{ column: at('strengthens'), bits: bitsOf('strengthens', bound.strengthens) }];
   if ('poseNot' in bound) return [{ column: at('pose'), noneOf: bound.poseNot.map(poseNumber) }];
   // A change of level happens between steps, not in a variant.
   return undefined;

@@ -7,10 +7,11 @@ import type { Catalogue } from '../poses/catalogue.js';
 import { LEVELS } from '../poses/levels.js';
 import { skillOf } from '../poses/skillOf.js';
 import { MEASURE_NAMES, SIDED_MEASURES, type Judged } from '../poses/measures.js';
-import type { Action, Breath, Family, Pose, Variant } from '../poses/types.js';
+import type { Action, Breath, Family, Pose, Region, Variant } from '../poses/types.js';
 import { breathSeconds, countSeconds } from '../people/pace.js';
 import { ageOn } from '../calendar/dates.js';
 import { countsTowards } from './sums.js';
+import { STRENGTHENED } from './types.js';
 
 /** What the words of a column mean: its numbers are places in these lists. */
 export const COLUMN_WORDS = {
@@ -28,6 +29,7 @@ export const COLUMN_WORDS = {
     'invert',
     'rest',
   ] satisfies Action[],
+  strengthens: ['nothing that a rule names', ...STRENGTHENED],
   family: [
     'breath',
     'chair',
@@ -52,6 +54,7 @@ const EXTRA = [
   'helped',
   'action',
   'family',
+  'strengthens',
   'pose',
   'moving',
   'hold',
@@ -86,6 +89,8 @@ export interface MeasureTable extends Columns {
 export interface Shape extends Judged {
   action: Action;
   family: Family;
+  /** What its pose is there to strengthen. */
+  strengthens?: readonly Region[];
   /** Its pose's id; a way has none. */
   pose?: string;
   moving: boolean;
@@ -97,6 +102,10 @@ export interface Shape extends Judged {
 
 /** A pose's id as a number, so that it can be compared like one. */
 export const poseNumber = (id: string): number => Number.parseInt(fingerprint(id), 36);
+
+/** Regions that a pose is there to strengthen. */
+export const strengthenedBy = ({ purposes }: Pick<Pose, 'purposes'>): Region[] =>
+  purposes.filter(({ action }) => action === 'strengthen').map(({ region }) => region);
 
 /** Shapes as numbers in columns. */
 export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
@@ -116,6 +125,7 @@ export function columnsOf(shapes: readonly Shape[]): Float64Array[] {
     set('helped', COLUMN_WORDS.helped.indexOf(shape.helped ?? 'none'));
     set('action', COLUMN_WORDS.action.indexOf(action));
     set('family', COLUMN_WORDS.family.indexOf(family));
+    set('strengthens', STRENGTHENED.findIndex((region) => shape.strengthens?.includes(region)) + 1);
     set('pose', shape.pose === undefined ? 0 : poseNumber(shape.pose));
     set('moving', Number(moving));
     set('hold', seconds);
@@ -163,6 +173,7 @@ export function measureTable(
       ...(helped ? { helped } : {}),
       action: pose.purposes[0].action,
       family: pose.family,
+      strengthens: strengthenedBy(pose),
       pose: pose.id,
       moving: pose.hold.unit === 'rounds',
       seconds,

@@ -34,6 +34,9 @@ export const SUMS = [
 ] as const;
 export type Sum = (typeof SUMS)[number];
 
+/** What rules may ask not to be strengthened. */
+export const STRENGTHENED = ['pelvic floor'] as const;
+
 /**
  * One condition on a variant, its hold or its place in the class. It *bites* when the value
  * passes the number, or the word is one of those named.
@@ -50,6 +53,8 @@ export type Bound =
   | { support: readonly ('none' | 'hand' | 'trunk')[] }
   | { purposeNot: readonly Action[] }
   | { familyNot: readonly Family[] }
+  /** A pose that is there to strengthen one of these. */
+  | { strengthens: readonly (typeof STRENGTHENED)[number][] }
   /** Another pose than these, by id. */
   | { poseNot: readonly string[] }
   | { levelChange: true }

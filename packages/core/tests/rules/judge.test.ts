@@ -1,5 +1,6 @@
 /** Bounds, one by one and together; and what must hold of judging whatever the rules are. */
 import fc from 'fast-check';
+import { strengthenedBy } from '../../src/rules/measureTable.js';
 import {
   CONDITIONS,
   judge,
@@ -68,6 +69,13 @@ describe('one bound', () => {
     ['no support', { support: ['none'] }, dog, true],
     ['a hand on something', { support: ['none'] }, trial('tree.hand-on-wall'), false],
     ['an active shape', { purposeNot: ['rest'] }, dog, true],
+    [
+      'what strengthens a part',
+      { strengthens: ['pelvic floor'] },
+      trial('pelvic-floor-breath.chair', { strengthens: ['pelvic floor'] }),
+      true,
+    ],
+    ['what strengthens another', { strengthens: ['pelvic floor'] }, dog, false],
     ['a rest', { purposeNot: ['rest'] }, trial('final-rest.flat', { action: 'rest' }), false],
     ['a shape that is held', { still: true }, dog, true],
     ['a movement', { still: true }, trial('cat-cow.all-fours', { moving: true }), false],
@@ -338,6 +346,7 @@ describe('whatever the rules', () => {
               holdSeconds: 900,
               action: pose.purposes[0].action,
               family: pose.family,
+              strengthens: strengthenedBy(pose),
               pose: pose.id,
               moving: pose.hold.unit === 'rounds',
               from: 'standing',

@@ -1,5 +1,6 @@
 /** The quick judge says what the slow one says. */
 import fc from 'fast-check';
+import { strengthenedBy } from '../../src/rules/measureTable.js';
 import { skillOf } from '../../src/poses/skillOf.js';
 import { mirrorMeasures } from '../../src/poses/measures.js';
 import {
@@ -59,6 +60,7 @@ describe('the quick judge', () => {
         moving: pose.hold.unit === 'rounds',
         action: pose.purposes[0].action,
         family: pose.family,
+        strengthens: strengthenedBy(pose),
         pose: pose.id,
         sums: { ...NO_SUMS, supineUnbroken: supine, supineTotal: supine },
       };

@@ -79,6 +79,7 @@ export function sayBound(bound: Bound): string {
   if ('support' in bound) return bound.support.map((support) => SUPPORTS[support]).join(' or ');
   if ('still' in bound) return 'held still';
   if ('purposeNot' in bound) return 'an active shape';
+  if ('strengthens' in bound) return `strengthening the ${bound.strengthens.join(' or ')}`;
   if ('poseNot' in bound) return 'not ordered by the team';
   if ('familyNot' in bound) return `anything but ${bound.familyNot.join(', ')}`;
   return 'on a change of level';

@@ -1,6 +1,7 @@
 import type { Level } from '../../poses/types.js';
 import { judge, type Breach, type Trial } from '../../rules/judge.js';
 import { packSet } from '../../bitSet.js';
+import { strengthenedBy } from '../../rules/measureTable.js';
 import { isUnbroken, sumsAfter } from '../../rules/sums.js';
 import { SUMS } from '../../rules/types.js';
 import { type Ask, type LaneTable, runsThatEnd, sidesOf, staySeconds } from '../person/index.js';
@@ -35,6 +36,7 @@ export function trialOf(
     action: pose.purposes[0].action,
     family: pose.family,
     pose: pose.id,
+    strengthens: strengthenedBy(pose),
     sums: sumsAfter(before, judged.measures, holdSeconds * times, (isOneRun ? holdSeconds : stay) * times),
     ...(from ? { from } : {}),
   };
