@@ -1,4 +1,5 @@
 import type { Flow } from '../poses/flows.js';
+import { inFlows } from '../reading/inFlows.js';
 import { readCount } from '../reading/readCount.js';
 import type { Known, Plan, Step } from '../reading/plan.js';
 import { sectionName } from '../reading/planReader.js';
@@ -46,17 +47,6 @@ function isPlain(blocks: readonly Block[], steps: Plan['steps']): boolean {
   return new Set(blocks.map(({ from }) => from)).size === blocks.length && blocks.every(isOne);
 }
 
-/** Steps that follow each other, each alone or all of a flow together. */
-function together(steps: readonly Step[]): Step[][] {
-  const groups: Step[][] = [];
-  for (const step of steps) {
-    const last = groups.at(-1);
-    if (step.flow && last?.[0]!.flow?.number === step.flow.number) last.push(step);
-    else groups.push([step]);
-  }
-  return groups;
-}
-
 /** A step or a flow as one line. */
 const groupLine = (group: readonly Step[], flows: readonly Flow[]): string =>
   group[0]!.flow ? flowLine(group, flows) : lineOf(group[0]!);
@@ -79,7 +69,7 @@ export function writtenOut({ parts, steps }: Plan, flows: readonly Flow[]): stri
       switch (kind) {
         case 'step':
         case 'repeat':
-          return together(own).flatMap((group) => [
+          return inFlows(own, ({ flow }) => flow).flatMap((group) => [
             `- ${groupLine(group, flows)}`,
             ...(kind === 'step' && group[0]!.note?.startsWith(text) ? [`> ${text}`] : []),
           ]);

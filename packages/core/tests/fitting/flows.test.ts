@@ -75,6 +75,15 @@ describe('what adds up', () => {
     expect(sums.supine.longest).toBeLessThanOrEqual(3);
     expect(sums.supine.total).toBeCloseTo(20 * 0.5 * PACE.breath, 0);
   });
+  test('what ends a round goes on in the next, and fewer rounds are said as they are done', () => {
+    const { steps, sums } = fit('- Knees to chest 5 breaths → mountain → bridge 5 breaths × 5', [MIDDLE])
+      .lanes[0]!;
+    expect(sums.supine.longest).toBeGreaterThan(0);
+    expect(sums.supine.longest).toBeLessThanOrEqual(60);
+    for (const { hold } of steps)
+      expect(hold.seconds).toBeCloseTo(hold.rounds! * (hold.breaths ?? 0.5) * PACE.breath, 0);
+    expect(steps.some(({ hold }) => hold.rounds! < 5)).toBe(true);
+  });
   test('a hold is that of one stay: many dogs of five breaths are no dog of a minute', () => {
     // In pregnancy the head hangs for half a minute at most.
     const early = {

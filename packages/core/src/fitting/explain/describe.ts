@@ -9,7 +9,15 @@ import type { StagedPerson } from '../../rules/stagePerson.js';
 import { USE_NAMES } from '../../rules/types.js';
 import type { Step } from '../../reading/parseSequence.js';
 import type { Side } from '../../side.js';
-import { type Ask, type LaneTable, othersOf, type SideChoice, propsOf, sidesOf } from '../person/index.js';
+import {
+  type Ask,
+  inRounds,
+  type LaneTable,
+  othersOf,
+  type SideChoice,
+  propsOf,
+  sidesOf,
+} from '../person/index.js';
 import type { Choice, Counter } from '../path/index.js';
 import type { LaneStep, Draft, Finding, PropUse, Then, WayTaken } from '../types.js';
 import type { Passage } from '../ways/index.js';
@@ -52,7 +60,7 @@ export function draftsOf(lane: LaneTable, step: Step, { ask, option, from, passa
 }
 
 const isSame = ({ candidate: a }: SideChoice, { candidate: b }: SideChoice): boolean =>
-  a?.variant === b?.variant && a?.holdSeconds === b?.holdSeconds;
+  a?.variant === b?.variant && a?.holdSeconds === b?.holdSeconds && a?.rounds === b?.rounds;
 
 /** An entry for both sides: what only the second side needs is said and fetched too. */
 function withSecondSide(first: Draft, second: Draft): Draft {
@@ -172,13 +180,14 @@ function entryFor(
   from: Level | undefined,
 ): Draft {
   if (!candidate) return sitOut(lane, ask, step);
-  const { variant, pose, row, holdSeconds, verdict, cost } = candidate;
-  const far = asFarAs(lane, ask, candidate, side);
+  const { variant, pose, row, holdSeconds, rounds, verdict, cost } = candidate;
+  const done = inRounds(ask, rounds);
+  const far = asFarAs(lane, done, candidate, side);
   const trial = far
     ? { ...far.trial, ...(from ? { from } : {}) }
-    : trialOf(lane, ask, row, holdSeconds, side, from);
+    : trialOf(lane, done, row, holdSeconds, side, from);
   const breaches = breachesOf(lane, ask, trial);
-  const shape = shapeOf(lane, step, row, verdict, holdSeconds, side);
+  const shape = shapeOf(lane, step, row, verdict, holdSeconds, side, rounds);
   const findings = findingsFor(lane, ask, side, { candidate, trial, ...breaches });
   const allowed = allowedBy(lane, trial);
   const entry: Draft = {
@@ -255,12 +264,13 @@ function shapeOf(
   verdict: Draft['verdict'],
   seconds: number,
   side: Side | undefined,
+  rounds?: number,
 ) {
   const { pose, variant } = lane.body.table.rows[row]!;
   const breath = lane.count(pose, variant);
   const count = Math.round((seconds / breath) * 10) / 10;
   const inUnit = pose.hold.unit === 'rounds' ? { rounds: count } : { breaths: count };
-  const counted = step.hold.unit === 'seconds' ? {} : (inFlow(step, seconds / breath) ?? inUnit);
+  const counted = step.hold.unit === 'seconds' ? {} : (inFlow(step, seconds / breath, rounds) ?? inUnit);
   return {
     askedPose: step.pose.id,
     askedVariant: step.variant.id,
@@ -274,10 +284,10 @@ function shapeOf(
   };
 }
 
-/** Rounds of a shape of a flow, with the breaths it is stayed in where somebody stays. */
-function inFlow({ flow, hold }: Step, breaths: number): Draft['hold'] | undefined {
+/** Rounds of a shape of a flow, all of them unless fewer are done, with its breaths where somebody stays in it. */
+function inFlow({ flow, hold }: Step, breaths: number, fewer: number | undefined): Draft['hold'] | undefined {
   if (!flow) return undefined;
-  const rounds = Math.round(hold.count / flow.breaths);
+  const rounds = fewer ?? Math.round(hold.count / flow.breaths);
   const each = Math.round((breaths / rounds) * 10) / 10;
   return { rounds, ...(each > HALF_BREATH ? { breaths: each } : {}), seconds: 0 };
 }

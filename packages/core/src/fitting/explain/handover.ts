@@ -1,5 +1,6 @@
 import type { Catalogue } from '../../poses/catalogue.js';
 import { HALF_BREATH } from '../../poses/flows.js';
+import { inFlows } from '../../reading/inFlows.js';
 import { sayHeld } from '../../plan/sayHeld.js';
 import type { ClassStep, Fitting, LaneStep } from '../types.js';
 
@@ -42,24 +43,21 @@ export function handover(fitting: Fitting, catalogue: Catalogue): Handover {
     know: lanes.flatMap(({ person, alerts }) =>
       alerts.filter(({ kind }) => kind !== 'stage').map(({ text }) => ({ person, text })),
     ),
-    sections: sectionsOf(inFlows(steps.filter(({ leftOut }) => !leftOut)), (shapes) => ({
-      step: shapes[0]!.step,
-      says: saysShapes(shapes),
-      others:
-        shapes.length > 1 ? othersIn(shapes, lanes, catalogue) : othersAt(shapes[0]!.step, lanes, catalogue),
-    })),
+    sections: sectionsOf(
+      inFlows(
+        steps.filter(({ leftOut }) => !leftOut),
+        ({ flow }) => flow,
+      ),
+      (shapes) => ({
+        step: shapes[0]!.step,
+        says: saysShapes(shapes),
+        others:
+          shapes.length > 1
+            ? othersIn(shapes, lanes, catalogue)
+            : othersAt(shapes[0]!.step, lanes, catalogue),
+      }),
+    ),
   };
-}
-
-/** Steps one by one; those of a flow together. */
-function inFlows(steps: readonly ClassStep[]): ClassStep[][] {
-  const groups: ClassStep[][] = [];
-  for (const step of steps) {
-    const last = groups.at(-1);
-    if (step.flow && last?.[0]!.flow?.number === step.flow.number) last.push(step);
-    else groups.push([step]);
-  }
-  return groups;
 }
 
 /** Steps under the headings that they follow each other under. */

@@ -1,10 +1,13 @@
 import { hasBit } from '../../bitSet.js';
 import { type BodyTable, COUNTED } from '../person/index.js';
 import { floorVisits } from '../ways/index.js';
+import { inFlows } from '../../reading/inFlows.js';
 import type { InFlow } from '../../reading/parseSequence.js';
 import type { LaneStep, LaneSums, RunAndTotal } from '../types.js';
 
 type Done = Pick<LaneStep, 'variant' | 'level' | 'hold' | 'sides'>;
+
+type Step = Done & Pick<LaneStep, 'then' | 'step'>;
 
 /**
  * What adds up for one person over the class, seconds: in the longest run and in all; how often down to the
@@ -13,7 +16,7 @@ type Done = Pick<LaneStep, 'variant' | 'level' | 'hold' | 'sides'>;
  * @param flowOf what a step is of a flow, by its number
  */
 export function laneSums(
-  steps: readonly (Done & Pick<LaneStep, 'then' | 'step'>)[],
+  steps: readonly Step[],
   { catalogue, table, counted }: BodyTable,
   flowOf: (step: number) => InFlow | undefined = () => undefined,
 ): LaneSums {
@@ -21,41 +24,29 @@ export function laneSums(
   const longest = COUNTED.map(() => 0);
   const totals = COUNTED.map(() => 0);
   const levels: Done['level'][] = [];
-  const bitsOf = ({ variant }: Done): number => counted(table.rowOf.get(catalogue.variant(variant).variant)!);
-  /** What all shapes of a flow count towards: a run that goes on through its rounds. */
-  const always = new Map<number, number>();
-  for (const step of steps) {
-    const flow = flowOf(step.step);
-    if (flow) always.set(flow.number, (always.get(flow.number) ?? ~0) & bitsOf(step));
-  }
-  const pass = (done: Done, flow?: InFlow): void => {
-    const { level, hold, sides } = done;
-    const seconds = hold.seconds * Math.max(1, sides.length);
-    const bits = bitsOf(done);
-    const goesOn = flow ? always.get(flow.number)! : ~0;
-    levels.push(level);
+  const pass = (done: Done, times = 1): void => {
+    const seconds = (done.hold.seconds * Math.max(1, done.sides.length)) / times;
+    const bits = counted(table.rowOf.get(catalogue.variant(done.variant).variant)!);
+    levels.push(done.level);
     for (let i = 0; i < runs.length; i++) {
       if (!hasBit(bits, i)) {
         runs[i] = 0;
         continue;
       }
-      runs[i]! += hasBit(goesOn, i) ? seconds : seconds / flow!.rounds;
+      runs[i]! += seconds;
       totals[i]! += seconds;
       longest[i] = Math.max(longest[i]!, runs[i]!);
     }
   };
-  let flowFrom = 0;
-  steps.forEach((step, i) => {
-    const flow = flowOf(step.step);
-    const before = i ? flowOf(steps[i - 1]!.step)?.number : undefined;
-    if (flow?.number !== before) flowFrom = levels.length;
-    pass(step, flow);
-    if (step.then) pass(step.then);
-    const next = steps[i + 1];
-    const isLast = flow && (!next || flowOf(next.step)?.number !== flow.number);
-    const once = levels.slice(flowFrom);
-    if (isLast) for (let round = 1; round < flow.rounds; round++) levels.push(...once);
-  });
+  for (const group of inFlows(steps, ({ step }) => flowOf(step))) {
+    const rounds = flowOf(group[0]!.step)?.rounds ?? 1;
+    for (let round = 0; round < rounds; round++)
+      for (const step of group) {
+        const times = timesIn(step, rounds);
+        if (round < times) pass(step, times);
+        if (step.then && round === rounds - 1) pass(step.then);
+      }
+  }
   const sums = Object.fromEntries(
     COUNTED.map((name, i): [typeof name, RunAndTotal] => [
       name,
@@ -64,3 +55,7 @@ export function laneSums(
   ) as Omit<LaneSums, 'floorVisits'>;
   return { ...sums, floorVisits: floorVisits(levels) };
 }
+
+/** In how many of a flow's rounds a shape is done: a leading leg leads every other one. */
+const timesIn = ({ hold, sides }: Done, rounds: number): number =>
+  rounds === 1 ? 1 : Math.min(rounds, (hold.rounds ?? rounds) * Math.max(1, sides.length));

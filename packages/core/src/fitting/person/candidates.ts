@@ -2,7 +2,7 @@ import type { Pose, Variant } from '../../poses/types.js';
 import { hasBit } from '../../bitSet.js';
 import { NO_SUMS } from '../../rules/sums.js';
 import { SUMS, type Sum } from '../../rules/types.js';
-import { runsThatEnd, staySeconds, type FlowAsk } from './flowAsk.js';
+import { inRounds, runsThatEnd, staySeconds, type FlowAsk } from './flowAsk.js';
 import type { LaneTable } from './lane.js';
 import { sidesOf } from './sidesOf.js';
 import { standInCost, standInsOf } from './standIns.js';
@@ -31,6 +31,8 @@ export interface Candidate {
   pose: Pose;
   variant: Variant;
   holdSeconds: number;
+  /** Of a shape of a flow, in how many rounds it is done. */
+  rounds?: number;
   verdict: Verdict;
   cost: number;
   added: number;
@@ -122,14 +124,20 @@ function shortened(
   { stay, total }: Longest,
   lane: LaneTable,
   flow: FlowAsk | undefined,
-): number | undefined {
+): Held | undefined {
   if (flow)
     return roundsWithin(staySeconds(asked, flow), flow.passes, { stay, total }, lane.count(pose, variant));
   const most = Math.min(stay, total);
-  if (most >= asked) return asked;
+  if (most >= asked) return { seconds: asked };
   const count = lane.count(pose, variant);
   const seconds = Math.floor(most / count + 1e-9) * count;
-  return seconds <= 0 || seconds < Math.min(pose.hold.least * count, asked) ? undefined : seconds;
+  return seconds <= 0 || seconds < Math.min(pose.hold.least * count, asked) ? undefined : { seconds };
+}
+
+/** How long in all, and of a shape of a flow in how many rounds. */
+interface Held {
+  seconds: number;
+  rounds?: number;
 }
 
 /**
@@ -141,11 +149,11 @@ function roundsWithin(
   passes: number,
   { stay, total }: Longest,
   breath: number,
-): number | undefined {
+): Held | undefined {
   const each = stay >= asked ? asked : Math.floor(stay / breath + 1e-9) * breath;
   if (each <= 0) return undefined;
   const rounds = Math.min(passes, Math.floor(total / each + 1e-9));
-  return rounds > 0 ? rounds * each : undefined;
+  return rounds > 0 ? { seconds: rounds * each, rounds } : undefined;
 }
 
 /** Another pose is not begun for less than this: seconds held, or rounds. Common practice, no published source. */
@@ -196,11 +204,12 @@ function attempt(
   // Most rows end here: looked at before anything is made.
   if (standingOn(lane, side).out[row]) return undefined;
   const trying = tryingOf(ask, lane, row);
-  const holdSeconds = shortened(trying, longestHold(trying, ask, lane, side), lane, ask.flow);
-  if (holdSeconds === undefined) return undefined;
+  const held = shortened(trying, longestHold(trying, ask, lane, side), lane, ask.flow);
+  if (held === undefined) return undefined;
+  const { seconds: holdSeconds, rounds } = held;
   const { pose, variant, sides, halved } = trying;
   if (pose !== ask.pose && isTooShort(trying, ask, holdSeconds, lane)) return undefined;
-  const added = addedFor(trying, ask, standingOn(lane, side), holdSeconds);
+  const added = addedFor(trying, inRounds(ask, rounds), standingOn(lane, side), holdSeconds);
   const givenUp = Math.max(0, 1 - (halved ? holdSeconds * sides : holdSeconds) / ask.holdSeconds);
   const perHold = ask.pose.energy === 'settling' ? WEIGHTS.settlingHold : WEIGHTS.hold;
   const asAsked = variant === ask.variant && givenUp <= 1e-9 && !added;
@@ -209,6 +218,7 @@ function attempt(
     pose,
     variant,
     holdSeconds,
+    ...(rounds === undefined ? {} : { rounds }),
     verdict: verdictOf(pose === ask.pose, asAsked),
     cost: standIn + givenUp * perHold + added * WEIGHTS.added + flowCost(ask, variant),
     added,

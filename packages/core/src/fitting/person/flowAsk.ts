@@ -57,18 +57,26 @@ export const flowKey = ({ rounds, passes, variants, isFirst, isLast }: FlowAsk):
 export const staySeconds = (holdSeconds: number, flow: FlowAsk | undefined): number =>
   flow ? holdSeconds / flow.passes : holdSeconds;
 
+/** What is asked, where a shape of a flow is done in so many rounds: fewer where more would add up to too much. */
+export const inRounds = <A extends { flow?: FlowAsk }>(ask: A, rounds: number | undefined): A =>
+  ask.flow && rounds !== undefined && rounds !== ask.flow.passes
+    ? { ...ask, flow: { ...ask.flow, passes: rounds } }
+    : ask;
+
 const broken = new WeakMap<FlowAsk, WeakMap<BodyTable, number>>();
 
 /**
- * The set of {@link SUMS} of which a run ends in every round of a flow: those towards which some shape of it does not
- * count. On the back all the time, ten rounds are one run.
+ * The set of {@link SUMS} of which a run ends in every round of a flow: those towards which its first or its last shape
+ * does not count. On the back all the time, ten rounds are one run; and what ends one round may go on in the next.
  */
 export function runsThatEnd(flow: FlowAsk, body: BodyTable): number {
   const byBody = broken.get(flow) ?? keep(broken, flow, new WeakMap<BodyTable, number>());
   const find = (): number => {
     const { rowOf } = body.table;
-    const always = flow.variants.reduce((bits, variant) => bits & body.towards(rowOf.get(variant)!), ~0);
-    return packSet(SUMS, isUnbroken) & ~always;
+    const [first, last] = [flow.variants[0]!, flow.variants.at(-1)!].map((variant) =>
+      body.towards(rowOf.get(variant)!),
+    ) as [number, number];
+    return packSet(SUMS, isUnbroken) & ~(first & last);
   };
   return byBody.get(body) ?? keep(byBody, body, find());
 }

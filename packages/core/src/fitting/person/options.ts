@@ -12,7 +12,7 @@ import {
 } from './candidates.js';
 import { hasBit } from '../../bitSet.js';
 import { LONG_FOLD } from './deep.js';
-import { runsThatEnd, staySeconds } from './flowAsk.js';
+import { inRounds, runsThatEnd, staySeconds } from './flowAsk.js';
 import type { LaneTable } from './lane.js';
 import { packOutcome } from './outcome.js';
 import { sidesOf } from './sidesOf.js';
@@ -50,14 +50,9 @@ export interface Option {
 const NOTHING: readonly number[] = SUMS.map(() => 0);
 
 /** Seconds of the first so many sides towards each of {@link SUMS}. */
-function secondsOf(
-  { flow }: Ask,
-  lane: LaneTable,
-  sides: readonly SideChoice[],
-  held: number,
-): readonly number[] {
+function secondsOf(ask: Ask, lane: LaneTable, sides: readonly SideChoice[], held: number): readonly number[] {
   let seconds: number[] | undefined;
-  const ends = flow ? runsThatEnd(flow, lane.body) : 0;
+  const ends = ask.flow ? runsThatEnd(ask.flow, lane.body) : 0;
   for (let i = 0; i < held; i++) {
     const { candidate } = sides[i]!;
     const towards = candidate ? lane.body.towards(candidate.row) : 0;
@@ -66,7 +61,7 @@ function secondsOf(
     for (let sum = 0; sum < SUMS.length; sum++)
       if (hasBit(towards, sum))
         seconds[sum]! += hasBit(ends, sum)
-          ? staySeconds(candidate!.holdSeconds, flow)
+          ? staySeconds(candidate!.holdSeconds, inRounds(ask, candidate!.rounds).flow)
           : candidate!.holdSeconds;
   }
   return seconds ?? NOTHING;
@@ -74,20 +69,24 @@ function secondsOf(
 
 /** What is left to be answered after some sides: being upside down before all else, then what the first leaves. */
 function counterNeedOf(
-  { flow }: Ask,
+  ask: Ask,
   lane: LaneTable,
   sides: readonly SideChoice[],
   held: number,
 ): CounterNeed | undefined {
   // What one shape of a flow leaves, those behind it answer.
-  if (flow && !flow.isLast) return undefined;
+  if (ask.flow && !ask.flow.isLast) return undefined;
   let need: CounterNeed | undefined;
   for (const { candidate } of sides) {
     if (!candidate) continue;
     const { inversion, backBend, fold } = lane.body.deep(candidate.row);
     if (inversion) return 'inversion';
     if (backBend) need ??= 'back-bend';
-    else if (fold && staySeconds(candidate.holdSeconds, flow) * held > LONG_FOLD) need ??= 'fold';
+    else if (
+      fold &&
+      staySeconds(candidate.holdSeconds, inRounds(ask, candidate.rounds).flow) * held > LONG_FOLD
+    )
+      need ??= 'fold';
   }
   return need;
 }
