@@ -197,7 +197,7 @@ export const HOUSE_VIEW_TOPICS: Readonly<Record<string, Topic>> = {
       poses: ['head-half-circle'],
       says: 'From shoulder to shoulder in front only.',
     }),
-    p('slow-full', 'Slow and full', 'For easy necks, slowly.', common, { poses: ['head-half-circle'], says: 'All the way round, slowly, both ways.' }),
+    p('slow-full', 'Slow and full', 'For easy necks, slowly.', common, { poses: ['neck-circles'], says: 'All the way round, slowly, both ways.' }),
   ),
   'head-in-small-back-bends': topic(
     'The head in small back bends',

@@ -31,7 +31,7 @@ const way = (id: string, from: Level, to: Level, frames: readonly Shape[], cues:
     props: told.props ?? [],
     frames,
     view: told.view ?? [20, 12],
-    declared: told.declared ?? hatha(1, 1),
+    declared: told.declared ?? hatha({ abdominalLoad: 1, isometric: 1 }),
     support: told.support ?? 'none',
     cues,
   },
@@ -337,7 +337,7 @@ export const WAYS: readonly Way[] = [
       },
     ],
     ['Walk the hands ahead, lower in one piece.'],
-    { name: 'lowering in one piece, the back as it is', usual: true, seconds: 6, view: [4, 12], declared: hatha(2, 2) },
+    { name: 'lowering in one piece, the back as it is', usual: true, seconds: 6, view: [4, 12], declared: hatha({ abdominalLoad: 2, isometric: 2 }) },
   ),
   way(
     'lower-over-forearms',
@@ -382,7 +382,7 @@ export const WAYS: readonly Way[] = [
     usual: true,
     seconds: 5,
     view: [30, 30],
-    declared: stretching(0, 0),
+    declared: stretching(),
   }),
   way(
     'roll-down',
@@ -394,14 +394,14 @@ export const WAYS: readonly Way[] = [
       BACK_KNEES,
     ],
     ['Round the back and roll down, hands on the thighs.'],
-    { name: 'rolling straight down or up', seconds: 5, view: [10, 12], declared: hatha(3, 2) },
+    { name: 'rolling straight down or up', seconds: 5, view: [10, 12], declared: hatha({ abdominalLoad: 3, isometric: 2 }) },
   ),
   way('prone-to-side', 'prone', 'side-lying', [PRONE, ON_SIDE_FLAT], ['One hand beside the chest, roll in one piece.'], {
     name: 'rolling from the belly to the side',
     usual: true,
     seconds: 6,
     view: [30, 30],
-    declared: stretching(1, 1),
+    declared: stretching({ abdominalLoad: 1, isometric: 1 }),
   }),
   way('squat-down', 'standing', 'squatting', [STAND, SQUAT], ['Feet wide, sink, hands to the floor.'], {
     name: 'sinking into the squat',
@@ -440,7 +440,7 @@ export const WAYS: readonly Way[] = [
       },
     ],
     ['Press the arms, lift the pelvis with bent knees, no swing.'],
-    { name: 'lifting with control', usual: true, seconds: 6, view: [14, 12], declared: hatha(3, 2) },
+    { name: 'lifting with control', usual: true, seconds: 6, view: [14, 12], declared: hatha({ abdominalLoad: 3, isometric: 2 }) },
   ),
   way('lie-flat', 'sitting', 'lying', [SIDE_SIT, PUSHED_UP, ON_SIDE_FLAT, BACK_FLAT], ['Down over the side, then roll onto the back in one piece.'], {
     name: 'over the side and round',

@@ -1,4 +1,4 @@
-import type { Shape, Pose } from '../../src/authoring/poseWords.js';
+import { type Pose, type Shape, rung, vary } from '../../src/authoring/poseWords.js';
 import { ACROSS, CHAIR, CHAIR_LEGS, hatha, resting, SEATED, SHINS_UPRIGHT, stretching, strong, TRUNK_UPRIGHT } from './common.js';
 
 /** Hands under the shoulders, knees under the hips. */
@@ -13,7 +13,7 @@ const table = (pitch: number, lumbar: number, thorax: number, neck: number): Sha
   free: 'arms legs',
 });
 const FLAT_TABLE = table(88, 0, 0, -4);
-const HOLLOW_TABLE = table(104, -20, -8, -22);
+const HOLLOW_TABLE = table(102, -16, -8, -22);
 
 const chairWave = (pitch: number, lumbar: number, thorax: number, neck: number): Shape => ({
   symmetric: true,
@@ -84,6 +84,16 @@ const dog = (posture: Shape['posture'], on: string, gap: number, at: NonNullable
   free: 'arms legs',
 });
 
+/** Dog with the knee of one side bent and its heel high, the other heel reaching down. */
+const PEDAL = (side: 'R' | 'L'): Shape => {
+  const other = side === 'R' ? 'L' : 'R';
+  return vary(
+    dog({ [`knee${side}`]: 44, [`hip${side}`]: [112, 4, 0], [`ankle${side}`]: -6, [`ankle${other}`]: 17 }, `palm ball heel${other}?`, 108),
+    {},
+    { sided: true, at: [['palmMidL', 'ballL', { gapCm: 108, weight: 0.5 }]], face: [['pelvis', ACROSS, ACROSS, 0.8]] },
+  );
+};
+
 export const allFoursPoses: readonly Pose[] = [
   {
     id: 'cat-cow',
@@ -124,7 +134,7 @@ export const allFoursPoses: readonly Pose[] = [
         support: 'hand',
         frames: [CHAIR_LIFT, CHAIR_FLAT],
         view: [18, 12],
-        declared: stretching(0, 0),
+        declared: stretching(),
         cues: ['Breathe in: lift the breastbone a little.', 'Breathe out: back to tall, no rounding.'],
       },
       {
@@ -137,7 +147,7 @@ export const allFoursPoses: readonly Pose[] = [
         support: 'hand',
         frames: [chairWave(-14, 26, 20, 24), CHAIR_LIFT],
         view: [18, 12],
-        declared: stretching(0, 0),
+        declared: stretching(),
         cues: ['Hands on the knees.', 'Breathe out: round. Breathe in: lift the breastbone.'],
       },
       {
@@ -150,7 +160,7 @@ export const allFoursPoses: readonly Pose[] = [
         support: 'none',
         frames: [table(94, -8, -4, -8), FLAT_TABLE],
         view: [12, 12],
-        declared: hatha(1, 1),
+        declared: hatha({ abdominalLoad: 1, isometric: 1 }),
         cues: ['Start with a flat back.', 'Breathe in: a small hollow. Breathe out: back to flat, never round.'],
       },
       {
@@ -163,7 +173,7 @@ export const allFoursPoses: readonly Pose[] = [
         support: 'none',
         frames: [table(76, 22, 18, 14), FLAT_TABLE],
         view: [12, 12],
-        declared: hatha(1, 1),
+        declared: hatha({ abdominalLoad: 1, isometric: 1 }),
         cues: ['Hug the belly as you breathe out and round.', 'Breathe in: back to flat, no further.'],
       },
       {
@@ -175,7 +185,7 @@ export const allFoursPoses: readonly Pose[] = [
         support: 'none',
         frames: [table(70, 30, 26, 32), HOLLOW_TABLE],
         view: [12, 12],
-        declared: hatha(1, 1),
+        declared: hatha({ abdominalLoad: 1, isometric: 1 }),
         cues: ['Hands under shoulders, knees under hips.', 'Breathe out: round. Breathe in: hollow, looking ahead.'],
       },
     ],
@@ -231,7 +241,7 @@ export const allFoursPoses: readonly Pose[] = [
           },
         ],
         view: [16, 10],
-        declared: stretching(0, 1),
+        declared: stretching({ isometric: 1 }),
         cues: ['Hands on the wall, walk back until arms and back make one line.', 'Ears beside the arms, neck long.'],
       },
       {
@@ -244,7 +254,7 @@ export const allFoursPoses: readonly Pose[] = [
         props: [{ kind: 'chair', x: 122.5, where: 'in front, its back towards you, against a wall' }],
         frames: [DOG_CHAIR_BACK],
         view: [16, 10],
-        declared: stretching(0, 1),
+        declared: stretching({ isometric: 1 }),
         cues: ['Hands on the chair back, walk back until arms and back make one line.', 'Ears beside the arms, neck long.'],
       },
       {
@@ -257,7 +267,7 @@ export const allFoursPoses: readonly Pose[] = [
         support: 'none',
         frames: [dog({ knee: 25, hip: [100, 12, 0] }, 'palm ball', 92, [['ankleR', [null, null, 24], { weight: 0.8 }]])],
         view: [14, 12],
-        declared: hatha(1, 2, { heelsLifted: true }),
+        declared: hatha({ abdominalLoad: 1, isometric: 2, heelsLifted: true }),
         cues: ['Feet wider than the hips, heels up, knees soft.', 'Down to the knees whenever it is enough.'],
       },
       {
@@ -270,7 +280,7 @@ export const allFoursPoses: readonly Pose[] = [
         support: 'none',
         frames: [dog({ knee: 40, hip: [112, 4, 0] }, 'palm ball', 100)],
         view: [0, 12],
-        declared: hatha(1, 2, { heelsLifted: true }),
+        declared: hatha({ abdominalLoad: 1, isometric: 2, heelsLifted: true }),
         cues: ['Bend the knees, send the seat up and back.', 'Weight through thumb and first finger.'],
       },
       {
@@ -283,9 +293,30 @@ export const allFoursPoses: readonly Pose[] = [
         support: 'none',
         frames: [dog({}, 'palm ball heel?', 108)],
         view: [0, 12],
-        declared: hatha(1, 2),
+        declared: hatha({ abdominalLoad: 1, isometric: 2 }),
         cues: ['Press through thumb and first finger, seat up and back.', 'Heels reach down; they need not arrive.'],
       },
+      rung(
+        'downward-facing-dog.pedalling',
+        'pedalling the heels',
+        'pedalling|pedal|walk the dog|walking',
+        'all-fours',
+        hatha({ abdominalLoad: 1, isometric: 2, heelsLifted: true }),
+        [PEDAL('R'), PEDAL('L')],
+        [0, 12],
+        ['One knee bends and its heel lifts, the other heel reaches down.', 'Change slowly, with the breath.'],
+        { breath: 'linked' },
+      ),
+      rung(
+        'downward-facing-dog.heels-up',
+        'high on the balls of the feet',
+        'heels up|heels high|heels lifted|on the balls of the feet',
+        'all-fours',
+        hatha({ abdominalLoad: 1, isometric: 2, heelsLifted: true }),
+        dog({ hip: [100, 4, 0], ankle: -22 }, 'palm ball', 104),
+        [0, 12],
+        ['Heels high, seat up and back.', 'Then let the heels sink slowly.'],
+      ),
     ],
   },
   {
@@ -344,7 +375,7 @@ export const allFoursPoses: readonly Pose[] = [
           },
         ],
         view: [24, 14],
-        declared: resting(0, 0),
+        declared: resting(),
         cues: ['Kneel in front of the chair, fold the arms on the seat.', 'Rest the forehead on the arms, the back long.'],
       },
       {
@@ -382,7 +413,7 @@ export const allFoursPoses: readonly Pose[] = [
           },
         ],
         view: [38, 24],
-        declared: resting(0, 0),
+        declared: resting(),
         cues: ['Knees wide, big toes together.', 'Forehead on the block, turned to its middle height, weight back on the heels.'],
       },
       {
@@ -420,7 +451,7 @@ export const allFoursPoses: readonly Pose[] = [
           },
         ],
         view: [38, 24],
-        declared: resting(0, 0),
+        declared: resting(),
         cues: ['Knees wide, big toes together.', 'Forehead on the block, weight back on the heels.'],
       },
       {
@@ -457,7 +488,7 @@ export const allFoursPoses: readonly Pose[] = [
           },
         ],
         view: [30, 20],
-        declared: resting(0, 0),
+        declared: resting(),
         cues: ['Seat back to the heels, forehead down.', 'Let the breath move the back.'],
       },
     ],
@@ -500,7 +531,7 @@ export const allFoursPoses: readonly Pose[] = [
         support: 'none',
         frames: [birdDog(false)],
         view: [8, 12],
-        declared: hatha(1, 2),
+        declared: hatha({ abdominalLoad: 1, isometric: 2 }),
         cues: ['Slide one foot back and lift it to hip height.', 'The hips stay level.'],
       },
       {
@@ -513,7 +544,7 @@ export const allFoursPoses: readonly Pose[] = [
         support: 'none',
         frames: [birdDog(true)],
         view: [8, 12],
-        declared: hatha(1, 2),
+        declared: hatha({ abdominalLoad: 1 }),
         cues: ['One leg back, the other arm forward.', 'As if a cup of tea stood on the low back.'],
       },
     ],
@@ -568,7 +599,7 @@ export const allFoursPoses: readonly Pose[] = [
           },
         ],
         view: [12, 10],
-        declared: hatha(1, 1),
+        declared: hatha({ abdominalLoad: 1, isometric: 1 }),
         cues: ['Hands on the wall at shoulder height, step back.', 'One line from heels to head.'],
       },
       {
@@ -589,7 +620,7 @@ export const allFoursPoses: readonly Pose[] = [
           },
         ],
         view: [0, 12],
-        declared: hatha(2, 2),
+        declared: hatha({ abdominalLoad: 2, isometric: 2 }),
         cues: ['Knees down, hips in line with shoulders.', 'Keep breathing.'],
       },
       {
@@ -610,7 +641,7 @@ export const allFoursPoses: readonly Pose[] = [
           },
         ],
         view: [0, 12],
-        declared: strong(2, 3),
+        declared: strong({ isometric: 3 }),
         cues: ['One line from heels to head.', 'Keep breathing.'],
       },
     ],

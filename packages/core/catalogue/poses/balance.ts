@@ -1,6 +1,6 @@
 import { type Shape, type Pose, block, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
 import { BEHIND_CHAIR, CHAIR_AHEAD, FAR_BEHIND_CHAIR, FAR_CHAIR_X, CHAIR_FREE, CHAIR_HANDS, ON_RIGHT, STAND } from './bases.js';
-import { ACROSS, AHEAD, CHAIR, hatha, PELVIS_AHEAD, stretching, strong, UP } from './common.js';
+import { ACROSS, AHEAD, CHAIR, hatha, PELVIS_AHEAD, stretching, strong, UP, sitting } from './common.js';
 
 const chair = { props: [CHAIR] };
 const behind = { props: [CHAIR_AHEAD], support: 'hand' } as const;
@@ -64,6 +64,9 @@ const sideLevel = (surface: number | 'seat', more: Partial<Shape> = {}): Shape =
   ...more,
 });
 
+/** Both heels a hand above the floor. */
+const HEELS_HIGH = bothAt(['heelBackR', [null, 11, null]]);
+
 export const balancePoses: readonly Pose[] = [
   {
     id: 'heel-raise',
@@ -91,11 +94,51 @@ export const balancePoses: readonly Pose[] = [
     mistakes: ['The ankles roll outwards.'],
     ladder: [
       rung(
+        'heel-raise.seated',
+        'sitting on a chair',
+        'seated|sitting',
+        'chair',
+        sitting({ heelsLifted: true }),
+        [
+          CHAIR_HANDS,
+          {
+            ...vary(CHAIR_HANDS, { ankle: -28, hip: [90, 4, 0] }, { at: HEELS_HIGH }),
+            on: [
+              ['seat', 'sit'],
+              ['floor', 'ball'],
+            ],
+          },
+        ],
+        [40, 12],
+        ['Both heels up, then slowly down.', 'Press the big toes.'],
+        { props: [CHAIR] },
+      ),
+      rung(
+        'heel-raise.seated-squeeze',
+        'sitting on a chair, a block between the knees',
+        'squeeze|seated with a squeeze|sitting with a squeeze|block between the knees',
+        'chair',
+        sitting({ isometric: 1, heelsLifted: true }),
+        [
+          CHAIR_HANDS,
+          {
+            ...vary(CHAIR_HANDS, { ankle: -28, hip: [90, 2, 0] }, { at: [...HEELS_HIGH, ...bothAt(['thighInR', [null, null, 6], { weight: 0.6 }])] }),
+            on: [
+              ['seat', 'sit'],
+              ['floor', 'ball'],
+            ],
+          },
+        ],
+        [40, 12],
+        ['Heels up and press the block; then let go of both.'],
+        { props: [CHAIR, { kind: 'roll', thickCm: 12, between: ['thighInR', 'thighInL'], lengthCm: 26, where: 'between the thighs' }] },
+      ),
+      rung(
         'heel-raise.chair-back',
         'hands on a chair back',
         'chair back|chair',
         'standing',
-        hatha(0, 1, { heelsLifted: true }),
+        hatha({ isometric: 1, heelsLifted: true }),
         [
           BEHIND_CHAIR,
           vary(
@@ -120,7 +163,7 @@ export const balancePoses: readonly Pose[] = [
         'without support',
         'free|full',
         'standing',
-        hatha(0, 2, { heelsLifted: true }),
+        hatha({ isometric: 2, heelsLifted: true }),
         [STAND, vary(STAND, { ankle: -32 }, { on: [['floor', 'ball']], balance: 'ballR ballL' })],
         [40, 8],
         ['Rise and lower slowly.', 'Look at one still point.'],
@@ -164,7 +207,7 @@ export const balancePoses: readonly Pose[] = [
         name,
         words,
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         {
           ...vary(
             base,
@@ -212,7 +255,7 @@ export const balancePoses: readonly Pose[] = [
         'hands on a chair back',
         'chair back|chair',
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         [FAR_BEHIND_CHAIR, vary(BEHIND_ON_RIGHT, { hipR: [0, 0, 0], hipL: [0, 20, 0] })],
         [66, 10],
         ['Lift one leg a little to the side, toes ahead.'],
@@ -223,7 +266,7 @@ export const balancePoses: readonly Pose[] = [
         'hands on the hips',
         'free|full',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         [vary(STAND, { shoulder: [0, 30, -30], elbow: 85, forearm: 60 }), vary(ON_RIGHT, { hipL: [0, 26, 0], shoulder: [0, 30, -30], elbow: 85, forearm: 60 })],
         [72, 8],
         ['Hands on the hips, lift one leg a little to the side.'],
@@ -261,7 +304,7 @@ export const balancePoses: readonly Pose[] = [
         'hands on a chair back',
         'chair back|chair',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         {
           posture: { pitch: 20, hipR: [20, 0, 0], hipL: [-14, 0, 0], shoulder: [66, 4, 0], elbow: 12, forearm: 80, wrist: 12 },
           on: [
@@ -313,7 +356,7 @@ export const balancePoses: readonly Pose[] = [
         'hands on a chair back',
         'chair back|chair',
         'standing',
-        hatha(1, 2),
+        hatha({ abdominalLoad: 1, isometric: 2 }),
         levelBack(
           { shoulder: [170, 4, 0], forearm: 60, wrist: 15 },
           {
@@ -334,7 +377,7 @@ export const balancePoses: readonly Pose[] = [
         'leg low, hands on the hips',
         'low|hands on the hips',
         'standing',
-        hatha(1, 2),
+        hatha({ abdominalLoad: 1, isometric: 2 }),
         levelBack(
           { pitch: 50, hipR: [50, 0, 0], hipL: [4, 0, 0], shoulder: [-10, 30, -30], elbow: 85, forearm: 60 },
           {
@@ -352,7 +395,7 @@ export const balancePoses: readonly Pose[] = [
         'arms back',
         'full|arms back',
         'standing',
-        strong(1, 2),
+        strong({ abdominalLoad: 1 }),
         levelBack({ shoulder: [-12, 14, 0] }, {}),
         [8, 10],
         ['Trunk and leg in one line.', 'Look at the floor.'],
@@ -389,7 +432,7 @@ export const balancePoses: readonly Pose[] = [
         'hand on a chair seat',
         'chair',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         sideLevel('seat'),
         [80, 8],
         ['Hand on the chair, lift the back leg.', 'Roll the upper hip over the lower.'],
@@ -403,7 +446,7 @@ export const balancePoses: readonly Pose[] = [
         'hand on a block',
         'block',
         'standing',
-        strong(0, 2),
+        strong({ isometric: 2 }),
         sideLevel(23),
         [80, 8],
         ['Hand on the block, lift the back leg.', 'Roll the upper hip over the lower.'],
@@ -443,7 +486,7 @@ export const balancePoses: readonly Pose[] = [
         'sitting on a chair',
         'chair|seated',
         'chair',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           ...vary(
             CHAIR_FREE,
@@ -485,7 +528,7 @@ export const balancePoses: readonly Pose[] = [
         'toes down, arms as a hug',
         'toe down|low',
         'standing',
-        hatha(0, 2),
+        hatha(),
         {
           posture: {
             pitch: 12,
@@ -554,7 +597,7 @@ export const balancePoses: readonly Pose[] = [
         'a hand on the wall',
         'wall|hand on the wall',
         'standing',
-        hatha(0, 2, { bind: true }),
+        hatha({ isometric: 2, bind: true }),
         {
           posture: {
             pitch: 18,
@@ -598,7 +641,7 @@ export const balancePoses: readonly Pose[] = [
         'arm ahead',
         'full',
         'standing',
-        strong(0, 2, { bind: true }),
+        strong({ isometric: 2, bind: true }),
         {
           posture: {
             pitch: 26,
@@ -659,7 +702,7 @@ export const balancePoses: readonly Pose[] = [
         'holding the knee',
         'knee',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         vary(
           ON_RIGHT,
           { hipL: [104, 2, 0], kneeL: 100, shoulder: [50, 2, 0], elbow: 40, forearm: 60 },
@@ -680,7 +723,7 @@ export const balancePoses: readonly Pose[] = [
         'with a strap round the foot',
         'strap',
         'standing',
-        strong(1, 2, { strap: true }),
+        strong({ abdominalLoad: 1, isometric: 2, strap: true }),
         vary(ON_RIGHT, {
           hipL: [74, 2, 0],
           kneeL: 6,
@@ -734,7 +777,7 @@ export const balancePoses: readonly Pose[] = [
         name,
         words,
         'standing',
-        strong(0, held ? 2 : 3),
+        strong(held ? {} : { isometric: 3 }),
         {
           posture: {
             pitch: 32,
@@ -804,7 +847,7 @@ export const balancePoses: readonly Pose[] = [
         'sitting on a chair',
         'chair|seated',
         'chair',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           ...vary(
             CHAIR_HANDS,
@@ -831,7 +874,7 @@ export const balancePoses: readonly Pose[] = [
         'a hand on the wall',
         'wall|hand on the wall',
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         vary(
           ON_RIGHT,
           { hipL: [78, 4, 0], kneeL: 82, shoulderR: [82, 4, 0], wristR: 80, forearmR: 85 },
@@ -857,7 +900,7 @@ export const balancePoses: readonly Pose[] = [
         'arms wide',
         'free|full',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         vary(ON_RIGHT, { hipL: [84, 4, 0], kneeL: 88, shoulder: [0, 84, 0] }),
         [52, 8],
         ['Arms wide as wings, lift one knee.'],

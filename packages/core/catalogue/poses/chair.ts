@@ -1,5 +1,5 @@
-import { type Pose, blankets, rung, vary } from '../../src/authoring/poseWords.js';
-import { CROSSED_FREE } from './bases.js';
+import { type Pose, blankets, rung, vary, block } from '../../src/authoring/poseWords.js';
+import { CROSSED_FREE, KNEEL_FREE } from './bases.js';
 import {
   ACROSS,
   AHEAD,
@@ -68,7 +68,7 @@ export const chairPoses: readonly Pose[] = [
           },
         ],
         view: [34, 12],
-        declared: stretching(0, 0),
+        declared: stretching(),
         cues: ['Slide one heel forward, toes up.', 'Hinge at the hips with a long back until you feel the back of the leg.'],
       },
     ],
@@ -111,7 +111,7 @@ export const chairPoses: readonly Pose[] = [
         support: 'none',
         frames: [SITTING_TALL],
         view: [38, 12],
-        declared: sitting(0, 0),
+        declared: sitting(),
         cues: ['Sit with both feet on the floor.', 'Let the breath come as it comes.'],
       },
       {
@@ -136,7 +136,7 @@ export const chairPoses: readonly Pose[] = [
           },
         ],
         view: [38, 12],
-        declared: sitting(0, 0),
+        declared: sitting(),
         cues: ['Knees as wide as the hips, weight back on the block.', 'Let the breath come as it comes.'],
       },
     ],
@@ -175,7 +175,7 @@ export const chairPoses: readonly Pose[] = [
         'on a chair, both hands down',
         'hands down|arms down',
         'chair',
-        stretching(0, 0),
+        stretching(),
         {
           posture: { ...CHAIR_LEGS, side: 20, neckSide: 6, shoulder: [0, 22, 0], elbow: 10 },
           on: SEATED,
@@ -195,7 +195,7 @@ export const chairPoses: readonly Pose[] = [
         'on a chair, far hand behind the head',
         'behind the head|hand behind the head',
         'chair',
-        stretching(0, 0),
+        stretching(),
         {
           posture: { ...CHAIR_LEGS, side: 24, neckSide: 6, shoulderR: [0, 25, 0], elbowR: 50, shoulderL: [60, 74, 40], elbowL: 140, forearmL: 40 },
           on: SEATED,
@@ -236,7 +236,7 @@ export const chairPoses: readonly Pose[] = [
           },
         ],
         view: [66, 12],
-        declared: stretching(0, 1),
+        declared: stretching({ isometric: 1 }),
         cues: ['One hand on the seat, the other arm up and over.', 'Both sitting bones stay heavy.'],
       },
       {
@@ -262,7 +262,7 @@ export const chairPoses: readonly Pose[] = [
           },
         ],
         view: [72, 8],
-        declared: stretching(0, 1),
+        declared: stretching({ isometric: 1 }),
         cues: ['Feet under the hips, both heels heavy.', 'Grow long first, then lean.'],
       },
       rung(
@@ -270,7 +270,7 @@ export const chairPoses: readonly Pose[] = [
         'cross-legged on blankets',
         'cross legged|floor',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         vary(
           CROSSED_FREE,
           { side: 26, neckSide: 8, shoulderL: [168, 6, 0], shoulderR: [0, 36, 0], elbowR: 12 },
@@ -285,7 +285,7 @@ export const chairPoses: readonly Pose[] = [
         'standing, a hand on the wall',
         'wall',
         'standing',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           posture: { yaw: -90, side: 18, neckSide: 4, hip: [0, 6, 0], shoulderL: [160, 8, 0], shoulderR: [4, 70, 0], wristR: 30 },
           on: [
@@ -353,7 +353,7 @@ export const chairPoses: readonly Pose[] = [
           },
         ],
         view: [46, 12],
-        declared: stretching(0, 0),
+        declared: stretching(),
         cues: ['Turn from the ribs, a little, as you breathe out.', 'Knees stay level.'],
       },
       {
@@ -380,15 +380,48 @@ export const chairPoses: readonly Pose[] = [
           },
         ],
         view: [52, 14],
-        declared: stretching(0, 1, { closedTwist: true }),
+        declared: stretching({ isometric: 1, closedTwist: true }),
         cues: ['Grow tall as you breathe in.', 'Turn from the chest as you breathe out.', 'Come back through the centre.'],
       },
+      rung(
+        'seated-twist.kneeling',
+        'kneeling on a block',
+        'kneeling|hero|on the knees',
+        'kneeling',
+        stretching(),
+        vary(
+          KNEEL_FREE,
+          { twist: 32, neckTwist: 26, shoulderR: [-30, 24, 0], elbowR: 12, shoulderL: [46, -14, 0], elbowL: 24, forearm: 60 },
+          {
+            sided: true,
+            at: [
+              ['palmMidL', 'kneeR', { gapCm: 8, weight: 0.6 }],
+              ['palmMidR', [-26, 6, 18], { weight: 0.5 }],
+            ],
+            free: 'legs arms',
+          },
+        ),
+        [52, 14],
+        ['Sit on the block, one hand to the far knee.', 'Turn from the chest as you breathe out.'],
+        { props: [block(10, 'sitR sitL', 'between the heels')], support: 'hand' },
+      ),
+      rung(
+        'seated-twist.arms-overhead',
+        'cross-legged, arms overhead',
+        'arms up|arms overhead|overhead|overhead twist|arms raised',
+        'sitting',
+        stretching({ isometric: 1 }),
+        vary(CROSSED_FREE, { twist: 28, neckTwist: 14, shoulder: [168, 10, 0], elbow: 8, forearm: 30 }, { sided: true, free: 'legs' }),
+        [52, 14],
+        ['Both arms up, then turn from the ribs.', 'Lower the arms where the shoulders get tired.'],
+        { props: [blankets(4, 'sitR sitL', 'under the sitting bones')] },
+      ),
       rung(
         'seated-twist.cross-legged',
         'cross-legged on blankets',
         'cross legged|floor',
         'sitting',
-        stretching(0, 0, { closedTwist: true }),
+        stretching({ closedTwist: true }),
         vary(
           CROSSED_FREE,
           { twist: 34, neckTwist: 26, shoulderR: [-30, 24, 0], elbowR: 12, shoulderL: [40, -12, 0], elbowL: 30, forearm: 60 },
@@ -439,7 +472,7 @@ export const chairPoses: readonly Pose[] = [
         'a strap round the ankle, shin held',
         'strap',
         'chair',
-        stretching(0, 0, { strap: true }),
+        stretching({ strap: true }),
         {
           posture: { ...CHAIR_LEGS, hipR: [84, 22, 35], kneeR: 92, shoulder: [30, 6, 0], elbow: 70, forearm: 60 },
           on: [
@@ -479,7 +512,7 @@ export const chairPoses: readonly Pose[] = [
           },
         ],
         view: [52, 12],
-        declared: stretching(0, 0),
+        declared: stretching(),
         cues: ['Cross the ankles and let the knees fall apart.'],
       },
       {
@@ -511,7 +544,7 @@ export const chairPoses: readonly Pose[] = [
           },
         ],
         view: [48, 14],
-        declared: stretching(0, 1),
+        declared: stretching({ isometric: 1 }),
         helped: 'leg',
         cues: ['Ankle on the other thigh, lifted there with both hands if need be.', 'Stay tall; it is enough when you feel the outer hip.'],
       },
@@ -568,9 +601,52 @@ export const chairPoses: readonly Pose[] = [
           },
         ],
         view: [24, 12],
-        declared: stretching(0, 0),
+        declared: stretching(),
         cues: ['Hinge from the hips, forearms on the thighs.', 'The head stays in line with the back.'],
       },
+      rung(
+        'chair-fold.legs-crossed',
+        'one leg over the other',
+        'legs crossed|crossed legs|leg crossed|cross legged',
+        'chair',
+        stretching(),
+        {
+          posture: {
+            ...CHAIR_LEGS,
+            pitch: 44,
+            lumbar: 14,
+            thorax: 10,
+            hipR: [126, -14, 6],
+            kneeR: 88,
+            hipL: [122, 0, 0],
+            shoulder: [52, 10, 0],
+            elbow: 20,
+            forearm: 60,
+            neck: 6,
+          },
+          on: [
+            ['seat', 'sit'],
+            ['floor', 'soleL'],
+          ],
+          at: [
+            ['sitR', [-6, null, null]],
+            ['sitL', [-6, null, null]],
+            ['palmMidR', 'kneeR', { gapCm: 6, weight: 0.4 }],
+            ['palmMidL', 'kneeR', { gapCm: 9, weight: 0.4 }],
+          ],
+          touch: [['calfR', 'thighL', 1]],
+          aim: [['kneeL', 'ankleL', [0, -1, 0], 0.5]],
+          face: [
+            ['pelvis', AHEAD, [null, null, 0]],
+            ['T8', UP, [0.74, 0.67, 0], 0.8],
+          ],
+          free: 'legs arms',
+          apart: 'thighR-thighL shankR-thighL shankR-shankL',
+        },
+        [52, 12],
+        ['One leg over the other, fold over it with a long back.', 'Half way through, the other leg on top.'],
+        { props: [CHAIR], alternates: true },
+      ),
       {
         id: 'chair-fold.full',
         name: 'all the way, hands to the floor',
@@ -594,7 +670,7 @@ export const chairPoses: readonly Pose[] = [
           },
         ],
         view: [20, 12],
-        declared: stretching(0, 0),
+        declared: stretching(),
         cues: ['Feet wide, fold over the thighs.', 'Hands on the shins to come up slowly.'],
       },
     ],

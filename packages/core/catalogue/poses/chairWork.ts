@@ -49,7 +49,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        stretching(0, 0),
+        stretching(),
         [
           vary(
             CHAIR_HANDS,
@@ -87,7 +87,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'on the back',
         'lying|back',
         'lying',
-        resting(0, 0),
+        resting(),
         [BACK_KNEES, vary(BACK_KNEES, { hipR: [8, 4, 0], kneeR: 8 }, { sided: true, on: [['floor', 'sacrum midBack headBack soleL heelBackR handBack?']] })],
         [12, 14],
         ['Slide one heel away and back, the pelvis stays quiet.'],
@@ -126,7 +126,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'a hand under the thigh',
         'hand under|hand',
         'chair',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         [
           {
             ...vary(
@@ -155,7 +155,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        stretching(1, 1),
+        stretching({ abdominalLoad: 1, isometric: 1 }),
         [
           {
             ...vary(
@@ -227,7 +227,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'the thigh lifted with both hands',
         'hands|lifted|with both hands',
         'chair',
-        stretching(0, 0),
+        stretching(),
         [
           vary(
             CHAIR_FREE,
@@ -261,7 +261,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        stretching(0, 1),
+        stretching(),
         [
           CHAIR_FREE,
           {
@@ -290,7 +290,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'standing, hands on a chair back',
         'standing|behind a chair|chair back',
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         [
           FAR_BEHIND_CHAIR,
           vary(
@@ -344,7 +344,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'sitting tall',
         'chair|seated',
         'chair',
-        stretching(1, 1),
+        stretching({ abdominalLoad: 1, isometric: 1 }),
         [
           CHAIR_HANDS,
           {
@@ -401,7 +401,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           posture: {
             ...CHAIR_LEGS,
@@ -466,7 +466,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        stretching(0, 0),
+        stretching(),
         {
           posture: { ...CHAIR_LEGS, hipR: [96, -14, 5], kneeR: 92, hipL: [82, 2, 0], shoulder: [42, -6, -10], elbow: 55, forearm: 60 },
           on: [
@@ -516,7 +516,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'pushing with the hands on the thighs',
         'hands|thighs',
         'chair',
-        stretching(0, 2),
+        stretching(),
         [
           CHAIR_HANDS,
           vary(
@@ -539,7 +539,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'arms crossed',
         'arms crossed|full',
         'chair',
-        hatha(0, 2),
+        hatha(),
         [
           vary(
             CHAIR_FREE,
@@ -611,7 +611,7 @@ export const chairWorkPoses: readonly Pose[] = [
           name,
           words,
           level,
-          stretching(0, 1),
+          stretching({ isometric: 1 }),
           vary(
             base,
             { shoulderR: [160, 14, 20], elbowR: 128, shoulderL: [-28, 6, -40], elbowL: 88, forearm: 10, neck: 4 },
@@ -631,7 +631,16 @@ export const chairWorkPoses: readonly Pose[] = [
     id: 'table-rest',
     family: 'rest',
     name: 'Rest on a table',
-    aliases: ['fold onto a table', 'head on the desk', 'rest at a table', 'desk rest', 'fold onto a desk'],
+    aliases: [
+      'fold onto a table',
+      'arms on a table',
+      'head on a table',
+      'head and arms on a table',
+      'head on the desk',
+      'rest at a table',
+      'desk rest',
+      'fold onto a desk',
+    ],
     meaning: 'Head and arms rest on a table, a bolster between.',
     parts: ['whole', 'neck'],
     place: ['closing', 'rest'],
@@ -655,7 +664,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'on a chair at a table',
         'chair|table',
         'chair',
-        resting(0, 0, { eyesClosed: true }),
+        resting({ eyesClosed: true }),
         {
           symmetric: true,
           posture: { ...CHAIR_LEGS, pitch: 36, lumbar: 8, thorax: 8, neck: 6, hip: [112, 6, 0], shoulder: [88, 24, -30], elbow: 95, forearm: 70 },
@@ -704,7 +713,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair',
         'chair',
-        resting(0, 0),
+        resting(),
         vary(CHAIR_HANDS, { pitch: -6 }, { face: [['T8', UP, [-0.12, 0.99, 0], 0.8]] }),
         [38, 12],
         ['Sit back and let the chair carry you.', 'Follow the breath until the others meet you.'],
@@ -715,7 +724,7 @@ export const chairWorkPoses: readonly Pose[] = [
         'cross-legged on blankets',
         'cross legged|floor',
         'sitting',
-        sitting(0, 0),
+        sitting(),
         vary(CROSSED_FREE, { shoulder: [20, 8, 0], elbow: 55, forearm: 60 }, { free: 'legs arms', at: bothAt(['palmMidR', 'thighTopR', { gapCm: 1 }]) }),
         [48, 14],
         ['Sit high and follow the breath.'],

@@ -36,13 +36,7 @@ export const SITTING_TALL: Shape = {
 
 const declare =
   (met: number, metFrom: string) =>
-  (abdominalLoad: Declared['abdominalLoad'], isometric: Declared['isometric'], more: Partial<Declared> = {}): Declared => ({
-    abdominalLoad,
-    isometric,
-    met,
-    metFrom,
-    ...more,
-  });
+  (more: Partial<Declared> = {}): Declared => ({ met, metFrom, ...more });
 
 /** Declared effort by compendium category (Compendium of Physical Activities 2011, from memory). */
 export const resting = declare(1.3, '07010 lying quietly');

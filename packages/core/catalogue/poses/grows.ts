@@ -1,4 +1,4 @@
-import { vary, type Grows, type Shape } from '../../src/authoring/poseWords.js';
+import { bothAt, vary, type Grows, type Shape } from '../../src/authoring/poseWords.js';
 import { UP } from './common.js';
 import { BACK_KNEES, CHAIR_FREE, ON_RIGHT, PRONE, STAND, TABLE, TALL_KNEEL } from './bases.js';
 
@@ -18,6 +18,14 @@ const HIGH_HALF_KNEEL: Shape = {
 /** On the back, feet a little further away. */
 const BACK_KNEES_FAR = vary(BACK_KNEES, { hip: [44, 4, 0], knee: 80 });
 
+/** On the belly, hands beside the ribs, before anything lifts. */
+const PRONE_HANDS_READY: Shape = {
+  ...vary(PRONE, { shoulder: [-22, 18, 0], elbow: 128, forearm: 85, wrist: 70 }),
+  on: [['floor', 'pubis belly knee instep palm?']],
+  at: bothAt(['palmMidR', 'chest', { off: [2, null, 19], weight: 0.6 }]),
+  free: 'legs lumbar arms',
+};
+
 const head = (key: 'neckTwist' | 'neckSide'): Grows => ({ from: { [key]: 0 }, by: key, how: 'head' });
 const twist = (hands?: Grows['hands']): Grows => ({
   from: { twist: 0, neckTwist: 0 },
@@ -32,6 +40,7 @@ const SEATED_FOLD: Grows = { from: 'upright', by: 'hipR.0', how: 'fold', hands: 
 const ROUNDED_FOLD: Grows = { ...SEATED_FOLD, by: 'lumbar' };
 const BENT_KNEE: Grows = { from: 'stance', by: 'kneeR', how: 'knee-bend' };
 const CAMEL: Grows = { from: TALL_KNEEL, by: 'lumbar', how: 'back-bend', hands: 'seat' };
+const COBRA: Grows = { from: PRONE_HANDS_READY, by: 'lumbar', how: 'back-bend' };
 const LOCUST: Grows = { from: PRONE, by: 'lumbar', how: 'back-bend' };
 const BRIDGE: Grows = { from: BACK_KNEES, by: 'hipR.0', how: 'bridge' };
 const PULSE: Grows = { from: 'first-frame', by: 'hipR.0', how: 'bridge' };
@@ -71,15 +80,20 @@ export const GROWS: Readonly<Record<string, Grows>> = {
   'gate.full': SIDE_BEND,
   'gate.chair': SIDE_BEND,
   'lying-side-bend.floor': SIDE_BEND,
+  'straddle-side-bend.full': SIDE_BEND,
   // Twists
   'seated-twist.chair-small': twist('leg'),
   'seated-twist.chair': twist('leg'),
   'seated-twist.cross-legged': twist('leg'),
+  'seated-twist.kneeling': twist('leg'),
+  'seated-twist.arms-overhead': twist(),
+  'revolved-chair.small': twist(),
   'wide-leg-twist.chair': twist('leg'),
   'half-lord-twist.open': twist('leg'),
   'half-lord-twist.hug': twist('leg'),
   'supine-twist.knees-on-block': supineTwist(BACK_KNEES_FAR),
   'supine-twist.feet-wide': supineTwist(BACK_KNEES_FAR),
+  'supine-twist.knees-down': supineTwist(BACK_KNEES_FAR),
   // Folds
   'chair-fold.half': standingFold(CHAIR_FREE),
   'chair-fold.full': standingFold(CHAIR_FREE),
@@ -96,6 +110,7 @@ export const GROWS: Readonly<Record<string, Grows>> = {
   'half-hero-fold.full': ROUNDED_FOLD,
   'seated-straddle.fold': SEATED_FOLD,
   'butterfly.fold': SEATED_FOLD,
+  'roll-down.half': { from: 'first-frame', by: 'lumbar', how: 'fold' },
   // Standing
   'triangle.block': { from: 'stance', by: 'hipR.1', how: 'lean', hands: 'leg' },
   'extended-side-angle.hand-on-hip': BENT_KNEE,
@@ -118,6 +133,9 @@ export const GROWS: Readonly<Record<string, Grows>> = {
   'warrior-three.full': { from: ON_RIGHT, by: 'hipR.0', how: 'lean' },
   // Back bends
   'locust.full': LOCUST,
+  'cobra.full': COBRA,
+  'camel.blocks': CAMEL,
+  'camel.heels': CAMEL,
   'camel.hands-on-hips': CAMEL,
   'cat-cow.chair': { from: CHAIR_FREE, by: 'lumbar', how: 'wave' },
   'cat-cow.all-fours': { from: TABLE, by: 'lumbar', how: 'wave' },

@@ -1,4 +1,5 @@
 import type { Pose } from '../../src/authoring/poseWords.js';
+import { advancedPoses } from './advanced.js';
 import { allFoursPoses } from './allFours.js';
 import { balancePoses } from './balance.js';
 import { breathPoses } from './breath.js';
@@ -15,6 +16,7 @@ import { restPoses, seatedPoses } from './seatedAndRest.js';
 import { seatedWorkPoses } from './seatedWork.js';
 import { SKILL } from './skill.js';
 import { invertedPoses, restorativePoses, sidePoses } from './sideInvertedRest.js';
+import { smallMovePoses } from './smallMoves.js';
 import { standingPoses } from './standing.js';
 import { standingWorkPoses } from './standingWork.js';
 import { supinePoses } from './supine.js';
@@ -41,6 +43,8 @@ const BY_FAMILY: readonly Pose[] = [
   ...restPoses,
   ...restorativePoses,
   ...deeperPoses,
+  ...advancedPoses,
+  ...smallMovePoses,
   ...childrenPoses,
 ];
 

@@ -16,19 +16,12 @@ const everywhere = (
 ): Variant[] => {
   const on = (base: Shape): Shape[] => frames.map(([posture, changes]) => vary(base, posture, changes));
   return [
-    rung(`${id}.chair`, 'on a chair', 'chair|seated', 'chair', sitting(0, 0), on(hands ? CHAIR_HANDS : CHAIR_FREE), [turn, 10], cues, { ...chair, ...more }),
-    rung(
-      `${id}.cross-legged`,
-      'cross-legged on blankets',
-      'cross legged|floor',
-      'sitting',
-      sitting(0, 0),
-      on(hands ? CROSSED : CROSSED_FREE),
-      [turn, 12],
-      cues,
-      { ...seat, ...more },
-    ),
-    rung(`${id}.standing`, 'standing', 'standing', 'standing', sitting(0, 1), on(STAND), [turn, 8], cues, more),
+    rung(`${id}.chair`, 'on a chair', 'chair|seated', 'chair', sitting(), on(hands ? CHAIR_HANDS : CHAIR_FREE), [turn, 10], cues, { ...chair, ...more }),
+    rung(`${id}.cross-legged`, 'cross-legged on blankets', 'cross legged|floor', 'sitting', sitting(), on(hands ? CROSSED : CROSSED_FREE), [turn, 12], cues, {
+      ...seat,
+      ...more,
+    }),
+    rung(`${id}.standing`, 'standing', 'standing', 'standing', sitting({ isometric: 1 }), on(STAND), [turn, 8], cues, more),
   ];
 };
 /** Palms together on the midline. */
@@ -69,7 +62,7 @@ export const jointPoses: readonly Pose[] = [
         'the far arm drawn across behind',
         'arm behind|arm drawn behind',
         'standing',
-        stretching(0, 0, { bind: true }),
+        stretching({ bind: true }),
         vary(
           STAND,
           { neckSide: 28, shoulderL: [-32, -8, -40], elbowL: 62, forearmL: 20, shoulderR: [-28, 2, -40], elbowR: 60, forearmR: 20 },
@@ -180,7 +173,7 @@ export const jointPoses: readonly Pose[] = [
         'on the back, head on a blanket',
         'lying|back',
         'lying',
-        resting(0, 0),
+        resting(),
         [
           vary(
             BACK_KNEES,
@@ -421,7 +414,7 @@ export const jointPoses: readonly Pose[] = [
         'the other hand opens the fingers',
         'other hand|helped|opened by the other hand',
         'chair',
-        sitting(0, 0),
+        sitting(),
         vary(
           CHAIR_FREE,
           { shoulder: [24, 4, -24], elbow: 78, forearm: 70, wrist: 0 },
@@ -442,7 +435,7 @@ export const jointPoses: readonly Pose[] = [
         'on a chair, arms ahead',
         'chair|seated',
         'chair',
-        sitting(0, 0),
+        sitting(),
         [
           vary(CHAIR_FREE, { shoulder: [40, 4, 0], elbow: 62, forearm: 85, wrist: -15 }),
           vary(CHAIR_FREE, { shoulder: [40, 4, 0], elbow: 62, forearm: 85, wrist: 22 }),
@@ -456,7 +449,7 @@ export const jointPoses: readonly Pose[] = [
         'cross-legged, arms ahead',
         'cross legged|floor',
         'sitting',
-        sitting(0, 0),
+        sitting(),
         [
           vary(CROSSED_FREE, { shoulder: [40, 4, 0], elbow: 62, forearm: 85, wrist: -15 }),
           vary(CROSSED_FREE, { shoulder: [40, 4, 0], elbow: 62, forearm: 85, wrist: 22 }),
@@ -498,7 +491,7 @@ export const jointPoses: readonly Pose[] = [
         'on the back, knees bent',
         'lying|back',
         'lying',
-        resting(0, 0),
+        resting(),
         [
           vary(BACK_KNEES, { shoulder: [-4, 10, 0], forearm: 60 }, { on: [['floor', 'sacrum midBack headBack sole palm?']] }),
           vary(
@@ -516,7 +509,7 @@ export const jointPoses: readonly Pose[] = [
         'hands clasped, one arm lifts the other',
         'clasped|helped|hands clasped',
         'chair',
-        sitting(0, 0),
+        sitting(),
         [
           vary(CHAIR_FREE, { shoulder: [26, -10, -35], elbow: 62, forearm: 55 }, { at: CLASPED, free: 'legs arms', apart: 'handR-handL' }),
           vary(CHAIR_FREE, { shoulder: [96, -16, -10], elbow: 18, forearm: 60 }, { at: CLASPED, free: 'legs arms', apart: 'handR-handL' }),
@@ -567,7 +560,7 @@ export const jointPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        sitting(0, 0),
+        sitting(),
         vary(
           CHAIR_FREE,
           { shoulderR: [74, -2, 0], elbowR: 12, shoulderL: [20, 6, 0], elbowL: 55, forearmL: 60 },
@@ -609,7 +602,7 @@ export const jointPoses: readonly Pose[] = [
         'on a chair, the foot moved by the hand',
         'by hand|hand|helped|moved by the hand',
         'chair',
-        sitting(0, 0),
+        sitting(),
         [12, -18].map((ankleR): Shape => ({
           posture: { ...CHAIR_LEGS, pitch: 12, hipR: [85, 30, 55], kneeR: 95, ankleR, shoulder: [25, 8, 0], elbow: 50, forearm: 60 },
           on: [
@@ -639,7 +632,7 @@ export const jointPoses: readonly Pose[] = [
         'on a chair, heels up and down',
         'chair|seated',
         'chair',
-        sitting(0, 0),
+        sitting(),
         [
           vary(
             CHAIR_HANDS,
@@ -671,7 +664,7 @@ export const jointPoses: readonly Pose[] = [
         'on the back, legs long',
         'lying|back',
         'lying',
-        resting(0, 0),
+        resting(),
         [vary(BACK_FLAT, { ankle: 15, hip: [2, 8, 5] }), vary(BACK_FLAT, { ankle: -45, hip: [2, 8, 5] })],
         [20, 18],
         ['Toes to you, toes away.'],
@@ -682,7 +675,7 @@ export const jointPoses: readonly Pose[] = [
         'sitting, legs ahead',
         'floor|staff',
         'sitting',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         [vary(STAFF, { ankle: 18 }), vary(STAFF, { ankle: -45 })],
         [16, 14],
         ['Hands behind you, toes to you, toes away.'],
@@ -718,7 +711,7 @@ export const jointPoses: readonly Pose[] = [
         'seat on a high block between the heels',
         'block',
         'kneeling',
-        stretching(0, 0),
+        stretching(),
         vary(
           KNEEL,
           { hip: [62, 6, 0], knee: 128, ankle: 22 },
@@ -738,7 +731,7 @@ export const jointPoses: readonly Pose[] = [
         'seat on the heels',
         'heels|full',
         'kneeling',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         vary(KNEEL, { hip: [70, 4, 0], knee: 138, ankle: 24 }, { on: [['floor', 'knee ball']], at: bothAt(['sitR', 'heelR', { gapCm: 6 }]) }),
         [30, 10],
         ['Toes tucked, sit back slowly.'],

@@ -38,6 +38,25 @@ const threaded = (surface: number | 'floor', more: Partial<Shape> = {}): Shape =
   ...more,
 });
 
+/** Dog on one foot, the right leg back in line with the back. */
+const THREE_LEGS: Shape = {
+  posture: { pitch: 128, hipL: [96, 4, 0], hipR: [-8, 2, 0], shoulder: [174, 4, 0], forearm: 60, wrist: 40, ankleL: 18, ankleR: -20 },
+  on: [['floor', 'palm ballL']],
+  at: [['palmMidR', 'ballL', { gapCm: 110, weight: 0.4 }], ...bothAt(['palmMidR', [null, null, 17], { weight: 0.4 }])],
+  face: [
+    ['pelvis', ACROSS, ACROSS, 0.8],
+    ['C7', ACROSS, ACROSS, 0.5],
+  ],
+  aim: [
+    ['hipJR', 'ankleR', [-0.7, 0.71, 0], 0.6],
+    ['shoulderJR', 'hipJR', [-0.77, 0.64, 0], 0.6],
+  ],
+  balance: 'palmMidR palmMidL ballL',
+  free: 'arms legs',
+};
+/** The same with the knee drawn in under the chest. */
+const THREE_LEGS_DRAWN_IN: Shape = { ...vary(THREE_LEGS, { hipR: [116, 12, 0], kneeR: 128 }), aim: [] };
+
 export const kneelingPoses: readonly Pose[] = [
   {
     id: 'table',
@@ -68,7 +87,7 @@ export const kneelingPoses: readonly Pose[] = [
         'standing, hands on a chair seat',
         'chair',
         'standing',
-        stretching(1, 1),
+        stretching({ abdominalLoad: 1, isometric: 1 }),
         {
           symmetric: true,
           posture: { pitch: 74, hip: [80, 5, 0], knee: 20, ankle: 8, shoulder: [88, 4, 0], forearm: 70, wrist: 60, neck: -4 },
@@ -84,8 +103,26 @@ export const kneelingPoses: readonly Pose[] = [
         ['Hands on the chair seat, back long, knees soft.'],
         { props: [{ kind: 'chair', x: 58, faces: -1, where: 'in front, its seat towards you, against a wall' }], support: 'hand' },
       ),
-      rung('table.forearms', 'on the forearms', 'forearms', 'all-fours', hatha(1, 1), FOREARM_TABLE, [14, 12], ['Elbows under the shoulders.']),
-      rung('table.hands', 'on the hands', 'hands|full', 'all-fours', hatha(1, 1), TABLE, [14, 12], ['Hands under the shoulders, knees under the hips.']),
+      rung(
+        'table.forearms',
+        'on the forearms',
+        'forearms',
+        'all-fours',
+        hatha({ abdominalLoad: 1, isometric: 1 }),
+        FOREARM_TABLE,
+        [14, 12],
+        ['Elbows under the shoulders.'],
+      ),
+      rung(
+        'table.hands',
+        'on the hands',
+        'hands|full',
+        'all-fours',
+        hatha({ abdominalLoad: 1, isometric: 1 }),
+        TABLE,
+        [14, 12],
+        ['Hands under the shoulders, knees under the hips.'],
+      ),
     ],
   },
   {
@@ -128,7 +165,7 @@ export const kneelingPoses: readonly Pose[] = [
         name,
         words,
         'all-fours',
-        hatha(1, 1),
+        hatha({ abdominalLoad: 1, isometric: 1 }),
         [shifted(2, 6), shifted(-8, 0), shifted(2, -6)],
         [66, 14],
         ['Small circles, the same each way.', 'Smaller where it is stiff.'],
@@ -166,7 +203,7 @@ export const kneelingPoses: readonly Pose[] = [
         'forearms on a chair seat',
         'chair',
         'kneeling',
-        stretching(0, 0),
+        stretching(),
         [
           {
             ...vary(
@@ -208,7 +245,7 @@ export const kneelingPoses: readonly Pose[] = [
         'forearms on the floor',
         'floor|full',
         'all-fours',
-        stretching(1, 0),
+        stretching({ abdominalLoad: 1 }),
         [vary(FOREARM_TABLE, { pitch: 112, lumbar: -10, thorax: -4, neck: -6 }), vary(FOREARM_TABLE, { pitch: 94, lumbar: 16, thorax: 8, neck: 8 })],
         [14, 12],
         ['Elbows under the shoulders.', 'Small waves with the breath.'],
@@ -247,7 +284,7 @@ export const kneelingPoses: readonly Pose[] = [
         'temple on a block',
         'block',
         'all-fours',
-        hatha(1, 1),
+        hatha({ abdominalLoad: 1, isometric: 1 }),
         threaded(10),
         [40, 20],
         ['Slide one arm under, temple on the block.'],
@@ -260,7 +297,7 @@ export const kneelingPoses: readonly Pose[] = [
         'temple on the floor',
         'floor|full',
         'all-fours',
-        hatha(1, 1),
+        hatha({ abdominalLoad: 1, isometric: 1 }),
         threaded('floor'),
         [40, 20],
         ['Slide one arm under, temple and shoulder down.'],
@@ -296,7 +333,7 @@ export const kneelingPoses: readonly Pose[] = [
         'hands on a chair seat',
         'chair',
         'kneeling',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           ...vary(
             TALL_KNEEL,
@@ -322,7 +359,7 @@ export const kneelingPoses: readonly Pose[] = [
         'forehead on a block',
         'block|floor|full',
         'all-fours',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         {
           symmetric: true,
           posture: { pitch: 112, lumbar: -10, thorax: -9, neck: 4, hip: [112, 4, 0], knee: 94, ankle: -50, shoulder: [160, 10, 0], forearm: 70, wrist: 20 },
@@ -368,7 +405,7 @@ export const kneelingPoses: readonly Pose[] = [
         'belly free, chest on a bolster',
         'bolster',
         'all-fours',
-        resting(0, 0),
+        resting(),
         {
           symmetric: true,
           posture: { pitch: 88, lumbar: 6, thorax: 4, hip: [92, 34, 12], knee: 96, ankle: -50, shoulder: [88, 24, -20], elbow: 100, forearm: 80 },
@@ -402,7 +439,7 @@ export const kneelingPoses: readonly Pose[] = [
         'on the forearms',
         'forearms|full',
         'all-fours',
-        stretching(1, 1),
+        stretching({ abdominalLoad: 1, isometric: 1 }),
         {
           symmetric: true,
           posture: { pitch: 98, lumbar: -4, hip: [94, 46, 20], knee: 92, ankle: -35, shoulder: [98, 4, 0], elbow: 90, forearm: 85, neck: -4 },
@@ -445,7 +482,7 @@ export const kneelingPoses: readonly Pose[] = [
         'on a high block',
         'high block|high',
         'kneeling',
-        sitting(0, 0),
+        sitting(),
         vary(
           KNEEL,
           { hip: [66, 8, 0], knee: 128 },
@@ -460,13 +497,13 @@ export const kneelingPoses: readonly Pose[] = [
         ['Sit on the high block, insteps down.'],
         { props: [block(23, 'sitR sitL', 'under the seat, between the heels', 'upright')] },
       ),
-      rung('hero.block', 'on a block', 'block', 'kneeling', sitting(0, 0), KNEEL, [34, 12], ['Sit on the block between the heels.'], heels),
+      rung('hero.block', 'on a block', 'block', 'kneeling', sitting(), KNEEL, [34, 12], ['Sit on the block between the heels.'], heels),
       rung(
         'hero.heels',
         'on the heels',
         'heels|full',
         'kneeling',
-        sitting(0, 0),
+        sitting(),
         {
           ...KNEEL,
           posture: { ...KNEEL.posture, knee: 154, hip: [80, 4, 0] },
@@ -475,6 +512,27 @@ export const kneelingPoses: readonly Pose[] = [
         },
         [34, 12],
         ['Sit back on the heels.'],
+      ),
+      rung(
+        'hero.fold',
+        'folded forward',
+        'fold|hero fold|folded|forward fold',
+        'kneeling',
+        stretching(),
+        {
+          symmetric: true,
+          posture: { pitch: 64, lumbar: 22, thorax: 14, hip: [136, 12, 0], knee: 150, ankle: -55, shoulder: [150, 8, 0], elbow: 10, forearm: 80, neck: 6 },
+          on: [
+            ['floor', 'knee instep palm?'],
+            [10, 'sit'],
+            ['floor', 'forehead'],
+          ],
+          free: 'legs arms spine pitch',
+          apart: 'thighR-torso thighL-torso',
+        },
+        [16, 14],
+        ['Sit on the block, fold over the thighs, arms long.', 'The seat stays down; a block may raise the forehead.'],
+        { props: [block(10, 'sitR sitL', 'between the heels')] },
       ),
     ],
   },
@@ -509,7 +567,7 @@ export const kneelingPoses: readonly Pose[] = [
         'hands on the pelvis',
         'hands on the hips|small',
         'kneeling',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         vary(
           TALL_KNEEL,
           { pitch: -4, lumbar: -11, thorax: -10, neck: -8, hip: [-10, 4, 0], shoulder: [-40, 20, -20], elbow: 84, forearm: 60 },
@@ -523,7 +581,7 @@ export const kneelingPoses: readonly Pose[] = [
         'hands on high blocks',
         'blocks',
         'kneeling',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         {
           symmetric: true,
           posture: { pitch: -14, lumbar: -26, thorax: -22, neck: -14, hip: [-22, 4, 0], knee: 80, ankle: -50, shoulder: [-42, 10, 0], forearm: 0, wrist: 50 },
@@ -543,7 +601,7 @@ export const kneelingPoses: readonly Pose[] = [
         'hands to the heels',
         'heels|full',
         'kneeling',
-        strong(0, 2),
+        strong({ isometric: 2 }),
         {
           symmetric: true,
           posture: { pitch: -18, lumbar: -32, thorax: -28, neck: -20, hip: [-26, 4, 0], knee: 78, ankle: -50, shoulder: [-52, 8, 0] },
@@ -588,7 +646,7 @@ export const kneelingPoses: readonly Pose[] = [
         'sitting on a chair',
         'chair|seated',
         'chair',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           ...vary(
             CHAIR_HANDS,
@@ -619,7 +677,7 @@ export const kneelingPoses: readonly Pose[] = [
         'kneeling',
         'kneeling|full',
         'kneeling',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         {
           posture: {
             hipL: [0, 4, 0],
@@ -683,7 +741,7 @@ export const kneelingPoses: readonly Pose[] = [
         'from the knees',
         'knees|half',
         'all-fours',
-        hatha(2, 2),
+        hatha({ abdominalLoad: 2, isometric: 2 }),
         {
           symmetric: true,
           posture: { pitch: 74, knee: 80, ankle: -40, shoulder: [80, 0, 0], elbow: 90, forearm: 85 },
@@ -699,7 +757,7 @@ export const kneelingPoses: readonly Pose[] = [
         'full',
         'full',
         'all-fours',
-        strong(2, 3),
+        strong({ isometric: 3 }),
         {
           symmetric: true,
           posture: { pitch: 84, ankle: 15, shoulder: [84, 0, 0], elbow: 90, forearm: 85 },
@@ -742,7 +800,7 @@ export const kneelingPoses: readonly Pose[] = [
         'lower knee down',
         'knee|half',
         'all-fours',
-        hatha(2, 2),
+        hatha({ abdominalLoad: 2, isometric: 2 }),
         {
           posture: { roll: 54, hipR: [0, 2, 0], kneeR: 88, ankleR: -40, hipL: [0, 10, 0], kneeL: 2, shoulderR: [4, 88, 0], wristR: 80, shoulderL: [2, 88, 0] },
           on: [['floor', 'palmR kneeR footInL?']],
@@ -770,7 +828,7 @@ export const kneelingPoses: readonly Pose[] = [
         'feet stacked',
         'full',
         'all-fours',
-        strong(2, 3),
+        strong({ abdominalLoad: 2, isometric: 3 }),
         {
           posture: { roll: 62, hip: [0, 1, 0], shoulderR: [4, 76, 0], wristR: 80, shoulderL: [2, 88, 0] },
           on: [['floor', 'palmR footOutR']],
@@ -823,7 +881,7 @@ export const kneelingPoses: readonly Pose[] = [
         'kneeling, forearms on a chair seat',
         'chair|knees',
         'kneeling',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           ...vary(
             TALL_KNEEL,
@@ -848,7 +906,7 @@ export const kneelingPoses: readonly Pose[] = [
         'on the floor',
         'floor|full',
         'all-fours',
-        strong(1, 3),
+        strong({ abdominalLoad: 1, isometric: 3 }),
         {
           symmetric: true,
           posture: { pitch: 136, hip: [98, 4, 0], knee: 14, ankle: 12, shoulder: [150, 4, 0], elbow: 90, forearm: 85, neck: -4 },
@@ -890,7 +948,7 @@ export const kneelingPoses: readonly Pose[] = [
         'knees a hand high',
         'full',
         'all-fours',
-        hatha(2, 3, { heelsLifted: true }),
+        hatha({ isometric: 3, heelsLifted: true }),
         {
           symmetric: true,
           posture: { pitch: 86, neck: -4, hip: [92, 2, 0], knee: 94, ankle: 22, shoulder: [88, 4, 0], forearm: 80, wrist: 80 },
@@ -935,21 +993,51 @@ export const kneelingPoses: readonly Pose[] = [
         'leg in line with the back',
         'full',
         'all-fours',
-        strong(1, 3),
-        {
-          posture: { pitch: 130, hipL: [95, 4, 0], hipR: [4, 2, 0], shoulder: [170, 4, 0], forearm: 60, wrist: 40, ankleL: 15, ankleR: -20 },
-          on: [['floor', 'palm ballL']],
-          at: [['palmMidR', 'ballL', { gapCm: 110, weight: 0.4 }], ...bothAt(['palmMidR', [null, null, 17], { weight: 0.4 }])],
-          face: [
-            ['pelvis', ACROSS, ACROSS, 0.8],
-            ['C7', ACROSS, ACROSS, 0.5],
-          ],
-          aim: [['hipJR', 'ankleR', [-0.72, 0.69, 0], 0.6]],
-          balance: 'palmMidR palmMidL ballL',
-          free: 'arms legs',
-        },
+        strong({ abdominalLoad: 1, isometric: 3 }),
+        THREE_LEGS,
         [-4, 12],
         ['One leg back in line with the back.', 'Hips level.'],
+      ),
+      rung(
+        'three-legged-dog.open',
+        'knee bent, hip open',
+        'open|hip open|open hip|open the hip|knee bent',
+        'all-fours',
+        strong({ abdominalLoad: 1, isometric: 3 }),
+        {
+          posture: {
+            pitch: 124,
+            roll: 0,
+            hipL: [98, 2, 0],
+            hipR: [-12, 34, 20],
+            kneeR: 78,
+            shoulder: [172, 4, 0],
+            forearm: 60,
+            wrist: 40,
+            ankleL: 15,
+            ankleR: -20,
+            twist: -14,
+          },
+          on: [['floor', 'palm ballL']],
+          at: [['palmMidR', 'ballL', { gapCm: 108, weight: 0.4 }], ...bothAt(['palmMidR', [null, null, 17], { weight: 0.4 }])],
+          face: [['C7', ACROSS, ACROSS, 0.6]],
+          aim: [['hipJR', 'kneeR', [-0.62, 0.68, 0.4], 0.6]],
+          balance: 'palmMidR palmMidL ballL',
+          free: 'arms legs twist~3',
+        },
+        [-20, 12],
+        ['Bend the knee and let the hip roll open.', 'Both hands press the same; the shoulders stay level.'],
+      ),
+      rung(
+        'three-legged-dog.circles',
+        'circling the lifted knee',
+        'circles|knee circles|hip circles|circling',
+        'all-fours',
+        strong({ isometric: 3 }),
+        [THREE_LEGS, THREE_LEGS_DRAWN_IN],
+        [-4, 12],
+        ['Draw circles with the knee, slowly, one way and the other.', 'Hands and standing leg stay as they are.'],
+        { breath: 'linked' },
       ),
     ],
   },
@@ -983,7 +1071,7 @@ export const kneelingPoses: readonly Pose[] = [
         'standing at the wall',
         'wall',
         'standing',
-        hatha(1, 1),
+        hatha({ abdominalLoad: 1, isometric: 1 }),
         {
           symmetric: true,
           posture: { pitch: 20, shoulder: [40, 10, 0], elbow: 78, forearm: 80, wrist: 80, ankle: 20 },
@@ -1008,7 +1096,7 @@ export const kneelingPoses: readonly Pose[] = [
         'from the knees',
         'knees',
         'all-fours',
-        hatha(2, 3),
+        hatha({ abdominalLoad: 2 }),
         {
           symmetric: true,
           posture: { pitch: 76, knee: 70, ankle: -40, shoulder: [12, 12, 0], elbow: 92, forearm: 85, wrist: 80 },
@@ -1024,7 +1112,7 @@ export const kneelingPoses: readonly Pose[] = [
         'full',
         'full',
         'all-fours',
-        strong(2, 3),
+        strong({ abdominalLoad: 2 }),
         {
           symmetric: true,
           posture: { pitch: 84, ankle: 20, shoulder: [6, 12, 0], elbow: 94, forearm: 85, wrist: 80 },
@@ -1065,7 +1153,7 @@ export const kneelingPoses: readonly Pose[] = [
         'hands on the hips',
         'hands on the hips',
         'kneeling',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         vary(TALL_KNEEL, { shoulder: [0, 30, -30], elbow: 85, forearm: 60 }, { at: HANDS_ON_HIPS, free: 'legs arms' }),
         [34, 10],
         ['Hips over the knees, hands on the hips.'],
@@ -1075,7 +1163,7 @@ export const kneelingPoses: readonly Pose[] = [
         'arms up',
         'arms up|full',
         'kneeling',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         vary(TALL_KNEEL, { shoulder: [168, 14, 0] }),
         [34, 10],
         ['Hips over the knees, arms up.'],
@@ -1110,7 +1198,7 @@ export const kneelingPoses: readonly Pose[] = [
         'at a table, palms on it',
         'table|desk',
         'chair',
-        sitting(0, 0),
+        sitting(),
         vary(
           CHAIR_FREE,
           { shoulder: [46, 8, 0], elbow: 62, forearm: 85, wrist: 20 },
@@ -1133,7 +1221,7 @@ export const kneelingPoses: readonly Pose[] = [
         'on all fours, leaning a little ahead',
         'all fours|full',
         'all-fours',
-        hatha(1, 1),
+        hatha({ abdominalLoad: 1, isometric: 1 }),
         vary(TABLE, { shoulder: [82, 4, 0] }, { at: bothAt(['shoulderJR', 'palmHeelR', { off: [4, null, null], weight: 0.6 }]) }),
         [14, 12],
         ['Lean a little ahead and back over the hands.'],
@@ -1182,7 +1270,7 @@ export const kneelingPoses: readonly Pose[] = [
         name,
         words,
         level,
-        stretching(0, 0),
+        stretching(),
         [lean(14, 0, 2), lean(4, 10, 4), lean(-10, 0, 10), lean(4, -10, 4)],
         [46, 12],
         ['Slow circles over the sitting bones.', 'The same number each way.'],

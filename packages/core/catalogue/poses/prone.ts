@@ -1,4 +1,4 @@
-import { rung, vary, type Pose } from '../../src/authoring/poseWords.js';
+import { rung, vary, type Pose, bothAt } from '../../src/authoring/poseWords.js';
 import { STAND } from './bases.js';
 import { CHAIR, CHAIR_LEGS, hatha, SEATED, SHINS_UPRIGHT, stretching, UP } from './common.js';
 
@@ -50,9 +50,25 @@ export const pronePoses: readonly Pose[] = [
           },
         ],
         view: [18, 13],
-        declared: hatha(0, 1),
+        declared: hatha({ isometric: 1 }),
         cues: ['Hands beside the ribs, almost weightless.', 'Lengthen first, then lift the breastbone a little.'],
       },
+      rung(
+        'cobra.hands-off',
+        'hands lifted',
+        'hands off|hands lifted|no hands|without hands|hover the hands',
+        'prone',
+        hatha({ abdominalLoad: 1, isometric: 2 }),
+        {
+          symmetric: true,
+          posture: { pitch: 87, lumbar: -14, thorax: -14, neck: -6, hip: [-4, 5, 0], ankle: -55, shoulder: [-12, 16, 0], elbow: 115, forearm: 85, wrist: 10 },
+          on: [['floor', 'pubis belly knee instep']],
+          at: bothAt(['palmMidR', 'chest', { off: [2, -2, 19], weight: 0.15 }], ['palmMidR', [null, 12, null], { weight: 0.3 }]),
+          free: 'arms legs',
+        },
+        [18, 13],
+        ['Lift the hands off the floor and stay as high as before.', 'Lower when the low back speaks up.'],
+      ),
       {
         id: 'cobra.forearms',
         name: 'on the forearms',
@@ -64,13 +80,13 @@ export const pronePoses: readonly Pose[] = [
         frames: [
           {
             symmetric: true,
-            posture: { pitch: 85, lumbar: -22, thorax: -20, neck: -8, hip: [-5, 5, 0], ankle: -55, shoulder: [75, 4, 0], elbow: 85, forearm: 85 },
+            posture: { pitch: 78, lumbar: -17, thorax: -16, neck: -8, hip: [-12, 5, 0], ankle: -55, shoulder: [75, 4, 0], elbow: 85, forearm: 85 },
             on: [['floor', 'pubis knee instep elbow palm']],
             free: 'arms legs spine',
           },
         ],
         view: [22, 14],
-        declared: hatha(0, 1),
+        declared: hatha({ isometric: 1 }),
         cues: ['Elbows under the shoulders, forearms forward.', 'Draw the breastbone ahead, neck long.'],
       },
       {
@@ -90,7 +106,7 @@ export const pronePoses: readonly Pose[] = [
           },
         ],
         view: [14, 12],
-        declared: hatha(0, 2),
+        declared: hatha({ isometric: 2 }),
         cues: ['Hands under the shoulders, elbows close.', 'The back lifts; the hands only follow.'],
       },
     ],
@@ -141,7 +157,7 @@ export const pronePoses: readonly Pose[] = [
           },
         ],
         view: [18, 14],
-        declared: hatha(1, 1),
+        declared: hatha({ abdominalLoad: 1, isometric: 1 }),
         cues: ['Feet stay heavy, the chest lifts a little.', 'Look down, back of the neck long.'],
       },
       {
@@ -161,7 +177,7 @@ export const pronePoses: readonly Pose[] = [
           },
         ],
         view: [18, 14],
-        declared: hatha(1, 2),
+        declared: hatha({ abdominalLoad: 1, isometric: 2 }),
         cues: ['Lengthen the legs back, then lift chest and legs.', 'Keep breathing, neck long.'],
       },
     ],
@@ -216,7 +232,7 @@ export const pronePoses: readonly Pose[] = [
           },
         ],
         view: [30, 12],
-        declared: stretching(0, 1),
+        declared: stretching({ isometric: 1 }),
         cues: ['Hands on the seat beside you, press down.', 'Lift the breastbone; look ahead, not up.'],
       },
       {
@@ -238,7 +254,7 @@ export const pronePoses: readonly Pose[] = [
           },
         ],
         view: [22, 8],
-        declared: hatha(0, 1),
+        declared: hatha({ isometric: 1 }),
         cues: ['Hands on the back of the hips, feet under you.', 'Lift up and a little back; the chin stays in.'],
       },
       rung(
@@ -246,7 +262,7 @@ export const pronePoses: readonly Pose[] = [
         'standing, arms crossed',
         'arms crossed|lean back',
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         vary(
           STAND,
           { pitch: -3, lumbar: -8, thorax: -7, neck: 4, hip: [-5, 3, 0], shoulder: [44, -14, -50], elbow: 112 },
@@ -259,6 +275,22 @@ export const pronePoses: readonly Pose[] = [
         ),
         [24, 8],
         ['Arms crossed on the chest, hips stay over the feet.', 'Lean back a little from the ribs, chin in.'],
+      ),
+      rung(
+        'chest-lift.arms-up',
+        'standing, arms up',
+        'arms up|arms overhead|arms raised',
+        'standing',
+        hatha({ isometric: 1 }),
+        {
+          symmetric: true,
+          posture: { pitch: -4, lumbar: -9, thorax: -9, neck: -6, hip: [-7, 6, 0], shoulder: [172, 10, 0], elbow: 6, forearm: 30 },
+          on: [['floor', 'sole']],
+          balance: 'heelR ballR heelL ballL',
+          free: 'ankle hip',
+        },
+        [22, 8],
+        ['Arms up, lift out of the waist, then a little back.', 'Seat firm, chin in.'],
       ),
     ],
   },

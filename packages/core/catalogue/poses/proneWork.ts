@@ -41,7 +41,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'forehead on the hands',
         'forehead|low',
         'prone',
-        resting(0, 0),
+        resting(),
         {
           ...vary(
             PRONE,
@@ -65,7 +65,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'chin in the palms',
         'chin in the palms|palms|high',
         'prone',
-        resting(0, 0),
+        resting(),
         {
           ...vary(
             PRONE,
@@ -87,7 +87,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'hands behind the neck',
         'hands behind the neck',
         'prone',
-        resting(0, 0),
+        resting(),
         {
           ...vary(
             PRONE,
@@ -140,7 +140,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'leg only, head on the hands',
         'leg only|leg',
         'prone',
-        hatha(1, 1),
+        hatha({ abdominalLoad: 1, isometric: 1 }),
         {
           ...vary(
             PRONE,
@@ -165,14 +165,14 @@ export const proneWorkPoses: readonly Pose[] = [
         'arm and leg',
         'full',
         'prone',
-        hatha(1, 2),
+        hatha({ abdominalLoad: 1, isometric: 2 }),
         vary(
           PRONE,
-          { lumbar: -8, thorax: -6, neck: -4, hipL: [-14, 4, 0], shoulderR: [176, 12, 0], shoulderL: [120, 30, -10], elbowL: 80, forearmL: 85 },
+          { lumbar: -14, thorax: -10, neck: -4, hipL: [-18, 4, 0], shoulderR: [176, 12, 0], shoulderL: [120, 30, -10], elbowL: 80, forearmL: 85 },
           {
             sided: true,
             on: [['floor', 'pubis belly kneeR instepR palmL?']],
-            free: 'legR armL lumbar',
+            free: 'legR armL',
             face: [
               ['pelvis', ACROSS, ACROSS],
               ['C7', ACROSS, ACROSS],
@@ -214,7 +214,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'cheek on the hands',
         'floor|full',
         'prone',
-        resting(0, 0),
+        resting(),
         {
           posture: {
             pitch: 89,
@@ -279,7 +279,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'forehead on the hands',
         'floor',
         'prone',
-        stretching(0, 0),
+        stretching(),
         (['R', 'L'] as const).map((side) => ({
           ...vary(
             PRONE,
@@ -298,6 +298,38 @@ export const proneWorkPoses: readonly Pose[] = [
         [16, 14],
         ['One heel swings to the seat, then the other.'],
         { support: 'trunk', ...linked },
+      ),
+      rung(
+        'heel-kicks.forearms',
+        'on the forearms',
+        'forearms|sphinx|in sphinx|on the forearms',
+        'prone',
+        hatha({ isometric: 1 }),
+        (['R', 'L'] as const).map((side) =>
+          vary(
+            PRONE,
+            {
+              pitch: 78,
+              lumbar: -17,
+              thorax: -16,
+              neck: -8,
+              hip: [-12, 5, 0],
+              [`knee${side}`]: 96,
+              [`ankle${side}`]: -10,
+              shoulder: [75, 4, 0],
+              elbow: 85,
+              forearm: 85,
+            },
+            {
+              sided: true,
+              on: [['floor', `pubis knee instep${side === 'R' ? 'L' : 'R'} elbow palm`]],
+              free: `arms hip ankle${side === 'R' ? 'L' : 'R'} spine~4`,
+            },
+          ),
+        ),
+        [16, 14],
+        ['In sphinx one heel swings to the seat, then the other.', 'The breastbone stays ahead.'],
+        { ...linked },
       ),
     ],
   },
@@ -332,7 +364,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'one leg, the other arm under the forehead',
         'half|one leg',
         'prone',
-        hatha(1, 1, { bind: true }),
+        hatha({ abdominalLoad: 1, isometric: 1, bind: true }),
         {
           ...vary(
             PRONE,
@@ -373,7 +405,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'both legs',
         'full',
         'prone',
-        strong(1, 2, { bind: true }),
+        strong({ abdominalLoad: 1, isometric: 2, bind: true }),
         {
           symmetric: true,
           posture: { pitch: 90, lumbar: -30, thorax: -26, neck: -16, hip: [-24, 8, 0], knee: 104, ankle: -20, shoulder: [-62, 8, 0], elbow: 2 },
@@ -417,7 +449,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'hands on a chair seat',
         'chair',
         'standing',
-        hatha(0, 2),
+        hatha(),
         {
           symmetric: true,
           posture: { pitch: 38, lumbar: -14, thorax: -10, neck: -8, hip: [-12, 3, 0], ankle: 0, shoulder: [32, 8, 0], forearm: 70, wrist: 70 },
@@ -437,7 +469,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'knees down',
         'knees down|on the knees',
         'prone',
-        hatha(1, 2),
+        hatha({ abdominalLoad: 1, isometric: 2 }),
         {
           symmetric: true,
           posture: { pitch: 60, lumbar: -26, thorax: -24, neck: -12, hip: [-14, 4, 0], knee: 14, ankle: -56, shoulder: [18, 8, 0], forearm: 70, wrist: 80 },
@@ -453,7 +485,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'full',
         'full',
         'prone',
-        strong(1, 3),
+        strong({ abdominalLoad: 1, isometric: 3 }),
         {
           symmetric: true,
           posture: { pitch: 62, lumbar: -30, thorax: -26, neck: -14, hip: [-18, 4, 0], knee: 0, ankle: -58, shoulder: [18, 8, 0], forearm: 70, wrist: 80 },
@@ -497,7 +529,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'chest over a rolled blanket',
         'blanket|bolster',
         'prone',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         [
           vary(
             PRONE,
@@ -529,7 +561,7 @@ export const proneWorkPoses: readonly Pose[] = [
         'hands light beside the ribs',
         'floor|full',
         'prone',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         [
           vary(
             PRONE,

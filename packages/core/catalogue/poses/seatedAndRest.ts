@@ -56,7 +56,7 @@ export const seatedPoses: readonly Pose[] = [
           },
         ],
         view: [16, 14],
-        declared: stretching(0, 0),
+        declared: stretching(),
         cues: ['Sit up on the blanket, knees bent.', 'Hinge forward with a long back; hands on the shins.'],
       },
       {
@@ -77,7 +77,7 @@ export const seatedPoses: readonly Pose[] = [
           },
         ],
         view: [10, 14],
-        declared: stretching(0, 0),
+        declared: stretching(),
         cues: ['Lengthen first, then fold.', 'Hands where they reach.'],
       },
     ],
@@ -122,7 +122,7 @@ export const restPoses: readonly Pose[] = [
         support: 'trunk',
         frames: [SITTING_TALL],
         view: [38, 12],
-        declared: resting(0, 0, { eyesClosed: true }),
+        declared: resting({ eyesClosed: true }),
         cues: ['Lean back, feet on the floor.', 'Eyes closed or resting on one place.'],
       },
       {
@@ -153,7 +153,7 @@ export const restPoses: readonly Pose[] = [
           },
         ],
         view: [-14, 30],
-        declared: resting(0, 0, { eyesClosed: true }),
+        declared: resting({ eyesClosed: true }),
         cues: ['Lie on the side you like, bolster between the knees.', 'Head on the blankets, so that the neck is straight.'],
       },
       {
@@ -188,7 +188,7 @@ export const restPoses: readonly Pose[] = [
           },
         ],
         view: [20, 16],
-        declared: resting(0, 0, { eyesClosed: true }),
+        declared: resting({ eyesClosed: true }),
         cues: ['Sit against the bolster and lean back, a third of the way up.', 'Arms beside you, palms up.'],
       },
       {
@@ -213,7 +213,7 @@ export const restPoses: readonly Pose[] = [
           },
         ],
         view: [28, 18],
-        declared: resting(0, 0, { eyesClosed: true }),
+        declared: resting({ eyesClosed: true }),
         cues: ['Forehead on the back of the hands.', 'Feet apart, heels falling outwards.'],
       },
       rung(
@@ -221,7 +221,7 @@ export const restPoses: readonly Pose[] = [
         'flat, hands on the belly',
         'hands on the belly|arms close',
         'lying',
-        resting(0, 0, { eyesClosed: true }),
+        resting({ eyesClosed: true }),
         {
           symmetric: true,
           posture: { pitch: -90, hip: [2, 10, 20], ankle: -20, ...HANDS_ON_BELLY.arms },
@@ -253,7 +253,7 @@ export const restPoses: readonly Pose[] = [
           },
         ],
         view: [22, 20],
-        declared: resting(0, 0, { eyesClosed: true }),
+        declared: resting({ eyesClosed: true }),
         cues: ['Bolster under the knees, low back at ease.', 'Arms a little away, palms up.'],
       },
       {
@@ -273,7 +273,7 @@ export const restPoses: readonly Pose[] = [
           },
         ],
         view: [26, 26],
-        declared: resting(0, 0, { eyesClosed: true }),
+        declared: resting({ eyesClosed: true }),
         cues: ['Legs a little apart, arms away, palms up.', 'Nothing to do.'],
       },
       {
@@ -293,7 +293,7 @@ export const restPoses: readonly Pose[] = [
           },
         ],
         view: [26, 26],
-        declared: resting(0, 0, { eyesClosed: true, eyeContact: true }),
+        declared: resting({ eyesClosed: true, eyeContact: true }),
         cues: ['Legs a little apart, arms away, palms up.', 'The pillow lies lightly; without it is as good.'],
       },
       rung(
@@ -301,7 +301,7 @@ export const restPoses: readonly Pose[] = [
         'on the belly, hands behind the neck',
         'hands behind the neck',
         'prone',
-        resting(0, 0, { eyesClosed: true }),
+        resting({ eyesClosed: true }),
         vary(
           PRONE,
           { shoulder: [70, 62, 30], elbow: 138, forearm: 40, neck: -2 },

@@ -89,7 +89,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'on a chair, ankles crossed',
         'chair|seated',
         'chair',
-        sitting(0, 0),
+        sitting(),
         {
           ...vary(CHAIR_HANDS, { hip: [80, 14, 15], kneeR: 95, kneeL: 95 }, { sided: true, on: [['seat', 'sit thighMid']] }),
           aim: [],
@@ -105,7 +105,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'high, on a bolster',
         'bolster|high',
         'sitting',
-        sitting(0, 0),
+        sitting(),
         {
           ...CROSSED,
           on: [
@@ -117,17 +117,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         ['Sit high on the bolster, knees below the hips.'],
         { props: [{ kind: 'bolster', heightCm: 18, lengthCm: 60, along: [0, 0, 1], under: ['sitR', 'sitL'], where: 'across, under the seat' }] },
       ),
-      rung(
-        'easy-seat.blankets',
-        'on blankets',
-        'blankets|full',
-        'sitting',
-        sitting(0, 0),
-        CROSSED,
-        [48, 14],
-        ['Sit on the front edge of the blankets.'],
-        seat(4),
-      ),
+      rung('easy-seat.blankets', 'on blankets', 'blankets|full', 'sitting', sitting(), CROSSED, [48, 14], ['Sit on the front edge of the blankets.'], seat(4)),
     ],
   },
   {
@@ -159,7 +149,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'knees over a rolled blanket',
         'knees raised|rolled blanket',
         'sitting',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         vary(
           STAFF,
           { hip: [84, 5, 0], knee: 32 },
@@ -182,7 +172,7 @@ export const seatedWorkPoses: readonly Pose[] = [
           support: 'hand',
         },
       ),
-      rung('staff.blanket', 'on a blanket', 'blanket|full', 'sitting', stretching(0, 1), STAFF, [16, 14], ['Sit on the folded edge, legs ahead.'], {
+      rung('staff.blanket', 'on a blanket', 'blanket|full', 'sitting', stretching({ isometric: 1 }), STAFF, [16, 14], ['Sit on the folded edge, legs ahead.'], {
         ...seat(2),
         support: 'hand',
       }),
@@ -217,7 +207,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'blocks under the thighs',
         'blocks|blocks under the knees',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         butterfly(0, 0, 15, {
           on: [
             [15, 'sit'],
@@ -240,7 +230,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'on blankets',
         'blankets|upright',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         butterfly(0, 0, 10),
         [60, 14],
         ['Sit on the blankets, soles together, hands on the ankles.'],
@@ -251,7 +241,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'leaning forward',
         'fold|forward|full',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         butterfly(28, 8, 5),
         [48, 16],
         ['Hinge forward with a long back.'],
@@ -291,7 +281,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'back long, hands on the shin',
         'upright|long back',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         overOneLeg(FOOT_TO_THIGH, 10, 2, { surface: 10, foot: 'footOutL' }),
         [24, 16],
         ['Sit high, hands on the shin, back long.'],
@@ -302,7 +292,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'head on a chair seat',
         'chair|head supported',
         'sitting',
-        resting(0, 0),
+        resting(),
         overOneLeg({ ...FOOT_TO_THIGH, shoulder: [110, 20, -20], elbow: 95, forearm: 70 }, 34, 10, {
           surface: 10,
           foot: 'footOutL',
@@ -325,7 +315,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'folding',
         'blanket|full',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         overOneLeg(FOOT_TO_THIGH, 24, 24, { surface: 5, foot: 'footOutL' }),
         [22, 16],
         ['Fold over the straight leg, hands where they reach.'],
@@ -362,7 +352,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'sitting on a blanket',
         'floor|full',
         'sitting',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           posture: { pitch: -2, hipR: [96, 34, 56], kneeR: 100, ankleR: 5, hipL: [84, 8, 0], kneeL: 30, shoulder: [40, 2, -20], elbow: 70, forearm: 30 },
           on: [
@@ -415,7 +405,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'upright, hands on the shin',
         'upright|half',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         overOneLeg({ hipL: [62, 46, 62], kneeL: 126, ankleL: -25 }, 8, 2, {
           surface: 10,
           foot: 'heelBackR',
@@ -434,7 +424,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'folding',
         'full',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         overOneLeg({ hipL: [66, 46, 62], kneeL: 128, ankleL: -25 }, 22, 24, {
           surface: 5,
           foot: 'heelBackR',
@@ -482,7 +472,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'seat on a block, upright',
         'block|upright',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         overOneLeg({ hipL: [76, 8, -16], kneeL: 152, ankleL: -50 }, 6, 0, { surface: 10, foot: 'instepL' }),
         [20, 14],
         ['Sit on the block, one shin folded back.'],
@@ -493,7 +483,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'folding',
         'full',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         overOneLeg({ hipL: [80, 8, -16], kneeL: 152, ankleL: -50 }, 24, 24, { surface: 5, foot: 'instepL' }),
         [20, 14],
         ['Fold over the straight leg.'],
@@ -531,7 +521,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'upright, hands behind',
         'upright|hands behind',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         {
           symmetric: true,
           posture: { hip: [82, 38, 4], knee: 6, shoulder: [-20, 16, 0], elbow: 10, forearm: 80, wrist: 60 },
@@ -552,7 +542,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'hands walking ahead',
         'fold|full',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         {
           symmetric: true,
           posture: { pitch: 26, lumbar: 10, hip: [98, 40, 6], knee: 6, shoulder: [84, 6, 0], elbow: 10, forearm: 80, wrist: 30 },
@@ -601,7 +591,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'away from the knee, open',
         'open',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         turned(
           {
             hipL: [104, -2, 0],
@@ -638,7 +628,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'hugging the knee',
         'hug|full',
         'sitting',
-        stretching(0, 1, { closedTwist: true }),
+        stretching({ isometric: 1, closedTwist: true }),
         turned(
           {
             hipR: [104, -10, 0],
@@ -704,7 +694,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'on a chair, one thigh over the other',
         'chair|seated',
         'chair',
-        sitting(0, 0),
+        sitting(),
         {
           ...vary(
             CHAIR_HANDS,
@@ -730,7 +720,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'on blankets',
         'blankets|full',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         {
           posture: { pitch: 4, hipR: [92, -22, 20], kneeR: 122, hipL: [78, -14, 20], kneeL: 126, ankle: -35, shoulder: [26, 8, 0], elbow: 45, forearm: 60 },
           on: [
@@ -787,7 +777,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'on a chair, one knee lifted',
         'chair|seated',
         'chair',
-        stretching(1, 1),
+        stretching({ abdominalLoad: 1, isometric: 1 }),
         {
           ...vary(
             CHAIR_HANDS,
@@ -814,7 +804,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'toes down, hands behind the thighs',
         'toes down|easy',
         'sitting',
-        hatha(2, 2),
+        hatha({ abdominalLoad: 2, isometric: 2 }),
         {
           symmetric: true,
           posture: { pitch: -24, lumbar: 6, hip: [70, 4, 0], knee: 92, shoulder: [46, 4, 0], elbow: 30, forearm: 40 },
@@ -832,7 +822,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'shins level',
         'shins level|half',
         'sitting',
-        hatha(3, 3),
+        hatha({ abdominalLoad: 3, isometric: 3 }),
         {
           symmetric: true,
           posture: { pitch: -30, lumbar: 8, hip: [92, 2, 0], knee: 76, shoulder: [58, 6, 0], elbow: 6, forearm: 20 },
@@ -849,7 +839,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'legs straight',
         'full|straight',
         'sitting',
-        strong(3, 3),
+        strong({ abdominalLoad: 3, isometric: 3 }),
         {
           symmetric: true,
           posture: { pitch: -36, lumbar: 8, hip: [88, 1, 0], knee: 2, shoulder: [64, 6, 0], elbow: 4, forearm: 20 },
@@ -859,6 +849,22 @@ export const seatedWorkPoses: readonly Pose[] = [
         },
         [14, 12],
         ['Legs straight, breastbone lifted.', 'Keep breathing.'],
+      ),
+      rung(
+        'boat.low',
+        'low, just above the floor',
+        'low|low boat',
+        'sitting',
+        strong({ abdominalLoad: 3, isometric: 3 }),
+        {
+          symmetric: true,
+          posture: { pitch: -60, lumbar: 16, thorax: 18, neck: 14, hip: [56, 2, 0], knee: 4, shoulder: [46, 8, 0], elbow: 4, forearm: 20 },
+          on: [['floor', 'sacrum lowBack']],
+          at: bothAt(['heelBackR', [null, 20, null]]),
+          free: 'hip',
+        },
+        [14, 12],
+        ['Lower until shoulders and heels are a hand above the floor.', 'Come up again while the breath is free.'],
       ),
     ],
   },
@@ -892,7 +898,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'folded, head supported, block under the hip',
         'head supported|supported',
         'sitting',
-        resting(0, 0),
+        resting(),
         {
           posture: {
             pitch: 74,
@@ -929,7 +935,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'leaning on the forearms',
         'folded|forearms',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         {
           posture: {
             pitch: 62,
@@ -965,7 +971,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'on the hands',
         'upright|full',
         'sitting',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         {
           posture: {
             pitch: 46,
@@ -1028,7 +1034,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'hands behind',
         'hands behind|full',
         'sitting',
-        stretching(0, 0),
+        stretching(),
         ([1, -1] as const).map((k): Shape => {
           const front = k > 0 ? 'R' : 'L';
           const rear = k > 0 ? 'L' : 'R';
@@ -1094,7 +1100,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'hips half way',
         'low|half',
         'sitting',
-        hatha(1, 2),
+        hatha({ abdominalLoad: 1, isometric: 2 }),
         {
           symmetric: true,
           posture: { pitch: -52, hip: [40, 4, 0], knee: 92, neck: 20, shoulder: [-44, 10, 0], forearm: 90, wrist: 80 },
@@ -1112,7 +1118,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'hips level',
         'full|crab',
         'all-fours',
-        strong(1, 3),
+        strong({ abdominalLoad: 1, isometric: 3 }),
         {
           symmetric: true,
           posture: { pitch: -84, hip: [2, 4, 0], knee: 88, neck: 12, lumbar: -4, thorax: -4, shoulder: [-66, 10, 0], forearm: 90, wrist: 80 },
@@ -1154,7 +1160,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'arms and head on a chair seat',
         'chair',
         'sitting',
-        resting(0, 0),
+        resting(),
         {
           ...vary(
             CROSSED_FREE,

@@ -46,7 +46,7 @@ export const sidePoses: readonly Pose[] = [
         'knee only, feet together',
         'clam|knee',
         'side-lying',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         [
           side({}, 'trochanterL shoulderJL kneeOutL ankleOutL wristL palmR', { at: [['kneeInR', 'kneeInL', { off: [0, null, 0], weight: 0.4 }]] }),
           side({ hipR: [50, 26, 32] }, 'trochanterL shoulderJL kneeOutL ankleOutL wristL palmR', { at: [['footInR', 'footInL', { gapCm: 2, weight: 0.6 }]] }),
@@ -60,7 +60,7 @@ export const sidePoses: readonly Pose[] = [
         'upper leg long',
         'straight|full',
         'side-lying',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         [
           side({ hipR: [2, 0, 0], kneeR: 2 }, 'trochanterL shoulderJL kneeOutL ankleOutL wristL palmR'),
           side({ hipR: [2, 26, 0], kneeR: 2 }, 'trochanterL shoulderJL kneeOutL ankleOutL wristL palmR', {
@@ -104,7 +104,7 @@ export const sidePoses: readonly Pose[] = [
         'arm to the ceiling',
         'half|small',
         'side-lying',
-        stretching(0, 0),
+        stretching(),
         side(
           { twist: 16, neckTwist: 14, hip: [80, 0, 0], knee: 90, shoulderR: [10, 86, 0], elbowR: 4, shoulderL: [86, -5, 0], elbowL: 10 },
           'trochanterL kneeOutL ankleOutL wristL?',
@@ -124,7 +124,7 @@ export const sidePoses: readonly Pose[] = [
         'arm opens behind to a bolster',
         'open|full|bolster',
         'side-lying',
-        stretching(0, 0),
+        stretching(),
         {
           posture: {
             roll: -90,
@@ -185,7 +185,7 @@ export const sidePoses: readonly Pose[] = [
         'hugging a bolster',
         'hug|bolster',
         'side-lying',
-        resting(0, 0, { eyesClosed: true }),
+        resting({ eyesClosed: true }),
         {
           ...SIDE,
           posture: { ...SIDE.posture, shoulderR: [58, 8, 0], elbowR: 60, hipR: [70, 6, 0], kneeR: 80 },
@@ -240,7 +240,7 @@ export const invertedPoses: readonly Pose[] = [
         'half way, feet on the floor',
         'half|feet down',
         'inverted',
-        strong(1, 3),
+        strong({ abdominalLoad: 1, isometric: 3 }),
         {
           symmetric: true,
           posture: { pitch: 140, neck: -4, hip: [104, 2, 0], knee: 8, ankle: 10, shoulder: [140, 8, 10], elbow: 118, forearm: 10 },
@@ -255,11 +255,33 @@ export const invertedPoses: readonly Pose[] = [
         { entry: 'all-fours', exit: 'all-fours' },
       ),
       rung(
+        'headstand.wall',
+        'at the wall',
+        'wall|at the wall|against the wall',
+        'inverted',
+        strong({ abdominalLoad: 2, isometric: 3 }),
+        {
+          symmetric: true,
+          posture: { pitch: 176, neck: -6, hip: [-4, 1, 0], ankle: 0, shoulder: [148, 8, 10], elbow: 122, forearm: 10 },
+          on: [
+            ['floor', 'elbow wrist? crown'],
+            ['wall', 'heelBack?'],
+          ],
+          at: [['crown', [0, null, null]], ...bothAt(['elbowR', [null, null, 18], { weight: 0.6 }], ['wristR', 'headBack', { gapCm: 10, weight: 0.4 }])],
+          face: [['pelvis', UP, [0.06, -1, 0]]],
+          free: 'arms hip ankle neck~4',
+          apart: 'handR-head handL-head forearmR-head forearmL-head handR-handL forearmR-forearmL',
+        },
+        [-8, 8],
+        ['Forearms a hand from the wall, heels rest on it.', 'Weight in the forearms, the head light.'],
+        { entry: 'all-fours', exit: 'all-fours', props: [{ kind: 'wall', x: 16, where: 'behind the head' }] },
+      ),
+      rung(
         'headstand.full',
         'full',
         'full',
         'inverted',
-        strong(2, 3),
+        strong({ abdominalLoad: 2, isometric: 3 }),
         {
           symmetric: true,
           posture: { pitch: 180, neck: -6, hip: [2, 1, 0], ankle: -20, shoulder: [148, 8, 10], elbow: 122, forearm: 10 },
@@ -306,7 +328,7 @@ export const invertedPoses: readonly Pose[] = [
         'feet on the wall',
         'wall|full',
         'inverted',
-        strong(2, 3),
+        strong({ abdominalLoad: 2, isometric: 3 }),
         {
           symmetric: true,
           posture: { pitch: 180, yaw: 180, hip: [90, 2, 0], ankle: 0, shoulder: [172, 4, 0], forearm: 60, wrist: 80 },
@@ -355,7 +377,7 @@ export const restorativePoses: readonly Pose[] = [
         'back on two blankets, head on the floor',
         'blankets|full',
         'lying',
-        resting(0, 0, { eyesClosed: true }),
+        resting({ eyesClosed: true }),
         vary(
           BACK_KNEES,
           { thorax: -2 },
@@ -402,7 +424,7 @@ export const restorativePoses: readonly Pose[] = [
         'trunk on a bolster',
         'bolster|full',
         'kneeling',
-        resting(0, 0, { eyesClosed: true }),
+        resting({ eyesClosed: true }),
         {
           symmetric: true,
           posture: { pitch: 64, lumbar: 16, thorax: 6, neck: 2, hip: [118, 34, 18], knee: 146, ankle: -58, shoulder: [96, 24, -10], elbow: 60, forearm: 80 },
@@ -462,7 +484,7 @@ export const restorativePoses: readonly Pose[] = [
         'on the side on a couch',
         'side',
         'side-lying',
-        resting(0, 0, { eyesClosed: true }),
+        resting({ eyesClosed: true }),
         {
           ...SIDE,
           on: [

@@ -1,5 +1,5 @@
 import { type Shape, type Pose, block, bothAim, bothAt, breaths, stool, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
-import { CHAIR_AHEAD, CHAIR_FREE, FAR_BEHIND_CHAIR, FAR_CHAIR_X, STAND, PALMS_TOGETHER, HANDS_ON_HIPS } from './bases.js';
+import { CHAIR_AHEAD, CHAIR_FREE, FAR_BEHIND_CHAIR, FAR_CHAIR_X, STAND, PALMS_TOGETHER, HANDS_ON_HIPS, TABLE } from './bases.js';
 import { ACROSS, AHEAD, CHAIR, CHAIR_LEGS, hatha, PELVIS_AHEAD, stretching, strong, UP } from './common.js';
 
 const chair = { props: [CHAIR] };
@@ -101,7 +101,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'astride a chair, one leg back',
         'chair|seated',
         'chair',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           posture: { ...CHAIR_LEGS, hipL: [30, 14, 0], kneeL: 78, ankleL: -20, shoulder: [166, 18, 0] },
           on: [
@@ -122,7 +122,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on a chair back',
         'chair back|hands on a chair',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         longStance(
           12,
           40,
@@ -147,7 +147,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'short, hands on the hips',
         'short|hands on the hips',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         longStance(
           30,
           40,
@@ -164,7 +164,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'arms up',
         'full|arms up',
         'standing',
-        strong(0, 2),
+        strong({ isometric: 2 }),
         longStance(44, 52, 62, [-0.03, 1], { shoulder: [168, 18, 0] }),
         [24, 8],
         ['Front knee over the ankle.', 'Arms up, ribs down.'],
@@ -201,7 +201,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'sitting on a chair, forearm on the thigh',
         'chair|seated',
         'chair',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           posture: {
             ...CHAIR_LEGS,
@@ -239,7 +239,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'forearm on the thigh, upper hand on the hip',
         'hand on the hip|upper hand on the hip',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         sideAngle(
           { roll: 22, side: 12, shoulderR: [15, 40, 0], elbowR: 85, forearmR: 50, shoulderL: [-6, 34, -30], elbowL: 88, forearmL: 60 },
           {
@@ -256,7 +256,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'forearm on the thigh',
         'forearm|thigh',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         sideAngle(
           { roll: 18, shoulderR: [15, 40, 0], elbowR: 85, forearmR: 50 },
           {
@@ -276,7 +276,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hand on a block',
         'block|full',
         'standing',
-        strong(0, 2),
+        strong({ isometric: 2 }),
         sideAngle(
           { roll: 40, shoulderR: [10, 75, 0], hipR: [45, 66, 50], wristR: 60 },
           {
@@ -328,7 +328,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on a chair seat',
         'chair',
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         wide(
           44,
           { pitch: 78, hip: [80, 30, 0], shoulder: [120, 4, 0], forearm: 70, wrist: 40, neck: -4 },
@@ -350,7 +350,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on blocks',
         'blocks|block',
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         wide(
           46,
           { pitch: 92, lumbar: 6, hip: [94, 30, 0], shoulder: [92, 4, 0], forearm: 70, wrist: 60 },
@@ -373,7 +373,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands to the floor',
         'floor|full',
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         wide(
           50,
           { pitch: 108, lumbar: 22, thorax: 8, hip: [108, 32, 0], shoulder: [88, 4, 0], elbow: 20, forearm: 70, wrist: 60 },
@@ -415,7 +415,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on a chair back',
         'chair back|chair',
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         longStance(
           30,
           30,
@@ -445,7 +445,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on blocks',
         'blocks|block',
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         longStance(
           30,
           34,
@@ -496,7 +496,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'small, hands on a chair back',
         'chair back|chair|mini squat',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         vary(
           FAR_BEHIND_CHAIR,
           { pitch: 22, hip: [62, 4, 0], knee: 56, ankle: 18, shoulder: [86, 4, 0] },
@@ -511,7 +511,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'half way, hands on the thighs',
         'half|thighs|hands on the thighs',
         'standing',
-        hatha(0, 2),
+        hatha(),
         vary(
           STAND,
           { pitch: 34, hip: [78, 4, 0], knee: 62, ankle: 20, shoulder: [36, 6, 0], elbow: 15, forearm: 60 },
@@ -525,7 +525,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'arms up',
         'full|arms up',
         'standing',
-        strong(0, 3),
+        strong({ isometric: 3 }),
         vary(
           STAND,
           { pitch: 30, hip: [92, 3, 0], knee: 84, ankle: 26, shoulder: [164, 14, 0] },
@@ -565,7 +565,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'sitting on a chair',
         'chair|seated',
         'chair',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           ...vary(CHAIR_FREE, { hip: [78, 38, 24], shoulder: [-8, 66, 60], elbow: 92 }),
           at: bothAt(['sitR', [0, null, null]], ['ankleR', [26, null, 40]]),
@@ -580,7 +580,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'high, hands on the thighs',
         'high|hands on the thighs',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         wide(
           38,
           { hip: [36, 36, 34], knee: 44, ankle: 12, shoulder: [22, 16, 0], elbow: 30, forearm: 60 },
@@ -601,7 +601,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'arms bent and wide',
         'full',
         'standing',
-        strong(0, 2),
+        strong(),
         wide(
           46,
           { hip: [56, 44, 40], knee: 74, ankle: 16, shoulder: [-8, 72, 62], elbow: 92 },
@@ -615,6 +615,39 @@ export const standingWorkPoses: readonly Pose[] = [
         ),
         [76, 8],
         ['Feet wide, knees over the toes.', 'Arms bent and wide.'],
+      ),
+      rung(
+        'goddess.twist',
+        'hands on the thighs, one shoulder forward',
+        'twist|with a twist|shoulder dip',
+        'standing',
+        strong({ isometric: 2 }),
+        {
+          ...vary(
+            wide(
+              46,
+              { pitch: 34, hip: [84, 44, 40], knee: 74, ankle: 16, twist: 30, neckTwist: 24, shoulder: [44, 12, -20], elbow: 24, forearm: 60 },
+              {
+                at: bothAt(['ankleR', [0, null, 46]], ['hipJR', [-8, 58, null], { weight: 0.9 }]),
+                face: [['footR', AHEAD, [0.7, 0, 0.71]]],
+              },
+            ),
+            {},
+            {
+              sided: true,
+              at: bothAt(['palmMidR', 'kneeR', { gapCm: 9, weight: 0.6 }]),
+              face: [
+                ['pelvis', ACROSS, ACROSS, 0.8],
+                ['C7', ACROSS, [-0.5, -0.2, 0.82], 0.5],
+              ],
+            },
+          ),
+          balance: 'heelR ballR heelL ballL',
+          free: 'legs arms twist pitch~3',
+        },
+        [70, 10],
+        ['Hands on the thighs, arms long, one shoulder towards the far knee.', 'Half way through, the other one.'],
+        { alternates: true },
       ),
     ],
   },
@@ -648,7 +681,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on a chair seat',
         'chair|hands on a chair',
         'standing',
-        hatha(0, 2, { heelsLifted: true }),
+        hatha({ isometric: 2, heelsLifted: true }),
         lungeKneesOff(
           { y: 59.4, pitch: 42, shoulder: [84, 4, 0], elbow: 14, forearm: 70, wrist: 40, hipR: [112, 2, 0], kneeR: 76, ankleR: 4, kneeL: 7, ankleL: -20 },
           {
@@ -680,7 +713,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on the hips',
         'hands on the hips',
         'standing',
-        hatha(0, 2, { heelsLifted: true }),
+        hatha({ isometric: 2, heelsLifted: true }),
         lungeKneesOff(
           { shoulder: [0, 30, -30], elbow: 85, forearm: 60 },
           { at: [['soleMidR', [36, null, 8]], ['ballL', [-46, null, -8]], ...HANDS_ON_HIPS], free: 'legs arms' },
@@ -693,7 +726,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'arms up',
         'full|arms up',
         'standing',
-        strong(0, 2, { heelsLifted: true }),
+        strong({ isometric: 2, heelsLifted: true }),
         lungeKneesOff(
           { shoulder: [166, 16, 0] },
           {
@@ -740,7 +773,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hand on a block, chest open',
         'block|open',
         'kneeling',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         {
           posture: {
             pitch: 46,
@@ -784,7 +817,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'back foot held, deep turn',
         'foot held|foot caught behind|full|deep',
         'kneeling',
-        strong(0, 2, { bind: true, closedTwist: true }),
+        strong({ isometric: 2, bind: true, closedTwist: true }),
         {
           posture: {
             pitch: 40,
@@ -850,7 +883,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on a chair back',
         'chair back|chair',
         'standing',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           posture: { pitch: 8, hipL: [36, 2, 0], kneeL: 34, ankleL: 14, hipR: [-8, 2, 0], ankleR: 20, shoulder: [56, 4, 0], elbow: 20, forearm: 80, wrist: 12 },
           on: [
@@ -875,7 +908,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on the wall',
         'wall',
         'standing',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           posture: {
             pitch: 10,
@@ -906,6 +939,20 @@ export const standingWorkPoses: readonly Pose[] = [
         [14, 8],
         ['Hands on the wall, one foot back.', 'Press the back heel down.'],
         { props: [{ kind: 'wall', x: 52, where: 'in front' }], support: 'hand' },
+      ),
+      rung(
+        'calf-stretch.all-fours',
+        'on all fours, one leg long behind',
+        'all fours|on all fours|table',
+        'all-fours',
+        stretching({ abdominalLoad: 1, isometric: 1 }),
+        vary(
+          TABLE,
+          { hipL: [10, 2, 0], kneeL: 3, ankleL: 22 },
+          { sided: true, on: [['floor', 'palm kneeR instepR ballL']], aim: [['hipJL', 'ankleL', [-0.9, -0.43, 0], 0.4]] },
+        ),
+        [10, 12],
+        ['One leg long behind, toes tucked, rock the heel back.', 'Belly light, back long.'],
       ),
     ],
   },
@@ -939,7 +986,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'on a low step',
         'step|low',
         'standing',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           posture: { pitch: 22, hipR: [52, 2, 0], kneeR: 4, ankleR: 8, hipL: [22, 2, 0], kneeL: 10, shoulder: [30, 6, 0], elbow: 15, forearm: 60 },
           on: [
@@ -970,7 +1017,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'on a stool or low couch',
         'stool|couch',
         'standing',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           posture: { pitch: 20, hipR: [78, 2, 0], kneeR: 4, ankleR: 8, hipL: [18, 2, 0], kneeL: 6, shoulder: [36, 6, 0], elbow: 20, forearm: 60 },
           on: [
@@ -1027,7 +1074,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'a hand on a chair back',
         'chair back|chair',
         'standing',
-        hatha(0, 1, { bind: true }),
+        hatha({ isometric: 1, bind: true }),
         {
           posture: {
             pitch: 4,
@@ -1112,7 +1159,7 @@ export const standingWorkPoses: readonly Pose[] = [
         name,
         words,
         'standing',
-        hatha(0, 1),
+        hatha({ isometric: 1 }),
         [shifted(7), shifted(-7)],
         [82, 8],
         ['Small circles with the pelvis, the same each way.'],
@@ -1150,7 +1197,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hand at hip height',
         'low|wall',
         'standing',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         {
           posture: { yaw: 70, hip: [0, 4, 0], twist: -10, shoulderL: [-16, 58, 30], elbowL: 4, forearmL: 0, wristL: 40 },
           on: [
@@ -1202,7 +1249,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hand on a chair seat',
         'chair',
         'standing',
-        hatha(0, 2, { closedTwist: true }),
+        hatha({ isometric: 2, closedTwist: true }),
         longStance(
           30,
           30,
@@ -1243,7 +1290,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hand on a block',
         'block|full',
         'standing',
-        strong(0, 2, { closedTwist: true }),
+        strong({ isometric: 2, closedTwist: true }),
         longStance(
           30,
           34,
@@ -1300,7 +1347,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        stretching(0, 0),
+        stretching(),
         vary(
           CHAIR_FREE,
           { shoulder: [32, 20, -30], elbow: 112, wrist: 40 },
@@ -1319,7 +1366,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'standing',
         'standing',
         'standing',
-        stretching(0, 1),
+        stretching({ isometric: 1 }),
         vary(
           STAND,
           { shoulder: [32, 20, -30], elbow: 112, wrist: 40 },
@@ -1365,7 +1412,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on a chair seat',
         'chair',
         'standing',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         [
           {
             symmetric: true,
@@ -1428,7 +1475,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'hands on blocks',
         'blocks|floor|full',
         'standing',
-        strong(0, 2),
+        strong({ isometric: 2 }),
         [
           {
             symmetric: true,
@@ -1466,7 +1513,7 @@ export const standingWorkPoses: readonly Pose[] = [
                   ['ballR', [-58, null, 8]],
                   ['heelR', [null, 10.4, null], { weight: 0.6 }],
                   ['kneeR', [-29, 33, 8], { weight: 0.76 }],
-                  ['hipJL', [3.6, 55.5, null], { weight: 0.6 }],
+                  ['hipJL', [3.6, 56.5, null], { weight: 0.6 }],
                   ...bothAt(['palmMidR', [51.6, null, 20], { weight: 0.6 }]),
                 ],
                 face: [
@@ -1494,7 +1541,7 @@ export const standingWorkPoses: readonly Pose[] = [
         'jumping back and forward',
         'jump|jump back',
         'standing',
-        strong(2, 3, { impact: 'jumping' }),
+        strong({ isometric: 3, impact: 'jumping' }),
         [
           vary(
             { ...STAND, face: [] },

@@ -45,7 +45,7 @@ export const supineWorkPoses: readonly Pose[] = [
     family: 'supine',
     name: 'Knees to chest',
     sanskrit: 'Apānāsana',
-    aliases: ['apanasana', 'knees in', 'hug the knees', 'pavanamuktasana', 'wind relieving', 'feet wide with knees in'],
+    aliases: ['apanasana', 'knees in', 'hug the knees', 'pavanamuktasana', 'wind relieving'],
     meaning: 'Lying down, both knees drawn in.',
     parts: ['low back', 'outer hip'],
     place: ['warm-up', 'work', 'closing'],
@@ -71,7 +71,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'on a chair, one knee',
         'chair|seated',
         'chair',
-        sitting(0, 0),
+        sitting(),
         {
           ...vary(
             CHAIR_FREE,
@@ -98,7 +98,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'one knee, other foot down',
         'one|one knee|single',
         'lying',
-        stretching(0, 0),
+        stretching(),
         back({ hipR: [118, 8, 0], kneeR: 120, hipL: [52, 4, 0], kneeL: 96, shoulder: [40, 8, 0], elbow: 50, forearm: 60 }, 'sacrum midBack headBack soleL', {
           at: [
             ['palmMidR', 'shinR', { gapCm: 3 }],
@@ -116,7 +116,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'both knees wide, beside the belly',
         'wide|knees wide|beside the belly',
         'lying',
-        stretching(0, 0),
+        stretching(),
         back({ hip: [116, 34, 10], knee: 122, lumbar: 6, shoulder: [52, 26, 0], elbow: 44, forearm: 50 }, 'sacrum midBack headBack', {
           symmetric: true,
           at: bothAt(['palmMidR', 'shinR', { gapCm: 3 }]),
@@ -132,7 +132,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'both knees, a little apart',
         'both|full',
         'lying',
-        stretching(0, 0),
+        stretching(),
         back({ hip: [122, 12, 0], knee: 128, lumbar: 6, shoulder: [44, 14, 0], elbow: 40, forearm: 60 }, 'sacrum midBack headBack', {
           symmetric: true,
           at: bothAt(['palmMidR', 'shinR', { gapCm: 3 }]),
@@ -147,7 +147,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'chin to the knees',
         'chin to the chest|head lifted|curled',
         'lying',
-        hatha(2, 1),
+        hatha({ abdominalLoad: 2, isometric: 1 }),
         back({ hip: [130, 8, 0], knee: 132, lumbar: 22, thorax: 22, neck: 26, shoulder: [50, 14, 0], elbow: 50, forearm: 60 }, 'sacrum lowBack', {
           symmetric: true,
           at: bothAt(['palmMidR', 'shinR', { gapCm: 3 }]),
@@ -190,7 +190,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'sitting on a chair, legs wide, leaning ahead',
         'chair',
         'chair',
-        sitting(0, 0),
+        sitting(),
         {
           ...vary(CHAIR_HANDS, { pitch: 20, hip: [92, 38, 24], knee: 92, elbow: 40, shoulder: [40, 14, -10] }, { at: bothAt(['ankleR', [24, null, 38]]) }),
           face: [['T8', UP, [0.34, 0.94, 0], 0.6]],
@@ -206,7 +206,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'one leg, other foot down',
         'half|one leg',
         'lying',
-        stretching(0, 0),
+        stretching(),
         back(
           { hipR: [112, 36, 10], kneeR: 100, ankleR: 5, hipL: [52, 4, 0], kneeL: 96, shoulderR: [80, 24, 0], elbowR: 30, forearmR: 20 },
           'sacrum midBack headBack soleL handBackL?',
@@ -230,7 +230,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'hands on the shins',
         'shins|hands on the shins',
         'lying',
-        stretching(0, 0),
+        stretching(),
         back({ hip: [108, 34, 8], lumbar: 8, knee: 102, ankle: 5, shoulder: [80, 20, 0], elbow: 26, forearm: 30 }, 'sacrum midBack headBack', {
           symmetric: true,
           at: bothAt(['palmMidR', 'shinR', { gapCm: 4 }]),
@@ -246,7 +246,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'holding the feet',
         'feet|full',
         'lying',
-        stretching(0, 0),
+        stretching(),
         back({ hip: [122, 36, 8], knee: 96, lumbar: 4, ankle: 10, shoulder: [104, 16, 0], elbow: 14, forearm: 30 }, 'sacrum midBack headBack', {
           symmetric: true,
           at: bothAt(['palmMidR', 'footOutR', { gapCm: 3 }]),
@@ -288,7 +288,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'calves on a chair',
         'chair|calves',
         'lying',
-        resting(0, 0),
+        resting(),
         {
           symmetric: true,
           posture: { pitch: -90, hip: [88, 5, 0], knee: 88, shoulder: [0, 34, 30] },
@@ -309,7 +309,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'head on a blanket',
         'head raised|blanket',
         'lying',
-        resting(0, 0),
+        resting(),
         vary(
           BACK_KNEES,
           {},
@@ -325,11 +325,26 @@ export const supineWorkPoses: readonly Pose[] = [
         { ...HEAD, ...lyingDown },
       ),
       rung(
+        'constructive-rest.knees-in',
+        'feet wide, knees dropped in',
+        'knees in|knees dropped in|knees knocked|knees together|feet wide knees in',
+        'lying',
+        resting(),
+        {
+          ...vary(BACK_KNEES, { hip: [54, 2, -24], knee: 100 }),
+          at: bothAt(['ankleR', [null, null, 26], { weight: 0.8 }], ['kneeR', [null, null, 5.5], { weight: 0.8 }]),
+          apart: 'shankR-shankL thighR-thighL',
+        },
+        [34, 22],
+        ['Feet wider than the mat, knees lean on each other.', 'Nothing holds the legs.'],
+        lyingDown,
+      ),
+      rung(
         'constructive-rest.floor',
         'flat',
         'floor|full',
         'lying',
-        resting(0, 0),
+        resting(),
         BACK_KNEES,
         [22, 20],
         ['Feet flat, arms where they are comfortable.'],
@@ -367,7 +382,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        sitting(1, 0),
+        sitting({ abdominalLoad: 1 }),
         [vary(CHAIR_HANDS, { pitch: 6, lumbar: -6 }), vary(CHAIR_HANDS, { pitch: -10, lumbar: 12 }, { face: [['pelvis', UP, [-0.18, 0.98, 0], 0.6]] })],
         [18, 12],
         ['Roll over the sitting bones, forward and back.'],
@@ -378,7 +393,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'standing at the wall',
         'wall|standing',
         'standing',
-        hatha(1, 1),
+        hatha({ abdominalLoad: 1, isometric: 1 }),
         [
           {
             ...vary(
@@ -404,7 +419,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'on the back',
         'lying|back|full',
         'lying',
-        stretching(1, 0),
+        stretching({ abdominalLoad: 1 }),
         [
           vary(BACK_KNEES, { pitch: -86, lumbar: -7 }),
           vary(BACK_KNEES, { pitch: -98, lumbar: 9 }, { on: [['floor', 'lowBack midBack headBack sole handBack?']] }),
@@ -445,7 +460,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        sitting(1, 0),
+        sitting({ abdominalLoad: 1 }),
         (
           [
             [6, 0, -6],
@@ -472,7 +487,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'on the back',
         'lying|full',
         'lying',
-        stretching(1, 0),
+        stretching({ abdominalLoad: 1 }),
         (
           [
             [-98, 0, 9],
@@ -522,7 +537,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        sitting(0, 0),
+        sitting(),
         [
           CHAIR_HANDS,
           {
@@ -540,7 +555,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'on the back',
         'lying|full',
         'lying',
-        resting(0, 0),
+        resting(),
         [
           vary(BACK_KNEES, {}, { at: bothAt(['ankleR', [null, null, 6], { weight: 0.5 }]) }),
           vary(
@@ -585,7 +600,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'on the back, feet wide',
         'lying|full',
         'lying',
-        resting(0, 0),
+        resting(),
         ([1, -1] as const).map((k) =>
           back(
             { roll: 10 * k, twist: -9 * k, hipR: [54, 6 + 16 * k, 22 * k], hipL: [54, 6 - 16 * k, -22 * k], knee: 96 },
@@ -636,7 +651,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'other foot on the floor',
         'foot down|easy',
         'lying',
-        stretching(0, 0),
+        stretching(),
         back({ hipR: [62, 38, 52], kneeR: 92, ankleR: 5, hipL: [52, 2, 0], kneeL: 96 }, 'sacrum midBack headBack soleL handBack?', {
           touch: [['ankleR', 'thighL']],
           aim: [['hipJR', 'kneeR', [0.5, null, 0.75], 0.3]],
@@ -653,7 +668,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'other foot on the wall',
         'wall',
         'lying',
-        stretching(0, 0),
+        stretching(),
         back({ hipR: [82, 38, 52], kneeR: 92, ankleR: 5, hipL: [86, 2, 0], kneeL: 90, ankleL: 0 }, 'sacrum midBack headBack handBack?', {
           on: [
             ['floor', 'sacrum midBack headBack handBack?'],
@@ -676,7 +691,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'thigh drawn in',
         'full|thigh held',
         'lying',
-        stretching(0, 0),
+        stretching(),
         back(
           { hipR: [92, 38, 52], kneeR: 92, ankleR: 5, hipL: [104, 4, 0], kneeL: 92, shoulder: [50, 4, 0], elbow: 40, forearm: 60 },
           'sacrum midBack headBack',
@@ -727,7 +742,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'knee soft, hands behind the thigh',
         'bent|knee soft',
         'lying',
-        stretching(0, 0),
+        stretching(),
         back({ hipR: [84, 3, 0], kneeR: 40, hipL: [52, 4, 0], kneeL: 96, shoulder: [46, 4, 0], elbow: 40, forearm: 60 }, 'sacrum midBack headBack soleL', {
           at: [
             ['palmMidR', 'thighMidR', { gapCm: 8 }],
@@ -746,7 +761,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'with a strap, other foot down',
         'strap',
         'lying',
-        stretching(0, 0, { strap: true }),
+        stretching({ strap: true }),
         back(
           { hipR: [74, 3, 0], kneeR: 4, ankleR: 10, hipL: [52, 4, 0], kneeL: 96, shoulder: [44, 6, 0], elbow: 44, forearm: 60 },
           'sacrum midBack headBack soleL',
@@ -764,7 +779,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'with a strap, other leg long',
         'leg long|full',
         'lying',
-        stretching(0, 0, { strap: true }),
+        stretching({ strap: true }),
         back({ hipR: [78, 3, 0], kneeR: 2, ankleR: 10, hipL: [2, 4, 0], shoulder: [46, 6, 0], elbow: 44, forearm: 60 }, 'sacrum midBack headBack heelBackL', {
           free: 'legL neck',
         }),
@@ -805,7 +820,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'without the hand',
         'toe tap|easy',
         'lying',
-        stretching(1, 1),
+        stretching({ abdominalLoad: 1, isometric: 1 }),
         [
           BACK_KNEES,
           back({ hipR: [90, 4, 0], kneeR: 90, hipL: [52, 4, 0], kneeL: 96 }, 'sacrum midBack headBack soleL handBack?', {
@@ -825,7 +840,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'pressing into the hand',
         'lying|full',
         'lying',
-        stretching(1, 1),
+        stretching({ abdominalLoad: 1, isometric: 1 }),
         back(
           { hipR: [90, 4, 0], kneeR: 90, hipL: [52, 4, 0], kneeL: 96, shoulderR: [62, 6, 0], elbowR: 6, forearmR: 60, wristR: 40 },
           'sacrum midBack headBack soleL handBackL?',
@@ -875,7 +890,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'one leg, other foot down',
         'one|one leg',
         'lying',
-        stretching(1, 1),
+        stretching({ abdominalLoad: 1, isometric: 1 }),
         back({ hipR: [90, 4, 0], kneeR: 90, hipL: [52, 4, 0], kneeL: 96 }, 'sacrum midBack headBack soleL handBack?', {
           at: [['ankleL', [null, null, -9], { weight: 0.5 }]],
           aim: [
@@ -892,18 +907,49 @@ export const supineWorkPoses: readonly Pose[] = [
         'both shins level',
         'shins',
         'lying',
-        hatha(2, 1),
+        hatha({ abdominalLoad: 2, isometric: 1 }),
         BACK_SHINS_LEVEL,
         [12, 14],
         ['Both shins level, low back heavy.'],
         lyingDown,
       ),
       rung(
+        'shins-level.squeeze',
+        'both shins level, a block between the knees',
+        'squeeze|with a squeeze|squeezing|block between the knees',
+        'lying',
+        hatha({ abdominalLoad: 2, isometric: 1 }),
+        vary(BACK_SHINS_LEVEL, {}, { at: bothAt(['thighInR', [null, null, 6], { weight: 0.8 }]) }),
+        [12, 14],
+        ['Shins level, press the block as you breathe out.', 'Low back heavy.'],
+        { ...lyingDown, props: [{ kind: 'roll', thickCm: 12, between: ['thighInR', 'thighInL'], lengthCm: 26, where: 'between the thighs' }] },
+      ),
+      rung(
+        'shins-level.legs-up-squeeze',
+        'legs straight up, a block between the thighs',
+        'legs up with a squeeze|legs up squeeze|straight with a squeeze',
+        'lying',
+        hatha({ abdominalLoad: 2, isometric: 2 }),
+        vary(
+          BACK_FLAT,
+          { hip: [88, 3, 0], knee: 6, forearm: 60 },
+          {
+            on: [['floor', 'sacrum midBack headBack palm?']],
+            at: bothAt(['thighInR', [null, null, 6], { weight: 0.8 }]),
+            aim: bothAim(['hipJR', 'ankleR', [0.02, 1, 0], 0.8]),
+            free: 'hip arms neck',
+          },
+        ),
+        [12, 14],
+        ['Legs straight up, press the block as you breathe out.'],
+        { ...lyingDown, props: [{ kind: 'roll', thickCm: 12, between: ['thighInR', 'thighInL'], lengthCm: 26, where: 'between the thighs' }] },
+      ),
+      rung(
         'shins-level.legs-up',
         'legs straight up',
         'legs up|straight|full',
         'lying',
-        hatha(2, 1),
+        hatha({ abdominalLoad: 2, isometric: 1 }),
         vary(
           BACK_FLAT,
           { hip: [88, 3, 0], knee: 6, forearm: 60 },
@@ -945,7 +991,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'on a chair',
         'chair|seated',
         'chair',
-        sitting(1, 1),
+        sitting({ abdominalLoad: 1, isometric: 1 }),
         { ...CHAIR_HANDS, at: [...CHAIR_HANDS.at!, ...bothAt(['thighInR', [null, null, 6], { weight: 0.6 }])] },
         [56, 12],
         ['Roll between the thighs, press as you breathe out.'],
@@ -956,7 +1002,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'on the back',
         'lying|full',
         'lying',
-        stretching(1, 1),
+        stretching({ abdominalLoad: 1, isometric: 1 }),
         vary(BACK_KNEES, {}, { at: bothAt(['thighInR', [null, null, 6], { weight: 0.8 }]) }),
         [34, 22],
         ['Roll between the thighs, press as you breathe out.'],
@@ -995,7 +1041,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'with a roll between the thighs',
         'roll',
         'lying',
-        hatha(1, 1),
+        hatha({ abdominalLoad: 1, isometric: 1 }),
         [
           vary(
             BACK_KNEES,
@@ -1013,7 +1059,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'low',
         'low|small',
         'lying',
-        hatha(1, 1),
+        hatha({ abdominalLoad: 1, isometric: 1 }),
         [vary(BACK_KNEES, { forearm: 60 }, { on: [['floor', 'sacrum midBack headBack sole palm?']] }), bridge(14, 86, 17, 2)],
         [12, 12],
         ['Lift a little, roll down bone by bone.'],
@@ -1024,7 +1070,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'to the full bridge',
         'full',
         'lying',
-        hatha(1, 2),
+        hatha({ abdominalLoad: 1, isometric: 2 }),
         [vary(BACK_KNEES, { forearm: 60 }, { on: [['floor', 'sacrum midBack headBack sole palm?']] }), bridge(-5, 80, 25, -8)],
         [12, 12],
         ['Lift to the bridge, roll down bone by bone.'],
@@ -1061,7 +1107,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'over a rolled blanket, head on a blanket',
         'blanket|low',
         'lying',
-        resting(0, 0),
+        resting(),
         vary(
           BACK_KNEES,
           { thorax: -6 },
@@ -1089,7 +1135,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'along a bolster',
         'bolster|supported',
         'lying',
-        resting(0, 0),
+        resting(),
         {
           symmetric: true,
           posture: { pitch: -76, lumbar: -8, thorax: -6, neck: 6, hip: [14, 8, 15], knee: 6, ankle: -15, shoulder: [-26, 52, 40] },
@@ -1115,7 +1161,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'crown light on the floor',
         'full',
         'lying',
-        hatha(0, 2),
+        hatha({ isometric: 2 }),
         {
           symmetric: true,
           posture: { pitch: -72, lumbar: -20, thorax: -24, neck: -40, hip: [-6, 3, 0], ankle: -30, shoulder: [-24, 8, 0], elbow: 80, forearm: 90 },
@@ -1160,7 +1206,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'knees bent',
         'knees bent',
         'lying',
-        resting(0, 0),
+        resting(),
         vary(BACK_KNEES, { shoulder: [166, 14, 0], forearm: 0, elbow: 6 }),
         [14, 16],
         ['Feet flat, arms overhead.'],
@@ -1171,7 +1217,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'legs long',
         'flat|full',
         'lying',
-        stretching(0, 0),
+        stretching(),
         vary(BACK_FLAT, { hip: [2, 3, 0], shoulder: [168, 12, 0], forearm: 0, elbow: 4 }),
         [16, 16],
         ['Reach long from hands to heels.'],
@@ -1208,7 +1254,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'arms overhead',
         'floor|full',
         'lying',
-        resting(0, 0),
+        resting(),
         back(
           { side: 24, hipR: [2, 14, 10], hipL: [2, -8, 10], shoulderR: [160, 16, 0], shoulderL: [170, 12, 0], neckSide: 6, ankle: -20 },
           'sacrum midBack headBack heelBack handBack?',
@@ -1249,11 +1295,22 @@ export const supineWorkPoses: readonly Pose[] = [
     mistakes: ['The hands pull the head.', 'The breath is held.'],
     ladder: [
       rung(
+        'curl.head',
+        'only the head lifts',
+        'head|head only|head lift|nod and lift',
+        'lying',
+        stretching({ abdominalLoad: 2, isometric: 1 }),
+        [vary(BACK_KNEES, {}), vary(BACK_KNEES, { thorax: 10, neck: 28 }, { on: [['floor', 'sacrum midBack sole palm?']], free: 'legs arms' })],
+        [8, 12],
+        ['Chin in, lift the head a little as you breathe out.', 'Lower it slowly.'],
+        breathing,
+      ),
+      rung(
         'curl.full',
         'hands to the thighs',
         'full',
         'lying',
-        hatha(2, 2),
+        hatha({ isometric: 2 }),
         [
           vary(BACK_KNEES, {}),
           vary(BACK_KNEES, { lumbar: 14, thorax: 22, neck: 26, shoulder: [34, 6, 0], forearm: 60 }, { on: [['floor', 'sacrum lowBack sole']], free: 'legs' }),
@@ -1294,7 +1351,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'foot on the other knee',
         'foot on the knee|foot on the other knee',
         'lying',
-        stretching(0, 0),
+        stretching(),
         twisted(
           { roll: 56, hipL: [86, -18, 0], kneeL: 92, hipR: [4, 2, 10], kneeR: 4, ankleR: -15 },
           [
@@ -1316,7 +1373,7 @@ export const supineWorkPoses: readonly Pose[] = [
         'one straight leg across',
         'straight|full',
         'lying',
-        stretching(0, 0),
+        stretching(),
         twisted(
           { roll: 62, hipL: [72, -20, 0], kneeL: 6, hipR: [4, 2, 10], ankleR: -15 },
           [

@@ -94,6 +94,10 @@ export const lowBoneDensity: Condition = condition({
       when: [is('grade', 'osteoporosis', 'spine fracture')],
       evidence: SINAKI,
     }),
+    limit('curl', [over('abdominalLoad', 1), over('thoracicFlexionUse', 0.3), at('lying')], 'Head and shoulders are not curled up from the floor.', {
+      when: [is('grade', 'osteoporosis', 'spine fracture')],
+      evidence: SINAKI,
+    }),
     limit('forced', [over('lumbarFlexionUse', 0.9), over('thoracicFlexionUse', 1)], 'No forced end of rounding.', {
       when: [is('grade', 'osteopenia')],
       house: { topic: 'osteopenia-flexion', positions: ['no-forced-end-range'] },

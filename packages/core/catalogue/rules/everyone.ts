@@ -325,6 +325,17 @@ export const VIEW_RULES: readonly Rule[] = [
     evidence: common,
   },
   {
+    id: 'view.neck-circles',
+    level: 'limit',
+    house: { topic: 'head-circles', positions: ['half-in-front'] },
+    all: [
+      { measure: 'neckExtensionUse', over: 0.4 },
+      { measure: 'neckSideBend', over: 15 },
+    ],
+    reason: 'Your view: the head circles in front only, not tipped back and over the side.',
+    evidence: common,
+  },
+  {
     id: 'view.breath-holding',
     level: 'limit',
     house: { topic: 'breath-holding', positions: ['none-in-class'] },

@@ -1,4 +1,5 @@
 import {
+  isTooHighToPractise,
   isUncontrolled,
   parseReading,
   pressureClass,
@@ -20,6 +21,10 @@ const CONTROLLED: StageTest = { fact: 'control', is: ['controlled'] };
 /** A reading older than this is not today's (CLINICAL row 27). */
 const FRESH_DAYS = 28;
 
+/** From 140 or 90 on one asks (CLINICAL row 27); what is severe stops the class elsewhere. */
+const ASK_AGAIN = 'Measure again after five minutes, and ask whether the doctor knows and what is taken for it.';
+const ASK_TODAY = 'Not under control: ask for a reading today, and whether the doctor knows.';
+
 function stage({ details, person, on }: StageInput): Stage {
   const alerts: Alert[] = [];
   const today = person.today.bp ? parseReading(person.today.bp) : undefined;
@@ -34,9 +39,10 @@ function stage({ details, person, on }: StageInput): Stage {
         kind: 'ask',
         text: `Recorded as controlled, but the last reading was ${reading.systolic}/${reading.diastolic}. Check again; treated as uncontrolled until then.`,
       });
+    else if (!isTooHighToPractise(reading)) alerts.push({ kind: 'ask', text: today ? ASK_AGAIN : ASK_TODAY });
     return { label: `not under control (${reading.systolic}/${reading.diastolic}, ${pressureClass(reading)})`, facts: { control: 'uncontrolled' }, alerts };
   }
-  if (said === 'uncontrolled') return { label: 'not under control', facts: { control: 'uncontrolled' }, alerts };
+  if (said === 'uncontrolled') return { label: 'not under control', facts: { control: 'uncontrolled' }, alerts: [...alerts, { kind: 'ask', text: ASK_TODAY }] };
   if (reading) return { label: `controlled (${reading.systolic}/${reading.diastolic}, ${pressureClass(reading)})`, facts: { control: 'controlled' }, alerts };
   alerts.push({ kind: 'ask', text: noted ? `Last reading is ${age} days old. Ask for one today.` : 'No reading in the last four weeks. Ask for one today.' });
   if (said !== 'controlled') {

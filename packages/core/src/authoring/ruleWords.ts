@@ -20,7 +20,7 @@ import type {
 export { WEEKS_AFTER_BIRTH } from '../calendar/afterBirth.js';
 export { ageOn, daysBetween, spokenDate } from '../calendar/dates.js';
 export { dateOfWeek, dueDateFrom, gestationOn } from '../calendar/gestation.js';
-export { isUncontrolled, parseReading, pressureClass } from '../rules/bloodPressure.js';
+export { isTooHighToPractise, isUncontrolled, parseReading, pressureClass } from '../rules/bloodPressure.js';
 export type { Position, SaidWith, Topic } from '../rules/houseViewTypes.js';
 export type {
   Alert,

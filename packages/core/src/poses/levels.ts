@@ -13,3 +13,14 @@ export const LEVELS: readonly Level[] = [
   'standing',
   'inverted',
 ];
+
+/** Levels that are on the floor: getting there and back takes something. */
+export const FLOOR_LEVELS: ReadonlySet<Level> = new Set<Level>([
+  'lying',
+  'side-lying',
+  'prone',
+  'sitting',
+  'kneeling',
+  'all-fours',
+  'inverted',
+]);

@@ -9,6 +9,7 @@ import { balanceMargin } from '../body/support.js';
 import type { SolvedShape } from '../body/solve.js';
 import { MEASURE_NAMES, type MeasureName, type Measures, type SidedMeasure } from './measures.js';
 import type { Variant } from './types.js';
+import { shareOfYoung, workBands } from './workBands.js';
 
 /** Known no better than to a tenth: METs, cm, hip widths. */
 const COARSE: ReadonlySet<string> = new Set(['met', 'balanceMargin', 'feetApart']);
@@ -228,10 +229,11 @@ function takeMoments(m: Taken, shape: SolvedShape, grounds: boolean): void {
       m.momentSpread = Math.max(m.momentSpread, Math.round(Math.abs(value - usual.get(name)!) * 2) / 2);
 }
 
-/** What no body shows, as it is declared. */
+/** What no body shows, as it is declared, and effort that is declared to be more than the moments give. */
 function takeDeclared(m: Taken, { declared }: Look['variant']): void {
-  m.abdominalLoad = declared.abdominalLoad;
-  m.isometric = declared.isometric;
+  const given = workBands(shareOfYoung(m));
+  m.abdominalLoad = Math.max(given.abdominalLoad, declared.abdominalLoad ?? 0);
+  m.isometric = Math.max(given.isometric, declared.isometric ?? 0);
   m.met = declared.met;
   m.eyesClosed = declared.eyesClosed ? 1 : 0;
   m.heelsLifted = declared.heelsLifted ? 1 : 0;

@@ -15,8 +15,8 @@ import type { Variant } from './types.js';
 /** Shares keep hundredths, what else is small half of one; what is large tenths, unless less is known of it. */
 const round = (value: number, small = 200, large = 10): number =>
   Math.abs(value) < 2 ? Math.round(value * small) / small : Math.round(value * large) / large;
-/** Angles are known to 3 degrees, a height to a centimetre (`Bound.within`): fifths are fine enough. */
-const FIFTHS: ReadonlySet<string> = new Set<string>([
+/** Angles are known to 3 degrees, a height to a centimetre (`Bound.within`): halves are fine enough. */
+const HALVES: ReadonlySet<string> = new Set<string>([
   ...SPINE_ANGLES,
   ...LIMB_ANGLES.flatMap((name) => [`${name}Right`, `${name}Left`]),
   ...HEART_HEIGHTS,
@@ -69,7 +69,8 @@ export function compact(builds: StoredSolutions): StoredSolutions {
     measures.map((value, at) => {
       const young = YOUNG_AT[at];
       const name = MEASURE_NAMES[at]!;
-      if (young === undefined) return round(value, perUnit(name), FIFTHS.has(name) ? 5 : 10);
+      if (young === undefined)
+        return HALVES.has(name) ? Math.round(value * 2) / 2 + 0 : round(value, perUnit(name));
       return roundMoment(build === 'adult' ? value : (grown[at] ?? value), young);
     });
   return Object.fromEntries(

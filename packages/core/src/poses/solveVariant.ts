@@ -8,6 +8,7 @@ import type { Shape } from '../body/shape.js';
 import { inBody } from './inBody.js';
 import { measureMovement } from './measureMovement.js';
 import { makeMeasures, type Measures } from './measures.js';
+import { framesFor, propsFor } from './sizedProps.js';
 import { solveInBody } from './solveInBody.js';
 import type { Variant } from './types.js';
 
@@ -66,10 +67,6 @@ export const scalesWithHeight = ({ frames, props }: Pick<Variant, 'frames' | 'pr
 const restsOnPlain = (shape: Shape): boolean =>
   shape.on.every(([surface]) => surface === 'floor' || surface === 'wall');
 
-/** Walls stand where they suit the person, so they scale with her; all else stays its size. */
-export const propsFor = ({ props }: Pick<Variant, 'props'>, heightCm: number): Variant['props'] =>
-  props.map((prop) => (prop.kind === 'wall' ? { ...prop, x: (prop.x * heightCm) / AUTHOR_HEIGHT } : prop));
-
 /**
  * A way between levels. Half way its body lies on neither what it left nor what it comes to, so that nothing is solved
  * between its frames: joints go from one to the other.
@@ -112,9 +109,10 @@ export function solveVariant(
     };
   }
   const props = propsFor(variant, heightCm);
-  const solved = variant.frames.map((shape, i) => solveShape(shape, props, heightCm, near?.[i], build));
+  const frames = framesFor(variant, heightCm);
+  const solved = frames.map((shape, i) => solveShape(shape, props, heightCm, near?.[i], build));
   const between = (isWay(variant) ? [] : solved.slice(1)).map((next, i) =>
-    solveShape(variant.frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture), build),
+    solveShape(frames[i + 1]!, props, heightCm, midway(solved[i]!.posture, next.posture), build),
   );
   const own = (shape: SolvedShape): SolvedShape => (ranges ? solveInBody(shape, ranges) : shape);
   const shown = solved.map(own);

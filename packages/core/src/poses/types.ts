@@ -73,10 +73,10 @@ export interface UsualHold {
 
 /** What cannot be measured from the skeleton and is therefore declared. */
 export interface Declared {
-  /** Work of the belly wall, 0 lying to 3 boat (DESIGN section 4). */
-  abdominalLoad: 0 | 1 | 2 | 3;
-  /** Static effort: 0 rest, 1 cat, 2 warrior, 3 plank. */
-  isometric: 0 | 1 | 2 | 3;
+  /** Work of the belly wall that the moments do not give: what is moved, braced or breathed (DESIGN section 4). */
+  abdominalLoad?: 1 | 2 | 3;
+  /** Static effort that the moments do not give: many small muscles, a grip, a long lever that moves. */
+  isometric?: 1 | 2 | 3;
   impact?: 'flowing' | 'hopping' | 'jumping';
   eyesClosed?: true;
   heelsLifted?: true;

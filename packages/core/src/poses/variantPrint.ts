@@ -4,13 +4,14 @@ import { BALL_LIMITS, JOINT_LIMITS } from '../body/ranges.js';
 import { LENGTH, LUMBAR_SHARE, MASS } from '../body/segments.js';
 import { fingerprint } from '../fingerprint.js';
 import { MEASURE_NAMES } from './measures.js';
+import { isSized } from './sizedProps.js';
 import type { Variant } from './types.js';
 
 /**
  * Raise this when the solver or the measures change what they compute for the same data:
  * stored solutions are then made anew.
  */
-const METHOD = 8;
+const METHOD = 9;
 
 const BODY = JSON.stringify([
   METHOD,
@@ -27,4 +28,6 @@ const BODY = JSON.stringify([
 
 /** A fingerprint of all that a variant's stored solution depends on. */
 export const variantPrint = ({ frames, props, declared, level }: Variant): string =>
-  fingerprint(BODY + JSON.stringify([frames, props, declared, level]));
+  fingerprint(
+    BODY + JSON.stringify([frames, props, declared, level, ...(isSized({ props }) ? ['sized'] : [])]),
+  );

@@ -13,6 +13,7 @@ import {
   MISFIT_MOST,
   OUTSIDE_MOST,
   type MeasureName,
+  USUAL_RANGE,
 } from '../builtIn.js';
 import { contactsOf } from '../../src/body/contacts.js';
 import { isMuscle, youngHolds } from '../../src/body/muscles.js';
@@ -120,12 +121,12 @@ test.each([
   const again = solveVariant(variantById(id).variant, 165, undefined, 'adult', true).measures;
   const kept = drawnFor(id, 165);
   for (const name of MEASURE_NAMES) {
-    // Angles and heights are stored in fifths, moments in steps of a twentieth of what young adults hold, and
+    // Angles and heights are stored in halves, moments in steps of a twentieth of what young adults hold, and
     // nothing under a tenth.
     const muscle = name.replace(/Moment(Right|Left)?$/, '');
     const step = isMuscle(muscle) ? youngHolds(muscle) : 0;
     const off = again[name] < 0.12 * step && kept[name] === 0 ? 0 : Math.abs(again[name] - kept[name]);
-    expect(off).toBeLessThan(0.16 + 0.03 * step);
+    expect(off).toBeLessThan(0.31 + 0.03 * step);
   }
 });
 
@@ -206,4 +207,28 @@ test('a head on the floor is upside down where the knees do not carry the body',
       'plough.arms-overhead',
     ].map(inverted),
   ).toEqual([false, false, true, true, true]);
+});
+
+/** From small to deep, as a trained eye orders them (common practice, no published source). */
+const DEEPER: readonly (readonly string[])[] = [
+  ['cat-cow.all-fours', 'cobra.forearms', 'cobra.full', 'bow.full', 'camel.heels', 'upward-facing-dog.full'],
+  ['prone-opposite-arm-leg.full', 'locust.full', 'bow.full'],
+  ['cobra.low', 'cobra.forearms'],
+  ['camel.hands-on-hips', 'camel.blocks', 'camel.heels', 'wheel.full'],
+];
+
+test.each(DEEPER)('back bends measure deeper from %s on', (...ids) => {
+  const bends = ids.map((id) => {
+    const { lumbarExtension, thoracicExtension } = drawnFor(id, 165);
+    return lumbarExtension + thoracicExtension;
+  });
+  expect(bends).toEqual([...bends].sort((a, b) => a - b));
+});
+
+test('cow hollows like a usual back, dog on one leg hangs the head like dog, a thread is no inversion', () => {
+  expect(drawnFor('cat-cow.all-fours', 165).lumbarExtension).toBeLessThanOrEqual(USUAL_RANGE.lumbarExtension);
+  const head = (id: string): number => drawnFor(id, 165).headBelowHeart;
+  expect(Math.abs(head('three-legged-dog.full') - head('downward-facing-dog.full'))).toBeLessThan(5);
+  for (const id of ['thread-the-needle.block', 'thread-the-needle.floor'])
+    expect(drawnFor(id, 165).inverted).toBe(0);
 });

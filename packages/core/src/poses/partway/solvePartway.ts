@@ -10,7 +10,8 @@ import { inBody } from '../inBody.js';
 import { measureMovement } from '../measureMovement.js';
 import type { Measures } from '../measures.js';
 import { solveInBody } from '../solveInBody.js';
-import { MIDDLE_HEIGHT, propsFor, scaleMeasures, scaleSolved, scalesWithHeight } from '../solveVariant.js';
+import { MIDDLE_HEIGHT, scaleMeasures, scaleSolved, scalesWithHeight } from '../solveVariant.js';
+import { framesFor, propsFor } from '../sizedProps.js';
 import type { Grows, Variant } from '../types.js';
 import { handsAfter } from './handsAfter.js';
 import { partwayShape } from './partwayShape.js';
@@ -85,7 +86,7 @@ export function solvePartway(
   near?: readonly Posture[],
   ranges?: BodyRanges,
 ): SolvedPartway {
-  const { grows, frames } = variant;
+  const { grows } = variant;
   if (!grows) throw new RangeError(`"${variant.id}" is done as it is, or not at all.`);
   const solvedCm = scalesWithHeight(variant) ? MIDDLE_HEIGHT[build] : heightCm;
   if (solvedCm !== heightCm) {
@@ -100,7 +101,9 @@ export function solvePartway(
     };
   }
   const props = propsFor(variant, heightCm);
-  const full = frames.map((shape, i) => solveShape(shape, props, heightCm, near?.[i], build));
+  const full = framesFor(variant, heightCm).map((shape, i) =>
+    solveShape(shape, props, heightCm, near?.[i], build),
+  );
   const first = full[0]!;
   const frame = (one: SolvedShape, i: number): ReturnType<typeof solveFrame> =>
     i === 0 && grows.from === 'first-frame'
