@@ -18,7 +18,7 @@ export const lineFor = ({ name, hold, side }: Pick<Pose, 'name' | 'hold' | 'side
  * @example lineOf(step) // 'Tree, hand on the wall, 30 s left'
  */
 export function lineOf(
-  step: Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>,
+  step: Pick<Step, 'pose' | 'variant' | 'isOpen' | 'hold' | 'sides'>,
   hold = sayAsked(step.hold),
 ): string {
   const { sides } = step;

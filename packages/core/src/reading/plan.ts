@@ -30,6 +30,8 @@ export interface Step {
   note?: string;
   pose: Pose;
   variant: Variant;
+  /** Breath or rest of which nobody said where: it is done where people are. */
+  isOpen?: true;
   hold: AskedHold;
   /** Empty for a pose that is the same both sides. */
   sides: readonly Side[];

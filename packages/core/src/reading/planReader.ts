@@ -215,7 +215,7 @@ export class PlanReader {
   }
 
   private takeStep(line: number, { piece, step, note }: Read & { kind: 'step' }): void {
-    const { pose, variant, hold, sides, times } = step;
+    const { pose, variant, isOpen, hold, sides, times } = step;
     if (hold.count <= 0 || hold.count > 3600) {
       this.ask(line, piece, `a hold of ${hold.count} cannot be right`);
       return;
@@ -231,6 +231,7 @@ export class PlanReader {
         ...(note ? { note } : {}),
         pose,
         variant,
+        ...(isOpen ? { isOpen } : {}),
         hold,
         sides,
       });

@@ -3,6 +3,7 @@ import { HALF_BREATH, type Flow, type FlowShape } from '../poses/flows.js';
 import type { Pose, Variant } from '../poses/types.js';
 import { PACE } from '../people/pace.js';
 import type { Side } from '../side.js';
+import { fold } from './fold.js';
 import { cut } from './pieces.js';
 import type { Known } from './plan.js';
 import { readStep, takeApart, type Piece } from './readStep.js';
@@ -140,8 +141,10 @@ export function readTwoShapes(text: string, { poses }: Known): ReadFlow | undefi
   if (parts.length !== 2) return undefined;
   const [first, second] = parts.map((part) => shapeNamed(takeApart(part.text, true).name, poses));
   if (!first || !second || first.variant === second.variant) return undefined;
-  // Two versions of one pose, where the whole is one too: "knees to chest, one knee".
-  if (first.pose === second.pose && 'step' in readStep(text, poses)) return undefined;
+  // Two versions of one pose, where the whole is one too: "knees to chest, one knee". "Boat to low boat" names it
+  // twice.
+  const isNamedTwice = parts.every(({ text: part }) => fold(part).includes(fold(first.pose.name)));
+  if (first.pose === second.pose && !isNamedTwice && 'step' in readStep(text, poses)) return undefined;
   return {
     name: flowName([first, second]),
     rounds: said,

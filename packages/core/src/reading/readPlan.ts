@@ -7,6 +7,7 @@ import { bare, readStep, takeApart } from './readStep.js';
 import { countedFirst, flowsLike, readNamedFlow } from './readFlow.js';
 import { readRepeat } from './readRepeat.js';
 import { tableRows } from './tableRows.js';
+import { whereTheyAre } from './whereTheyAre.js';
 
 const MARKS = '[-–—*•◦▪▫‣●○·✓✔➤►▶❖★☆]|\\p{Extended_Pictographic}\\uFE0F?';
 const NUMBERING = '\\(?\\d{1,3}[a-z]?[.)](?!\\d)|\\(\\d{1,3}\\)|step\\s+\\d+\\s*[:.)-]';
@@ -44,7 +45,7 @@ function readAnew(source: string, known: Known): Plan {
   return {
     title: reader.title ?? 'Untitled class',
     minutes: reader.minutes,
-    steps: reader.steps,
+    steps: whereTheyAre(reader.steps),
     parts: reader.parts,
     ...(beyond === undefined ? {} : { beyond }),
   };

@@ -3,12 +3,15 @@ import type { Side } from '../side.js';
 import { holdOf, readCount, type AskedHold, type Count } from './readCount.js';
 import { readLastSide, readSides, type Sides } from './readSides.js';
 import { surePose } from './resolvePose.js';
+import { isOpenName } from './whereTheyAre.js';
 import { writtenName } from './writtenNames.js';
 
 /** A step as it was read from a piece of a line. */
 export interface ReadStep {
   pose: Pose;
   variant: Variant;
+  /** Breath or rest of which nobody said where. */
+  isOpen?: true;
   hold: AskedHold;
   /** Whether a hold was said. */
   isHeld: boolean;
@@ -151,12 +154,13 @@ const SIDE_AHEAD = /(?<![\p{L}\d])(right|left|R|L)\s+((?:leg|arm|foot|hand|knee)
 const noSides = (text: string): ReturnType<typeof readSides> => ({ rest: text });
 
 function stepOf(piece: Piece, { pose, variant }: Shape): ReadStep {
-  const { hold, times = 1, sides } = piece;
+  const { name, hold, times = 1, sides } = piece;
   // What is counted in rounds and said as so long, so often, is done that often.
   const asRounds = times > 1 && pose.hold.unit === 'rounds' && hold?.unit === 'breaths';
   return {
     pose,
     variant,
+    ...(isOpenName(name, pose, variant) ? { isOpen: true } : {}),
     hold: asRounds ? { unit: 'rounds', count: times } : holdOf(hold, pose),
     isHeld: hold !== undefined,
     sides: pose.side ? sidesOf(sides) : [],

@@ -7,6 +7,7 @@ import { readPlan } from '../../src/reading/readPlan.js';
 import { readRepeat } from '../../src/reading/readRepeat.js';
 import { readSides } from '../../src/reading/readSides.js';
 import { tableRows } from '../../src/reading/tableRows.js';
+import { keepsLevel } from '../../src/reading/whereTheyAre.js';
 
 const read = (source: string): Plan => readPlan(source, BUILT_IN);
 const kindsOf = (source: string): string[] => read(source).parts.map(({ kind }) => kind);
@@ -112,7 +113,8 @@ test('a cell of a table is what its heading says', () => {
 
 test('every name on a line of its own is a step of its pose, and of its version where it has a name', () => {
   const names = POSES.flatMap((pose) => [
-    [pose.name, pose.usual] as const,
+    // Breath and rest are done where people are.
+    [pose.name, keepsLevel(pose) ? `${pose.id}.` : pose.usual] as const,
     ...[...pose.aliases, ...(pose.writtenAs ?? [])].map((name) => [name, `${pose.id}.`] as const),
     ...pose.ladder.flatMap(({ id, writtenAs = [] }) => writtenAs.map((name) => [name, id] as const)),
   ]);
