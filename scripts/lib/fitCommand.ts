@@ -137,7 +137,8 @@ function asText({ title, on, minutes, steps, lanes, room, notes, refused }: Fitt
       const props = entry.props.map((prop) => `${prop.count} ${prop.prop}`).join(', ');
       out.push(
         `   ${MARKS[entry.verdict]}${entry.override ? ', the teacher’s choice' : ''}: ${person}${side}: ` +
-          `${pose.name}, ${variant.name}, ${Math.round(entry.hold.seconds)} s${props ? `, ${props}` : ''}`,
+          `${pose.name}, ${variant.name}${entry.stays ? ', as before' : ''}, ` +
+          `${Math.round(entry.hold.seconds)} s${props ? `, ${props}` : ''}`,
       );
       if (why)
         out.push(

@@ -142,8 +142,9 @@ function lanesOf({ on }: Settings, { sequence, kept, lanes, timed }: Made): Lane
       const step = kept[i]!;
       const clock = timed.clock[i]!;
       const waiting = waitingAfter(entries, longest[i]!, table);
+      const stays = !step.flow && goesOn(timed.drafts[lane]![i - 1], entries) ? { stays: true as const } : {};
       return entries.map((draft): LaneStep => {
-        const entry = { step: step.number, asked: step.text, ...draft, clock };
+        const entry = { step: step.number, asked: step.text, ...draft, ...stays, clock };
         return waiting ? { ...entry, ...waiting } : entry;
       });
     });
@@ -160,6 +161,14 @@ function lanesOf({ on }: Settings, { sequence, kept, lanes, timed }: Made): Lane
     };
   });
 }
+
+/** Whether a step is done in the shape of the one before, without sides to change and with nothing in between. */
+const goesOn = (before: readonly Draft[] | undefined, now: readonly Draft[]): boolean =>
+  before?.length === 1 &&
+  now.length === 1 &&
+  before[0]!.variant === now[0]!.variant &&
+  !before[0]!.sides.length &&
+  !before[0]!.then;
 
 /** What someone waits until the slowest lane is done, and what to do meanwhile. */
 function waitingAfter(

@@ -59,7 +59,8 @@ export interface Alternative {
  * say to those who must go slowly, `pauseSeconds` what it takes.
  */
 export interface WayTaken {
-  moves: readonly { id: string; name: string }[];
+  /** Each by the id of its way; `backwards` where that is taken from its end. */
+  moves: readonly { id: string; name: string; backwards?: true }[];
   seconds: number;
   none: boolean;
   instead: readonly string[];
@@ -125,6 +126,8 @@ export interface LaneStep {
   cues: readonly string[];
   /** How one gets here from the step before, where the level changes. */
   way?: WayTaken;
+  /** The shape of the step before, gone on with: one stay, and nothing is set up anew. */
+  stays?: true;
   /** What this costs against what was asked; alternatives cost more, or what they cost otherwise. */
   cost: number;
   then?: Then;

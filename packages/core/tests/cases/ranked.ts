@@ -82,7 +82,12 @@ export const RANKED: readonly RankedCase[] = [
     'the chest opened, not on the belly',
     'chest-lift',
   ),
-  c('Bow', 'week 22', 'fish puppy chest-lift low-lunge bridge', 'front body opened by little'),
+  c(
+    'Bow',
+    'week 22',
+    'fish puppy chest-lift seated-back-bend low-lunge bridge',
+    'front body opened by little',
+  ),
   c(
     'Plank',
     'week 30',
@@ -255,7 +260,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Downward-facing dog',
     'wheelchair',
-    'chair-leg-stretch figure-four cow-face-arms chair-fold',
+    'chair-leg-stretch figure-four cow-face-arms chair-fold overhead-stretch.chair',
     'legs and shoulders, seated',
     'chair-leg-stretch',
   ),
@@ -305,7 +310,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Bridge',
     'no floor',
-    'thigh-stretch chest-lift high-lunge warrior-one upward-facing-dog.chair',
+    'thigh-stretch chest-lift high-lunge warrior-one upward-facing-dog.chair hands-clasped-behind seated-back-bend.chair',
     'the front of the hips, standing',
   ),
   c(
@@ -330,7 +335,7 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Cat and cow',
     'no kneeling',
-    'cat-cow.chair cat-cow.chair-lift pelvic-tilt seated-circles',
+    'cat-cow.chair cat-cow.chair-lift pelvic-tilt seated-circles rocking.side-to-side',
     'the wave, on a chair',
     'cat-cow.chair',
   ),
@@ -405,8 +410,8 @@ export const RANKED: readonly RankedCase[] = [
   c(
     'Tree',
     'after a fall',
-    'tree.hand-on-wall tree.chair tandem-stand',
-    'a hand on something',
+    'tree.hand-on-wall tree.chair tree.two-feet tandem-stand',
+    'a hand on something, or both feet down',
     'tree.hand-on-wall',
   ),
   c(

@@ -1,7 +1,7 @@
 /** Whole people through a whole class: what is never given, and what is not taken away. */
 import { variantById } from '../builtIn.js';
 import { WHOLE_CLASS, WHOLE_PEOPLE } from '../cases/wholePeople.js';
-import { FLOOR_LEVELS } from '../../src/fitting/ways/index.js';
+import { FLOOR_LEVELS } from '../../src/poses/levels.js';
 import { fit } from './one.js';
 
 test('there are thirty of them and more, each once', () => {

@@ -106,6 +106,7 @@ export function wayOf({ moves, seconds, instead, none }: Passage, { staged, pace
     moves: moves.map(({ way, backwards }) => ({
       id: way.id,
       name: backwards ? `${way.name}, in reverse` : way.name,
+      ...(backwards ? { backwards: true as const } : {}),
     })),
     seconds,
     none,

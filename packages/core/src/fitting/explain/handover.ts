@@ -169,5 +169,6 @@ function saysWhat(
 function saysWay(entry: LaneStep, catalogue: Catalogue): string {
   const hold = held(entry.hold, entry.pose === entry.askedPose ? [] : entry.sides);
   const choice = entry.override ? `: the teacher’s choice, ${entry.override.reason}` : '';
-  return `${saysWhat(entry, catalogue)}${oneSide(entry)}, ${hold}${choice}`;
+  const what = saysWhat(entry, catalogue);
+  return `${entry.stays ? `stays: ${what}` : what}${oneSide(entry)}, ${hold}${choice}`;
 }

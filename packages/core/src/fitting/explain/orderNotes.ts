@@ -84,9 +84,9 @@ const asUsual = ({ catalogue }: Look, pose: Pose): Part => ({
 
 /** Whether one warms up for it. */
 function isLoad(look: Look, step: Part): boolean {
-  const { lumbarExtension, inverted } = measuresOf(look, step);
+  const { lumbarExtension, inverted, isometric } = measuresOf(look, step);
   return (
-    step.variant.declared.isometric >= LOAD_WORK ||
+    isometric >= LOAD_WORK ||
     inverted > 0 ||
     (step.pose.hold.unit === 'breaths' && lumbarExtension / USUAL_RANGE.lumbarExtension > LOAD_BACK_BEND)
   );

@@ -57,6 +57,27 @@ function halfOf({ holdSeconds }: Ask, lane: LaneTable, pose: Pose, variant: Vari
   );
 }
 
+/**
+ * Seconds of a pose as asked; one without sides, done once in place of both, is done for as long as they take together,
+ * up to its most.
+ */
+function onBothAtOnce(
+  { holdSeconds, sides, flow }: Ask,
+  lane: LaneTable,
+  pose: Pose,
+  variant: Variant,
+): number {
+  if (pose.side || sides.length < 2 || flow) return holdSeconds;
+  const most = pose.hold.most * lane.count(pose, variant);
+  return Math.max(holdSeconds, Math.min(holdSeconds * sides.length, most));
+}
+
+/** The same for one side of two, where the other side does something else. */
+export const onOneSide = (ask: Ask, candidate: Candidate): Candidate =>
+  candidate.pose.side || candidate.holdSeconds <= ask.holdSeconds
+    ? candidate
+    : { ...candidate, holdSeconds: ask.holdSeconds };
+
 /** A variant on one side, with what it comes to where the step has no sides and the variant does. */
 interface Trying {
   row: number;
@@ -74,7 +95,7 @@ function tryingOf(ask: Ask, lane: LaneTable, row: number): Trying {
   const { pose, variant } = lane.body.table.rows[row]!;
   const sides = Math.max(1, sidesOf(pose, ask.sides).length);
   const halved = sides > 1 && !ask.sides.length;
-  const asked = halved ? halfOf(ask, lane, pose, variant) : ask.holdSeconds;
+  const asked = halved ? halfOf(ask, lane, pose, variant) : onBothAtOnce(ask, lane, pose, variant);
   return { row, pose, variant, sides, halved, asked };
 }
 

@@ -5,6 +5,7 @@ import {
   bestFew,
   candidatesFor,
   cheaper,
+  onOneSide,
   pinned,
   wholeOf,
   type Ask,
@@ -223,6 +224,8 @@ function bothSides(
 ): Option[] {
   const outcome = (candidate: Candidate | undefined): number | string =>
     candidate ? lane.outcomeKey(candidate.row, candidate.holdSeconds, 2) : -1;
+  const alone = (candidate: Candidate | undefined): Candidate | undefined =>
+    candidate && onOneSide(ask, candidate);
   const right = (candidate: Candidate | undefined): SideChoice => ({ side: sides[0], candidate });
   const left = (candidate: Candidate | undefined): SideChoice => ({ side: sides[1], candidate });
   const same = kept ? [] : sameOnBoth(first, second);
@@ -260,7 +263,7 @@ function bothSides(
   return (level.length ? level : apart).flatMap(([a, b]) =>
     a?.variant === b?.variant
       ? [optionOf(ask, lane, [right(a), left(b)])]
-      : bothOrders(ask, lane, right(a), left(b)),
+      : bothOrders(ask, lane, right(alone(a)), left(alone(b))),
   );
 }
 

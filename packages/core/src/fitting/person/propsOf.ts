@@ -2,6 +2,7 @@ import { SEAT_CM } from '../../body/shape.js';
 import type { Build } from '../../body/build.js';
 import type { PropPlacement } from '../../body/shape.js';
 import { underFeetCm } from '../../props/underFeet.js';
+import { propsFor } from '../../poses/sizedProps.js';
 import type { Variant } from '../../poses/types.js';
 import type { PropUse } from '../types.js';
 
@@ -35,7 +36,7 @@ const fetchedAs = (prop: PropPlacement): string => {
 export function propsOf(variant: Variant, heightCm: number, build: Build): PropUse[] {
   const feet = underFeetCm(variant, heightCm, build);
   return [
-    ...variant.props.map((prop): PropUse => ({
+    ...propsFor(variant, heightCm).map((prop): PropUse => ({
       prop: fetchedAs(prop),
       count: prop.kind === 'blanket' ? prop.count : 1,
       heightCm: heightOf(prop),

@@ -2,7 +2,8 @@ import { keep } from '../../cache.js';
 import { USUAL_RANGE } from '../../body/ranges.js';
 import type { Judged } from '../../poses/measures.js';
 import type { Level, Pose, Variant } from '../../poses/types.js';
-import { FLOOR_LEVELS, levelDistance } from '../ways/index.js';
+import { FLOOR_LEVELS } from '../../poses/levels.js';
+import { levelDistance } from '../ways/index.js';
 import { WEIGHTS } from '../weights.js';
 import type { BodyTable, StandIns } from './bodyTable.js';
 import { asksAnew, asksMore, asksMorePartway, STEADY } from './asksMore.js';
@@ -142,7 +143,7 @@ const isSelfHelp = ({ pose, variant }: Asked): boolean =>
 function demandCost(body: BodyTable, asked: Asked, taken: Asked): number {
   const from = body.judged(asked.row, undefined);
   const to = body.judged(taken.row, undefined);
-  const effort = taken.variant.declared.isometric - asked.variant.declared.isometric;
+  const effort = to.measures.isometric - from.measures.isometric;
   return (
     (to.measures.oneLeg > from.measures.oneLeg ? WEIGHTS.oneLeg : 0) +
     deeperThan(from, to) * WEIGHTS.deeper +
@@ -186,7 +187,8 @@ function leadsIntoTheUnasked(asked: Variant, taken: Variant): boolean {
 function mayReplace(body: BodyTable, asked: Asked, taken: Asked): boolean {
   const { pose, variant } = taken;
   const newly = (family: Pose['family']): boolean => pose.family === family && asked.pose.family !== family;
-  const hardest = variant.declared.isometric >= HARDEST && asked.variant.declared.isometric < HARDEST;
+  const effort = ({ row }: Asked): number => body.judged(row, undefined).measures.isometric;
+  const hardest = effort(taken) >= HARDEST && effort(asked) < HARDEST;
   const strengthens = ({ purposes }: Pose): boolean => purposes.some(({ action }) => action === 'strengthen');
   const isRest = pose.id === REST;
   const rests = ({ purposes }: Pose): boolean =>

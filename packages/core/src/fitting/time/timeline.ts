@@ -39,7 +39,10 @@ function cutSeconds(draft: Draft, step: Step, asked: number, share: number, lane
   // Another pose is cut to no less than does anything.
   const least = pose === step.pose ? pose.hold.least * count : worthSeconds(pose, count);
   // Where both sides share what was asked once, so do they what is left of it.
-  const each = draft.sides.length > 1 && !step.sides.length ? asked / draft.sides.length : asked;
+  let each = asked;
+  if (draft.sides.length > 1 && !step.sides.length) each = asked / draft.sides.length;
+  // What has no sides was done for as long as both of them.
+  else if (!draft.sides.length) each = Math.max(asked, draft.hold.seconds);
   return Math.min(draft.hold.seconds, Math.max(least, Math.floor((each * share) / count + 1e-6) * count));
 }
 

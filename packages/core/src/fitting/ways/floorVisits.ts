@@ -1,15 +1,5 @@
+import { FLOOR_LEVELS } from '../../poses/levels.js';
 import type { Level } from '../../poses/types.js';
-
-/** Levels that are on the floor: getting there and back takes something. */
-export const FLOOR_LEVELS: ReadonlySet<Level> = new Set<Level>([
-  'lying',
-  'side-lying',
-  'prone',
-  'sitting',
-  'kneeling',
-  'all-fours',
-  'inverted',
-]);
 
 /**
  * How often one goes down to the floor on the way through some levels.

@@ -5,6 +5,6 @@
  * Out: passages with their cost and seconds, the levels that are closed, how far levels are apart, how
  * often one goes down to the floor.
  */
-export { FLOOR_LEVELS, floorVisits } from './floorVisits.js';
+export { floorVisits } from './floorVisits.js';
 export { levelDistance } from './levelDistance.js';
 export { closedTo, passagesFor, type Passage } from './waysBetween.js';

@@ -9,7 +9,7 @@ import type { Way } from '../../poses/ways.js';
 import { brokenRows } from '../../rules/brokenRows.js';
 import { columnsOf, type Columns } from '../../rules/measureTable.js';
 import { isMeasured, type ActiveRule, type StagedPerson } from '../../rules/stagePerson.js';
-import { FLOOR_LEVELS } from './floorVisits.js';
+import { FLOOR_LEVELS } from '../../poses/levels.js';
 import { isSoft } from '../../rules/isSoft.js';
 import { WEIGHTS } from '../weights.js';
 
