@@ -1,4 +1,4 @@
-import type { Build, Catalogue } from '@lotus-steady/core';
+import type { Build, Catalogue, Way } from '@lotus-steady/core';
 
 let current: Catalogue | undefined;
 
@@ -20,6 +20,12 @@ export function showCatalogue(catalogue: Catalogue): void {
 /** What a pose is called, also on screens that do not wait for the catalogue. */
 export const poseName = (id: string): string => current?.poseName(id) ?? id.replaceAll('-', ' ');
 
+/** A way between levels. @throws RangeError for one that is not in the catalogue */
+export function wayById(id: string): Way {
+  const found = catalogue().ways.find((way) => way.id === id);
+  if (!found) throw new RangeError(`No way "${id}".`);
+  return found;
+}
 export const variantById = (id: string) => catalogue().variant(id);
 export const posturesFor = (id: string, heightCm: number, build?: Build) =>
   catalogue().postures(id, heightCm, build);

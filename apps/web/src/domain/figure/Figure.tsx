@@ -1,52 +1,8 @@
 import { memo } from 'react';
-import { mirrorPosture, type Build } from '@lotus-steady/core';
-import { posturesFor, variantById } from '../../data/catalogue.js';
-import { drawFigure } from './drawFigure.js';
-import { mirrorProps } from './mirrorProps.js';
-import palette from './palette.css?raw';
+import type { Build } from '@lotus-steady/core';
+import { variantById } from '../../data/catalogue.js';
+import { figureImage } from './figureImage.js';
 import { figureLabel } from './figureLabel.js';
-
-/** Images that have been drawn, by what they show. */
-const images = new Map<string, string>();
-
-/**
- * A figure as an image of its own, which brings its colours: a page of hundreds has one thing to lay out
- * for each, where a drawing has fifty.
- */
-function imageOf(
-  variantId: string,
-  frame: number,
-  mirrored: boolean,
-  heightCm: number,
-  build: Build,
-  width: number,
-  height: number,
-): string {
-  const key = [variantId, frame, mirrored, heightCm, build, width, height].join('|');
-  let image = images.get(key);
-  if (image === undefined) {
-    const { variant } = variantById(variantId);
-    const { postures, heightCm: solvedAt } = posturesFor(variantId, heightCm, build);
-    const posture = postures[frame] ?? postures[0]!;
-    const markup = drawFigure(
-      {
-        posture: mirrored ? mirrorPosture(posture) : posture,
-        heightCm: solvedAt,
-        build,
-        props: mirrored ? mirrorProps(variant.props) : variant.props,
-        view: mirrored ? [180 - variant.view[0], variant.view[1]] : variant.view,
-      },
-      { width, height, margin: width < 130 ? 4 : 8 },
-    );
-    image = `data:image/svg+xml,${encodeURIComponent(
-      `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ` +
-        `${height}" width="${width}" ` +
-        `height="${height}"><style>${palette}</style>${markup}</svg>`,
-    )}`;
-    images.set(key, image);
-  }
-  return image;
-}
 
 interface Props {
   variant: string;
@@ -79,7 +35,7 @@ export const Figure = memo(function Figure({
   const label = figureLabel(pose, variant, frame, side);
   return (
     <img
-      src={imageOf(id, frame, side === 'left', heightCm, build, width, height)}
+      src={figureImage(variant, frame, side === 'left', heightCm, build, width, height)}
       width={width}
       height={height}
       alt={decorative ? '' : label}

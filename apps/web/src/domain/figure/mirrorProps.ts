@@ -1,4 +1,4 @@
-import { AUTHOR_HEIGHT, type PropPlacement } from '@lotus-steady/core';
+import type { PropPlacement } from '@lotus-steady/core';
 
 const otherSide = (name: string): string => name.replace(/([RL])$/, (side) => (side === 'R' ? 'L' : 'R'));
 
@@ -19,10 +19,3 @@ export const mirrorProps = (props: readonly PropPlacement[]): PropPlacement[] =>
         return { ...prop, under: prop.under.map(otherSide) };
     }
   });
-
-/**
- * Props as they stand for a body of this height: walls go where they suit the person, all else stays its
- * size.
- */
-export const propsAt = (props: readonly PropPlacement[], heightCm: number): PropPlacement[] =>
-  props.map((prop) => (prop.kind === 'wall' ? { ...prop, x: (prop.x * heightCm) / AUTHOR_HEIGHT } : prop));

@@ -9,11 +9,12 @@ import {
   type Side,
 } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
-import { variantById } from '../../data/catalogue.js';
+import { variantById, wayById } from '../../data/catalogue.js';
 import { ArrowRight, X } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { ExactFigure } from '../figure/ExactFigure.js';
 import { Figure } from '../figure/Figure.js';
+import { WayFigures } from '../figure/WayFigures.js';
 import { Button } from '../../ui/Button.js';
 import { LimitBar } from '../marks/LimitBar.js';
 import { sayHold, sayProps } from '../words/say.js';
@@ -62,7 +63,7 @@ export function WhyPanel({
       <Figures entry={entry} heightCm={heightCm} build={build} ranges={ranges} />
       <HoldAndProps entry={entry} />
       <Reasons entry={entry} name={person.name} />
-      {entry.way && <Way way={entry.way} />}
+      {entry.way && <Way way={entry.way} heightCm={heightCm} build={build} />}
       {entry.then && <Then then={entry.then} />}
       <Section title="To say">
         <ul className="list-disc pl-5">
@@ -265,7 +266,9 @@ function Then({ then }: { then: NonNullable<LaneStep['then']> }) {
 /** How one gets here from the step before; where the usual way is out, why. */
 const Way = ({
   way: { moves, none, instead, pause, pauseSeconds },
-}: {
+  heightCm,
+  build,
+}: Pick<Props, 'heightCm' | 'build'> & {
   way: NonNullable<LaneStep['way']>;
 }) => (
   <Section title="Getting there">
@@ -275,8 +278,11 @@ const Way = ({
       </p>
     )}
     <ol className="list-decimal pl-5">
-      {moves.map(({ id, name }) => (
-        <li key={id + name}>{name}</li>
+      {moves.map(({ id, name, backwards }) => (
+        <li key={id + name}>
+          {name}
+          <WayFigures way={wayById(id)} backwards={backwards} heightCm={heightCm} build={build} />
+        </li>
       ))}
     </ol>
     {instead.map((reason) => (

@@ -10,7 +10,8 @@ export function sayWay(entry: LaneStep): string {
     const { of, far } = entry.asFarAs;
     return of === entry.askedVariant ? far : `${variantById(of).variant.name}, ${far}`;
   }
-  if (entry.pose !== entry.askedPose) return `${pose.name}, ${variant.name}`;
+  if (entry.pose !== entry.askedPose)
+    return `${pose.name}, ${variant.name}${entry.stays ? ', as before' : ''}`;
   if (entry.variant !== entry.askedVariant) return variant.name;
   const added = entry.props.filter(
     (prop) => !variant.props.some((own) => own.kind === prop.prop && own.where === prop.where),

@@ -2,16 +2,28 @@ import type { Level, Pose, Variant } from '@lotus-steady/core';
 import { Link } from 'react-router';
 import { catalogue } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
+import { WayFigures } from '../../domain/figure/WayFigures.js';
 import { sayHoldOf, sayPurpose } from '../../domain/words/poseWords.js';
 import { Terms } from '../../ui/Terms.js';
 
 /** Ways from a level, or to it; the variant's own where it has one. */
-function sayWays(own: string | undefined, level: Level, direction: 'in' | 'out'): string {
+function Ways({ own, level, direction }: { own: string | undefined; level: Level; direction: 'in' | 'out' }) {
   const { ways } = catalogue();
   const special = ways.filter(({ id }) => id === own);
   const [end, start] = direction === 'in' ? (['to', 'from'] as const) : (['from', 'to'] as const);
   const usual = ways.filter((way) => way[end] === level || (way.back && way[start] === level));
-  return (special.length ? special : usual).map(({ name }) => name).join('; ') || 'no special way';
+  const shown = special.length ? special : usual;
+  if (!shown.length) return 'no special way';
+  return (
+    <ul className="grid gap-1">
+      {shown.map((way) => (
+        <li key={way.id}>
+          {way.name}
+          <WayFigures way={way} backwards={way[end] !== level} />
+        </li>
+      ))}
+    </ul>
+  );
 }
 
 /** What a pose is for in a class, how one gets there and back, and what likes to stand beside it. */
@@ -28,8 +40,14 @@ export function InAClass({ pose, variant }: { pose: Pose; variant: Variant }) {
           ['Energy', pose.energy],
           ['Place', pose.place.join(', ')],
           ['Held for', sayHoldOf(pose)],
-          ['Way in', sayWays(variant.wayIn, variant.entry ?? variant.level, 'in')],
-          ['Way out', sayWays(variant.wayOut, variant.exit ?? variant.level, 'out')],
+          [
+            'Way in',
+            <Ways key="in" own={variant.wayIn} level={variant.entry ?? variant.level} direction="in" />,
+          ],
+          [
+            'Way out',
+            <Ways key="out" own={variant.wayOut} level={variant.exit ?? variant.level} direction="out" />,
+          ],
           ['Also called', pose.aliases.join(', ')],
           [
             'For children',
