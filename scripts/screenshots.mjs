@@ -88,7 +88,10 @@ try {
   await shoot('own-variant', '/atlas/downward-facing-dog/own?base=downward-facing-dog.full', async (page) => {
     await page.getByText('This position holds:', { exact: false }).waitFor();
   });
-  await shoot('atlas-compare', '/atlas/compare?a=plough.feet-on-chair&b=legs-up-the-wall.full');
+  await shoot('desk', '/sequences', async (page) => {
+    await page.getByRole('link', { name: 'Thursday Mixed', exact: true }).click();
+    await page.getByRole('region', { name: 'Tried on' }).waitFor();
+  });
   await shoot('after-class', '/classes', async (page) => {
     await on('Steady Backs', 'After class')(page);
     await page.getByLabel('Pain before, Bram Sedgely').fill('3');

@@ -22,16 +22,16 @@ const long = {
 
 test('what takes too long is given up, in words, and the next is done', async () => {
   const pool = poolWith({ ms: 5 });
-  await expect(pool.run('checkSequence', long)).rejects.toMatchObject({
+  await expect(pool.run('titleOfSequence', long)).rejects.toMatchObject({
     status: 503,
     message: expect.stringMatching(/was given up/) as string,
   });
-  expect(await poolWith({}).run('checkSequence', short)).toEqual({ title: 'Short', errors: [] });
+  expect(await poolWith({}).run('titleOfSequence', short)).toEqual('Short');
 });
 
 test('of too much at once what cannot wait is refused, and the rest is done', async () => {
   const pool = poolWith({ waiting: 2 });
-  const all = await Promise.allSettled(Array.from({ length: 12 }, () => pool.run('checkSequence', short)));
+  const all = await Promise.allSettled(Array.from({ length: 12 }, () => pool.run('titleOfSequence', short)));
   const refused = all.filter(({ status }) => status === 'rejected');
   expect(refused.length).toBeGreaterThan(0);
   for (const one of refused)
@@ -44,21 +44,21 @@ test('of too much at once what cannot wait is refused, and the rest is done', as
 test('whoever leaves takes the work along, and the thread is free', async () => {
   const pool = poolWith({});
   const gone = new AbortController();
-  const left = pool.run('checkSequence', long, gone.signal);
+  const left = pool.run('titleOfSequence', long, gone.signal);
   gone.abort();
   await expect(left).rejects.toMatchObject({ status: 499 });
-  expect(await pool.run('checkSequence', short)).toMatchObject({ title: 'Short' });
+  expect(await pool.run('titleOfSequence', short)).toEqual('Short');
 });
 
 test('more than a thread may hold is refused, and the next is done', async () => {
   const pool = poolWith({ memoryMb: 8 });
-  await expect(pool.run('checkSequence', short)).rejects.toMatchObject({ status: 503 });
-  expect(await poolWith({}).run('checkSequence', short)).toMatchObject({ title: 'Short' });
+  await expect(pool.run('titleOfSequence', short)).rejects.toMatchObject({ status: 503 });
+  expect(await poolWith({}).run('titleOfSequence', short)).toEqual('Short');
 });
 
 test('what is running when the server stops is not waited for, and that is said', async () => {
   const pool = poolWith({});
-  const running = expect(pool.run('checkSequence', long)).rejects.toMatchObject({
+  const running = expect(pool.run('titleOfSequence', long)).rejects.toMatchObject({
     status: 503,
     message: 'The server is being stopped.',
   });

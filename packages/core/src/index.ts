@@ -266,3 +266,6 @@ export type { Side } from './side.js';
 export type { OrderNote } from './fitting/types.js';
 export type { HouseView } from './rules/houseViewTypes.js';
 export type { Details } from './people/types.js';
+export { typicalPeople, type TypicalPerson } from './people/typicalPeople.js';
+export { retitled } from './reading/retitled.js';
+export { askedSeconds } from './plan/askedSeconds.js';

@@ -18,6 +18,7 @@ import { migration as m0013 } from './migrations/0013-heads.js';
 import { migration as m0014 } from './migrations/0014-sequence-versions.js';
 import { migration as m0015 } from './migrations/0015-writes.js';
 import { migration as m0016 } from './migrations/0016-from-the-floor.js';
+import { migration as m0017 } from './migrations/0017-desk.js';
 
 /** Every change to the tables, in order. */
 export const MIGRATIONS: Migration[] = [
@@ -37,6 +38,7 @@ export const MIGRATIONS: Migration[] = [
   m0014,
   m0015,
   m0016,
+  m0017,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

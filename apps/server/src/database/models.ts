@@ -2,7 +2,7 @@ import { ClassRow, FittingRow, RecordRow } from '../classes/class.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from '../people/person.model.js';
-import { SequenceRow } from '../sequences/sequence.model.js';
+import { SequenceRow, SequenceVersionRow } from '../sequences/sequence.model.js';
 import { WriteRow } from './write.model.js';
 
 /** Every table. */
@@ -12,6 +12,7 @@ export const MODELS = [
   PersonConditionRow,
   PropNoteRow,
   SequenceRow,
+  SequenceVersionRow,
   ClassRow,
   FittingRow,
   RecordRow,

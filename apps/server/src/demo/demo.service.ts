@@ -72,7 +72,7 @@ export class DemoService {
       ids.set(one.name, id);
     }
     for (const source of DEMO_SEQUENCES)
-      await this.sequences.create(context, /^# (.*)/.exec(source)![1]!, source);
+      await this.sequences.create(context, { title: /^# (.*)/.exec(source)![1]!, source, tags: [] });
     for (const { title, inDays, time, place, sequence, people } of demoClasses(today))
       await this.classes.create(context, {
         title,

@@ -1,9 +1,15 @@
-import { Body, Controller, Get, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
+import { Body, Controller, Get, Param, ParseIntPipe, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow, Context, type RequestContext } from '../common/context.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
-import { SequenceDraftDto, SequenceDto } from './sequence.dto.js';
+import {
+  SequenceChangeDto,
+  SequenceDraftDto,
+  SequenceDto,
+  SequenceVersionDto,
+  SequenceVersionLineDto,
+} from './sequence.dto.js';
 import { SequenceService } from './sequence.service.js';
 
 @ApiTags('sequences')
@@ -18,6 +24,29 @@ export class SequenceController {
     return this.sequences.list(context);
   }
 
+  @Get(':id')
+  @ApiOkResponse({ type: SequenceDto })
+  one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
+    return this.sequences.one(context, id);
+  }
+
+  /** How it was, the last first. */
+  @Get(':id/versions')
+  @ApiOkResponse({ type: [SequenceVersionLineDto] })
+  versions(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
+    return this.sequences.versions(context, id);
+  }
+
+  @Get(':id/versions/:version')
+  @ApiOkResponse({ type: SequenceVersionDto })
+  version(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Param('version', ParseIntPipe) version: number,
+  ) {
+    return this.sequences.version(context, id, version);
+  }
+
   @Post()
   @ApiCreatedResponse({ type: SavedDto })
   create(@Context() context: RequestContext, @Body() sequence: SequenceDraftDto) {
@@ -30,9 +59,9 @@ export class SequenceController {
   update(
     @Context() context: RequestContext,
     @Param('id', ParseUUIDPipe) id: string,
-    @Body() sequence: SequenceDraftDto,
+    @Body() change: SequenceChangeDto,
     @ReadVersion() read: number,
   ) {
-    return this.sequences.update(context, id, sequence, read);
+    return this.sequences.update(context, id, change, read);
   }
 }

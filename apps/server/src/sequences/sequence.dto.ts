@@ -1,16 +1,62 @@
-import { ApiProperty } from '@nestjs/swagger';
-import { IsString, Length } from 'class-validator';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, IsString, Length } from 'class-validator';
+
+/** Longer than any plan of a class. */
+const SOURCE_MOST = 20_000;
+const LINE = { message: 'a sequence has at least one line' };
 
 export class SequenceDraftDto {
   @ApiProperty()
   @IsString()
-  @Length(1, 20_000, { message: 'a sequence has at least one line' })
+  @Length(1, SOURCE_MOST, LINE)
   source!: string;
+
+  @ApiPropertyOptional({ type: [String] })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(12, { message: 'a sequence has up to twelve tags' })
+  @IsString({ each: true })
+  @Length(1, 40, { each: true, message: 'a tag has up to forty letters' })
+  tags?: string[];
+}
+
+export class SequenceChangeDto {
+  @ApiPropertyOptional()
+  @IsOptional()
+  @IsString()
+  @Length(1, SOURCE_MOST, LINE)
+  source?: string;
+
+  @ApiPropertyOptional({ type: [String] })
+  @IsOptional()
+  @IsArray()
+  @ArrayMaxSize(12, { message: 'a sequence has up to twelve tags' })
+  @IsString({ each: true })
+  @Length(1, 40, { each: true, message: 'a tag has up to forty letters' })
+  tags?: string[];
+
+  @ApiPropertyOptional({ description: 'Put away: not offered for new classes.' })
+  @IsOptional()
+  @IsBoolean()
+  archived?: boolean;
 }
 
 export class SequenceDto {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() title!: string;
   @ApiProperty() source!: string;
+  @ApiProperty({ type: [String] }) tags!: string[];
+  @ApiProperty() archived!: boolean;
+  @ApiProperty({ format: 'date-time' }) changed!: string;
   @ApiProperty() version!: number;
+}
+
+export class SequenceVersionLineDto {
+  @ApiProperty() version!: number;
+  @ApiProperty() title!: string;
+  @ApiProperty({ format: 'date-time' }) saved!: string;
+}
+
+export class SequenceVersionDto extends SequenceVersionLineDto {
+  @ApiProperty() source!: string;
 }

@@ -3,12 +3,12 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { HallModule } from '../halls/hall.module.js';
 import { OwnVariantModule } from '../own-variants/ownVariant.module.js';
 import { SequenceController } from './sequence.controller.js';
-import { SequenceRow } from './sequence.model.js';
+import { SequenceRow, SequenceVersionRow } from './sequence.model.js';
 import { SequenceRepository } from './sequence.repository.js';
 import { SequenceService } from './sequence.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([SequenceRow]), HallModule, OwnVariantModule],
+  imports: [SequelizeModule.forFeature([SequenceRow, SequenceVersionRow]), HallModule, OwnVariantModule],
   controllers: [SequenceController],
   providers: [SequenceRepository, SequenceService],
   exports: [SequenceRepository],

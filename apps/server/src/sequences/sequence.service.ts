@@ -1,10 +1,15 @@
 import { Injectable } from '@nestjs/common';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
-import { FieldsException } from '../common/problems.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
 import { WorkPool } from '../threads/workPool.js';
-import type { SequenceDraftDto, SequenceDto } from './sequence.dto.js';
+import type {
+  SequenceChangeDto,
+  SequenceDraftDto,
+  SequenceDto,
+  SequenceVersionDto,
+  SequenceVersionLineDto,
+} from './sequence.dto.js';
 import { lineOf, SequenceRepository } from './sequence.repository.js';
 
 @Injectable()
@@ -19,26 +24,36 @@ export class SequenceService {
     return (await this.sequences.all(context)).map(lineOf);
   }
 
-  async create(context: RequestContext, { source }: SequenceDraftDto): Promise<SavedDto> {
+  async one(context: RequestContext, id: string): Promise<SequenceDto> {
+    return lineOf(await this.sequences.one(context, id));
+  }
+
+  versions(context: RequestContext, id: string): Promise<SequenceVersionLineDto[]> {
+    return this.sequences.versions(context, id);
+  }
+
+  version(context: RequestContext, id: string, version: number): Promise<SequenceVersionDto> {
+    return this.sequences.version(context, id, version);
+  }
+
+  async create(context: RequestContext, { source, tags = [] }: SequenceDraftDto): Promise<SavedDto> {
     const title = await this.titleOf(context, source);
-    return this.sequences.create(context, title, source);
+    return this.sequences.create(context, { title, source, tags });
   }
 
   async update(
     context: RequestContext,
     id: string,
-    { source }: SequenceDraftDto,
+    change: SequenceChangeDto,
     read: number,
   ): Promise<SavedDto> {
-    const title = await this.titleOf(context, source);
-    return this.sequences.update(context, id, { title, source }, read);
+    const title = change.source === undefined ? undefined : await this.titleOf(context, change.source);
+    return this.sequences.update(context, id, { ...change, ...(title ? { title } : {}) }, read);
   }
 
-  /** @throws FieldsException for lines that cannot be read */
+  /** What a text calls itself. What of it is asked about is kept as it was written: it is being worked on. */
   private async titleOf(context: RequestContext, source: string): Promise<string> {
     const own = await this.ownVariants.all(context);
-    const { title, errors } = await this.work.run('checkSequence', { source, own });
-    if (errors.length) throw new FieldsException(errors);
-    return title;
+    return this.work.run('titleOfSequence', { source, own });
   }
 }

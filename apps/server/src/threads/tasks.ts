@@ -8,4 +8,4 @@ export { unpackedFitting } from '../classes/unpackedFitting.js';
 export { checkOwnVariant } from '../own-variants/checkOwnVariant.js';
 export { measureAnew } from '../own-variants/measureAnew.js';
 export { checkPerson } from '../people/checkPerson.js';
-export { checkSequence } from '../sequences/checkSequence.js';
+export { titleOfSequence } from '../sequences/titleOfSequence.js';

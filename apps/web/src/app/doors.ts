@@ -3,6 +3,7 @@ import {
   CalendarDays,
   House,
   Info,
+  ListOrdered,
   PersonStanding,
   Scale,
   UsersRound,
@@ -12,6 +13,7 @@ import {
 /** Where one can go, in the order of the work; then what one looks things up in. */
 export const DOORS: readonly { to: string; name: string; Icon: LucideIcon }[] = [
   { to: '/classes', name: 'Classes', Icon: CalendarDays },
+  { to: '/sequences', name: 'Sequences', Icon: ListOrdered },
   { to: '/people', name: 'People', Icon: UsersRound },
   { to: '/atlas', name: 'Atlas', Icon: PersonStanding },
   { to: '/rulebook', name: 'Rulebook', Icon: BookOpenText },

@@ -78,6 +78,13 @@ export const router = createBrowserRouter([
           posed('/classes/:id/after', async () =>
             keyed((await import('../features/teach/AfterClassScreen.js')).AfterClassScreen),
           ),
+          posed(
+            '/sequences',
+            async () => (await import('../features/sequences/SequencesScreen.js')).SequencesScreen,
+          ),
+          posed('/sequences/:id', async () =>
+            keyed((await import('../features/sequences/DeskScreen.js')).DeskScreen),
+          ),
           plain('/people', async () => (await import('../features/people/PeopleScreen.js')).PeopleScreen),
           posed('/people/:id', async () =>
             keyed((await import('../features/people/PersonScreen.js')).PersonScreen),

@@ -200,8 +200,40 @@ export interface paths {
       path?: never;
       cookie?: never;
     };
-    get?: never;
+    get: operations['Sequence.one'];
     put: operations['Sequence.update'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sequences/{id}/versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Sequence.versions'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/sequences/{id}/versions/{version}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Sequence.version'];
+    put?: never;
     post?: never;
     delete?: never;
     options?: never;
@@ -548,10 +580,34 @@ export interface components {
       id: string;
       title: string;
       source: string;
+      tags: string[];
+      archived: boolean;
+      /** Format: date-time */
+      changed: string;
       version: number;
+    };
+    SequenceVersionLineDto: {
+      version: number;
+      title: string;
+      /** Format: date-time */
+      saved: string;
+    };
+    SequenceVersionDto: {
+      version: number;
+      title: string;
+      /** Format: date-time */
+      saved: string;
+      source: string;
     };
     SequenceDraftDto: {
       source: string;
+      tags?: string[];
+    };
+    SequenceChangeDto: {
+      source?: string;
+      tags?: string[];
+      /** @description Put away: not offered for new classes. */
+      archived?: boolean;
     };
     OwnVariantDto: {
       /** Format: uuid */
@@ -1096,6 +1152,27 @@ export interface operations {
       };
     };
   };
+  'Sequence.one': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SequenceDto'];
+        };
+      };
+    };
+  };
   'Sequence.update': {
     parameters: {
       query?: never;
@@ -1110,7 +1187,7 @@ export interface operations {
     };
     requestBody: {
       content: {
-        'application/json': components['schemas']['SequenceDraftDto'];
+        'application/json': components['schemas']['SequenceChangeDto'];
       };
     };
     responses: {
@@ -1128,6 +1205,49 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Sequence.versions': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SequenceVersionLineDto'][];
+        };
+      };
+    };
+  };
+  'Sequence.version': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+        version: number;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SequenceVersionDto'];
         };
       };
     };

@@ -11,5 +11,9 @@ export const keys = {
   peopleByIds: (ids: readonly string[]) => ['people', 'ids', ...ids],
   person: (id: string) => ['people', id],
   sequences: ['sequences'],
+  sequence: (id: string) => ['sequences', id],
+  sequenceVersions: (id: string) => ['sequences', id, 'versions'],
+  sequenceVersion: (id: string, version: number) => ['sequences', id, 'versions', version],
+  sketch: (source: string, who: readonly string[]) => ['sketch', source, ...who],
   ownVariants: ['own-variants'],
 } as const;

@@ -10,12 +10,15 @@ export const Modal = ({
   title,
   onClose,
   closes = false,
+  wide = false,
   children,
 }: {
   title: string;
   onClose: () => void;
   /** Nothing is entered in it: it has a button that closes it. */
   closes?: boolean;
+  /** Two things stand side by side in it. */
+  wide?: boolean;
   children: ReactNode;
 }) => (
   <Dialog
@@ -29,7 +32,9 @@ export const Modal = ({
     <DialogBackdrop className="fixed inset-0 bg-black/40" />
     <div className="fixed inset-0 overflow-y-auto p-4">
       <div className="flex min-h-full items-center justify-center">
-        <DialogPanel className="w-full max-w-2xl rounded-2xl border border-line bg-paper p-6 shadow-xl">
+        <DialogPanel
+          className={`w-full ${wide ? 'max-w-5xl' : 'max-w-2xl'} rounded-2xl border border-line bg-paper p-6 shadow-xl`}
+        >
           <DialogTitle className="mb-4 text-2xl">{title}</DialogTitle>
           {children}
           {closes && (

@@ -5,6 +5,9 @@ import {
   paceOf,
   parseSequence,
   readPeople,
+  typicalPeople,
+  NO_CHOICES,
+  type Fitting,
   type Choices,
   type Fitter,
   type OneForAll,
@@ -26,6 +29,8 @@ export interface Fitted {
 const PRACTISE_MOST = 1500;
 
 let fitter: Fitter | undefined;
+/** For plans that nobody is named for yet. */
+let sketcher: { of: string; fitter: Fitter } | undefined;
 let pack = packer();
 
 /** A class fitted again and again while it is edited; what an edit does not touch is kept. */
@@ -85,6 +90,34 @@ export const fitWork = {
         setTimeout(resolve);
       });
     }
+  },
+  /** A plan fitted to typical people under the hall's view, by their ids; undefined where nothing of it is sure. */
+  sketch(
+    source: string,
+    who: readonly string[],
+    { on, houseView, hall, pace }: Pick<ClassInputs, 'on' | 'houseView' | 'hall' | 'pace'>,
+    own: readonly OwnVariant[],
+  ): Fitting | undefined {
+    const of = JSON.stringify([who, on, houseView, hall, pace, own]);
+    if (sketcher?.of !== of) {
+      const catalogue = takeOwn(own);
+      const people = typicalPeople(on).filter(({ id }) => who.includes(id));
+      const written = people.map(({ name, written: person }) => ({ name, ...person }));
+      sketcher = {
+        of,
+        fitter: createFitter({
+          people: readPeople(written, RULEBOOK, on).people,
+          on,
+          houseView,
+          hall,
+          catalogue,
+          rulebook: RULEBOOK,
+          pace: paceOf(pace),
+        }),
+      };
+    }
+    const { sequence } = parseSequence(source, workCatalogue());
+    return sequence.steps.length ? sketcher.fitter.fit(sequence, NO_CHOICES) : undefined;
   },
   /** What everybody could do at a step. */
   oneForAll(source: string, step: number, choices: Choices): OneForAll[] {

@@ -49,7 +49,7 @@ export const SHORT_NAMES: Readonly<Record<string, string>> = {
   'warrior-one': 'W1|V1|vira 1|vira I|vir 1|virab 1|virabhadra 1',
   'warrior-two': 'W2|V2|vira 2|vira II|vir 2|virab 2|virabhadra 2|surfer|surfer pose',
   'warrior-three': 'W3|V3|vira 3|vira III|vir 3|virab 3|virabhadra 3|airplane|aeroplane|flying superhero',
-  triangle: 'trik|trikon|utthita trik',
+  triangle: 'tri|trik|trikon|utthita trik',
   tree: 'vrk|vrks|vrksa|vrksh',
   'standing-forward-fold': 'utt|uttan|ragdoll fold|fwd fold|forward bend|standing fwd fold|standing forward bend|SFF',
   'half-forward-fold': 'ardha utt|half uttanasana|half way lift|half lifts|flat back|HFF|half fwd fold',

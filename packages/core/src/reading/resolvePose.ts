@@ -59,8 +59,10 @@ function resolve(text: string, poses: readonly Pose[]): Meant | undefined {
   const ranked = rankPoses(text, poses, 4);
   const plain = fold(text);
   const named = plain ? ranked.find(({ pose }) => fold(pose.name) === plain)?.pose : undefined;
-  // A plain name asks for the usual way, whatever its words look like elsewhere.
-  if (named) return { pose: named, variant: named.ladder.find(({ id }) => id === named.usual)!, beside: [] };
+  // A plain name asks for the usual way, whatever its words look like elsewhere; what is written letter for letter
+  // comes before what sounds like it: "tri" is no tree.
+  const meant = named && (pose ?? named);
+  if (meant) return { pose: meant, variant: meant.ladder.find(({ id }) => id === meant.usual)!, beside: [] };
   const explained = ranked
     .map((one) => ({ ...one, left: one.left.filter((word) => !isHarmless(word)) }))
     // Of what is mostly something else, a word is no name: "mind the knees".

@@ -1,7 +1,7 @@
 import { parseSequence, type Fitting } from '@lotus-steady/core';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { catalogue } from '../../data/catalogue.js';
 import { useClass } from '../../data/classes/useClass.js';
@@ -9,6 +9,7 @@ import { useFit } from '../../data/classes/useFit.js';
 import { useSaveClass } from '../../data/classes/useSaveClass.js';
 import { useDraft } from '../../data/drafts/useDraft.js';
 import { useHall } from '../../data/hall/useHall.js';
+import { useSequence } from '../../data/sequences/useSequence.js';
 import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
 import type { ClassWhole } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
@@ -31,7 +32,24 @@ const useRead = (text: string): ReturnType<typeof parseSequence> | typeof NOTHIN
   useMemo(() => (text.trim() ? parseSequence(text, catalogue()) : NOTHING), [text]);
 
 /** A new class: the sequence, the people, the date, then the fitting, then kept. */
-export const NewClassScreen = () => <PlanForm start={emptyPlan()} />;
+export function NewClassScreen() {
+  const [params] = useSearchParams();
+  const from = params.get('sequence');
+  return from ? <NewClassFrom id={from} /> : <PlanForm start={emptyPlan()} />;
+}
+
+/** A new class that begins with a sequence of the library. */
+function NewClassFrom({ id }: { id: string }) {
+  const reading = useSequence(id);
+  const { data } = reading;
+  return data ? (
+    <PlanForm start={{ ...emptyPlan(), title: data.title, sequenceText: data.source }} />
+  ) : (
+    <Page title="New class">
+      <Reading what="Loading the sequence" of={reading} />
+    </Page>
+  );
+}
 
 /** A known class: what was planned, to be changed and fitted again. */
 export function ClassPlanScreen({ id }: { id: string }) {

@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button.js';
 import { ComboboxField } from '../../ui/ComboboxField.js';
 import { edge, FieldFrame } from '../../ui/Field.js';
 import type { PlanValues } from './planValues.js';
-import { Understood } from './Understood.js';
+import { Understood } from '../../domain/plan/Understood.js';
 
 interface Props {
   form: UseFormReturn<PlanValues>;
@@ -37,7 +37,9 @@ export function SequenceFields({
           sequences.isPending ? 'Loading the sequences …' : 'Choose a sequence, or paste one below'
         }
         nothing="No sequence of that name."
-        choices={(sequences.data ?? []).map(({ id, title }) => ({ value: id, label: title }))}
+        choices={(sequences.data ?? [])
+          .filter(({ archived }) => !archived)
+          .map(({ id, title }) => ({ value: id, label: title }))}
         value=""
         onChange={(id) => {
           const chosen = sequences.data?.find((item) => item.id === id);

@@ -1,7 +1,7 @@
 import { sayAsked, sayHeld, type PlanPart, type Sequence, type Step } from '@lotus-steady/core';
-import { frameIn } from '../../domain/figure/frameIn.js';
-import { LazyFigure } from '../../domain/figure/LazyFigure.js';
-import { sayOf } from '../../domain/words/sayOf.js';
+import { frameIn } from '../figure/frameIn.js';
+import { LazyFigure } from '../figure/LazyFigure.js';
+import { sayOf } from '../words/sayOf.js';
 
 const sayStep = ({ pose, variant, hold, sides, flow }: Step): string => {
   const name = `${pose.name}${variant.id === pose.usual ? '' : `, ${variant.name}`}`;

@@ -1,0 +1,63 @@
+import { EditorView } from '@codemirror/view';
+
+/** The editor in the desk's own colours; they come from the page and change with it. */
+export const planLook = EditorView.theme({
+  '&': { color: 'var(--ink)', backgroundColor: 'var(--paper)', fontSize: '1rem', height: '100%' },
+  '&.cm-focused': { outline: '3px solid var(--teal)', outlineOffset: '1px' },
+  '.cm-scroller': { fontFamily: 'inherit', lineHeight: '1.6' },
+  '.cm-content': { padding: '0.75rem 0', caretColor: 'var(--ink)' },
+  '.cm-line': { padding: '0.15rem 0.75rem' },
+  '.cm-step': { paddingTop: '0.55rem', paddingBottom: '0.55rem' },
+  '.cm-cursor': { borderLeftColor: 'var(--ink)', borderLeftWidth: '2px' },
+  '.cm-activeLine': { backgroundColor: 'var(--teal-wash)' },
+  '.cm-gutters': { backgroundColor: 'transparent', color: 'var(--soft)', border: 'none' },
+  '.cm-activeLineGutter': { backgroundColor: 'transparent' },
+  '.cm-figures .cm-gutterElement': { padding: '0 0 0 0.5rem', display: 'flex', alignItems: 'center' },
+  '.cm-figures': { minWidth: '5.5rem' },
+  '.cm-shown': { display: 'flex', alignItems: 'center', gap: '0.4rem', width: '100%' },
+  '.cm-shown span': { minWidth: '1.5rem', textAlign: 'right', fontVariantNumeric: 'tabular-nums' },
+  '.cm-understood': {
+    marginLeft: '0.9rem',
+    color: 'var(--soft)',
+    fontSize: '0.9em',
+    borderLeft: '2px solid var(--line)',
+    paddingLeft: '0.6rem',
+    display: 'inline-block',
+  },
+  '.cm-unsure': {
+    textDecoration: 'underline wavy var(--clay)',
+    textDecorationSkipInk: 'none',
+    textUnderlineOffset: '0.25em',
+  },
+  '.cm-note': { color: 'var(--soft)', fontStyle: 'italic' },
+  '.cm-title': { fontWeight: '700', fontSize: '1.15em' },
+  '.cm-section': { fontWeight: '700', color: 'var(--teal)' },
+  '.cm-repeat': { color: 'var(--indigo)' },
+  '.cm-foldGutter .cm-gutterElement': { cursor: 'pointer', padding: '0.15rem 0.25rem' },
+  '.cm-foldPlaceholder': {
+    backgroundColor: 'var(--teal-wash)',
+    border: '1px solid var(--line)',
+    color: 'var(--teal)',
+    borderRadius: '0.5rem',
+    padding: '0 0.5rem',
+    margin: '0 0.5rem',
+  },
+  '.cm-tooltip': {
+    backgroundColor: 'var(--paper)',
+    color: 'var(--ink)',
+    border: '1px solid var(--line)',
+    borderRadius: '0.5rem',
+    overflow: 'hidden',
+  },
+  '.cm-tooltip.cm-tooltip-autocomplete > ul': { fontFamily: 'inherit', maxHeight: '16rem' },
+  '.cm-tooltip-autocomplete > ul > li': { padding: '0.35rem 0.6rem', minHeight: '1.8rem' },
+  '.cm-tooltip-autocomplete ul li[aria-selected]': {
+    backgroundColor: 'var(--teal)',
+    color: 'var(--teal-ink)',
+  },
+  '.cm-completionDetail': { color: 'inherit', fontStyle: 'italic', marginLeft: '0.75rem' },
+  '.cm-completionMatchedText': { textDecoration: 'none', fontWeight: '700' },
+  '&.cm-focused > .cm-scroller > .cm-selectionLayer .cm-selectionBackground, .cm-selectionBackground': {
+    backgroundColor: 'color-mix(in srgb, var(--teal) 28%, transparent)',
+  },
+});

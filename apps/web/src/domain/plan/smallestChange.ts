@@ -1,0 +1,17 @@
+/**
+ * The one piece in which two texts differ, as a change of the first.
+ *
+ * @example smallestChange('tree, 3', 'tree, 5') // { from: 6, to: 7, insert: '5' }
+ */
+export function smallestChange(
+  before: string,
+  after: string,
+): { from: number; to: number; insert: string } | undefined {
+  if (before === after) return undefined;
+  const most = Math.min(before.length, after.length);
+  let from = 0;
+  while (from < most && before[from] === after[from]) from++;
+  let same = 0;
+  while (same < most - from && before[before.length - 1 - same] === after[after.length - 1 - same]) same++;
+  return { from, to: before.length - same, insert: after.slice(from, after.length - same) };
+}

@@ -1,0 +1,126 @@
+import { nextHold, sayAsked, sayHeld, type Known, type SequenceEdit, type Step } from '@lotus-steady/core';
+import { ArrowDown, ArrowUp, Minus, Plus, Trash2 } from 'lucide-react';
+import { Figure } from '../../domain/figure/Figure.js';
+import { frameIn } from '../../domain/figure/frameIn.js';
+import { Button } from '../../ui/Button.js';
+
+interface Props {
+  source: string;
+  known: Known;
+  steps: readonly Step[];
+  onEdit: (edit: SequenceEdit) => void;
+  /** Asks for a pose that goes behind this step; 0 is the beginning. */
+  onAdd: (after: number) => void;
+}
+
+/** The same plan without its text: steps to move, hold otherwise, add and remove. */
+export function StepList({ source, known, steps, onEdit, onAdd }: Props) {
+  return (
+    <div className="space-y-3">
+      <ol className="divide-y divide-line rounded-xl border border-line bg-paper">
+        {steps.map((step) => (
+          <Row
+            key={step.number}
+            step={step}
+            isFirst={step.number === 1}
+            isLast={step.number === steps.length}
+            hold={(by) => nextHold(source, step.number, by, known)}
+            onEdit={onEdit}
+            onAdd={onAdd}
+          />
+        ))}
+      </ol>
+      {!steps.length && <p className="text-soft">No step yet.</p>}
+      <Button look="main" onClick={() => onAdd(steps.length)}>
+        <Plus aria-hidden size={20} />
+        Add a step
+      </Button>
+    </div>
+  );
+}
+
+function Row({
+  step,
+  isFirst,
+  isLast,
+  hold,
+  onEdit,
+  onAdd,
+}: Pick<Props, 'onEdit' | 'onAdd'> & {
+  step: Step;
+  isFirst: boolean;
+  isLast: boolean;
+  hold: (by: 1 | -1) => string | undefined;
+}) {
+  const { number, pose, variant, flow, sides } = step;
+  const name = variant.id === pose.usual ? pose.name : `${pose.name}, ${variant.name}`;
+  const held = flow ? `${flow.name}, ${sayHeld({ rounds: flow.rounds, seconds: 0 })}` : sayAsked(step.hold);
+  const side = sides.length > 1 ? ' each side' : sides.map((one) => ` ${one}`).join('');
+  const change = (by: 1 | -1) => () => {
+    const next = hold(by);
+    if (next) onEdit({ kind: 'hold', step: number, hold: next });
+  };
+  const quiet = 'min-h-11 min-w-11 justify-center px-0!';
+  return (
+    <li className="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 py-1.5" data-step={number}>
+      <span className="w-6 text-right text-soft tabular-nums">{number}</span>
+      <Figure
+        variant={variant.id}
+        frame={frameIn({ variant: variant.id, ...(flow ? { flow } : {}) })}
+        width={72}
+        height={56}
+        className="w-18 shrink-0"
+        decorative
+      />
+      <span className="min-w-44 flex-1">
+        <b className="block leading-tight">{name}</b>
+        <span className="text-soft">
+          {held}
+          {side}
+        </span>
+      </span>
+      <span className="flex gap-1">
+        <Button look="quiet" className={quiet} aria-label={`Shorter, step ${number}`} onClick={change(-1)}>
+          <Minus aria-hidden size={18} />
+        </Button>
+        <Button look="quiet" className={quiet} aria-label={`Longer, step ${number}`} onClick={change(1)}>
+          <Plus aria-hidden size={18} />
+        </Button>
+        <Button
+          look="quiet"
+          className={quiet}
+          aria-label={`Earlier, step ${number}`}
+          disabled={isFirst}
+          onClick={() => onEdit({ kind: 'move', step: number, after: number - 2 })}
+        >
+          <ArrowUp aria-hidden size={18} />
+        </Button>
+        <Button
+          look="quiet"
+          className={quiet}
+          aria-label={`Later, step ${number}`}
+          disabled={isLast}
+          onClick={() => onEdit({ kind: 'move', step: number, after: number + 1 })}
+        >
+          <ArrowDown aria-hidden size={18} />
+        </Button>
+        <Button
+          look="quiet"
+          className={quiet}
+          aria-label={`Add after step ${number}`}
+          onClick={() => onAdd(number)}
+        >
+          <Plus aria-hidden size={18} className="rounded-full border border-current" />
+        </Button>
+        <Button
+          look="quiet"
+          className={quiet}
+          aria-label={`Remove step ${number}`}
+          onClick={() => onEdit({ kind: 'remove', step: number })}
+        >
+          <Trash2 aria-hidden size={18} />
+        </Button>
+      </span>
+    </li>
+  );
+}
