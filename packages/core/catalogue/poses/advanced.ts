@@ -160,7 +160,7 @@ export const advancedPoses: readonly Pose[] = [
         'both feet lifted',
         'full|both feet',
         'squatting',
-        strong({ abdominalLoad: 2, isometric: 3 }),
+        strong({ abdominalLoad: 2 }),
         CROW({}, [], { balance: 'palmMidR palmMidL' }),
         [16, 10],
         ['Lean until the feet lift by themselves.', 'Press the floor away, look ahead.'],

@@ -256,7 +256,7 @@ export const childrenPoses: readonly Pose[] = [
         'low and up',
         'squat|standing|full',
         'standing',
-        hatha({ isometric: 1, impact: 'flowing' }),
+        hatha({ impact: 'flowing' }),
         [
           vary(STAND, { shoulder: [28, 6, -20], elbow: 120, forearm: 40, wrist: -50 }),
           vary(
@@ -274,7 +274,7 @@ export const childrenPoses: readonly Pose[] = [
         'with a hop',
         'hop|hops|jump',
         'standing',
-        strong({ isometric: 2, impact: 'hopping' }),
+        strong({ impact: 'hopping' }),
         [
           vary(
             STAND,

@@ -855,7 +855,7 @@ export const seatedWorkPoses: readonly Pose[] = [
         'low, just above the floor',
         'low|low boat',
         'sitting',
-        strong({ abdominalLoad: 3, isometric: 3 }),
+        strong({ isometric: 3 }),
         {
           symmetric: true,
           posture: { pitch: -60, lumbar: 16, thorax: 18, neck: 14, hip: [56, 2, 0], knee: 4, shoulder: [46, 8, 0], elbow: 4, forearm: 20 },

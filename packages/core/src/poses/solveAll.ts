@@ -15,16 +15,23 @@ import type { Variant } from './types.js';
 /** Shares keep hundredths, what else is small half of one; what is large tenths, unless less is known of it. */
 const round = (value: number, small = 200, large = 10): number =>
   Math.abs(value) < 2 ? Math.round(value * small) / small : Math.round(value * large) / large;
-/** Angles are known to 3 degrees, a height to a centimetre (`Bound.within`): halves are fine enough. */
-const HALVES: ReadonlySet<string> = new Set<string>([
+/** Angles are known to 3 degrees: whole ones are fine enough. */
+const WHOLE: ReadonlySet<string> = new Set<string>([
   ...SPINE_ANGLES,
   ...LIMB_ANGLES.flatMap((name) => [`${name}Right`, `${name}Left`]),
-  ...HEART_HEIGHTS,
   'trunkIncline',
 ]);
-/** Shares of body weight are known no better, and where the face looks. */
+/** Heights and the room to sway are known to a centimetre (`Bound.within`). */
+const HALVES: ReadonlySet<string> = new Set<string>([...HEART_HEIGHTS, 'balanceMargin']);
+/** Shares of body weight are known to a twentieth, and where the face looks. */
 const SHARE = /Share|Load|face/;
-const perUnit = (name: MeasureName): number => (SHARE.test(name) ? 100 : 200);
+
+/** A measure with no more digits than mean something. */
+function roundMeasure(name: MeasureName, value: number): number {
+  if (WHOLE.has(name)) return Math.round(value) + 0;
+  if (HALVES.has(name)) return Math.round(value * 2) / 2 + 0;
+  return round(value, SHARE.test(name) ? 50 : 200);
+}
 /** Angles to a fifth of a degree, the root's place to a tenth of a millimetre. */
 const roundPosture = (packed: readonly number[]): number[] =>
   packed.map((value, i) => Math.round(value * (i < 3 ? 100 : 5)) / (i < 3 ? 100 : 5) + 0);
@@ -69,8 +76,7 @@ export function compact(builds: StoredSolutions): StoredSolutions {
     measures.map((value, at) => {
       const young = YOUNG_AT[at];
       const name = MEASURE_NAMES[at]!;
-      if (young === undefined)
-        return HALVES.has(name) ? Math.round(value * 2) / 2 + 0 : round(value, perUnit(name));
+      if (young === undefined) return roundMeasure(name, value);
       return roundMoment(build === 'adult' ? value : (grown[at] ?? value), young);
     });
   return Object.fromEntries(

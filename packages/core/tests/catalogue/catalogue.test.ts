@@ -121,12 +121,12 @@ test.each([
   const again = solveVariant(variantById(id).variant, 165, undefined, 'adult', true).measures;
   const kept = drawnFor(id, 165);
   for (const name of MEASURE_NAMES) {
-    // Angles and heights are stored in halves, moments in steps of a twentieth of what young adults hold, and
-    // nothing under a tenth.
+    // Angles are stored in whole degrees, heights in halves, moments in steps of a twentieth of what young adults
+    // hold, and nothing under a tenth.
     const muscle = name.replace(/Moment(Right|Left)?$/, '');
     const step = isMuscle(muscle) ? youngHolds(muscle) : 0;
     const off = again[name] < 0.12 * step && kept[name] === 0 ? 0 : Math.abs(again[name] - kept[name]);
-    expect(off).toBeLessThan(0.31 + 0.03 * step);
+    expect(off).toBeLessThan(0.75 + 0.03 * step);
   }
 });
 

@@ -75,8 +75,9 @@ test.each([
     'shoulderFlexionRight',
   ] as const) {
     const isArm = name === 'shoulderFlexionRight';
-    // It begins from angles that are kept to a fifth of a degree; where a hand rests is not as sure.
-    expect(Math.abs(again.measures[name] - kept[name])).toBeLessThan(isArm ? 2 : 0.3);
+    // It begins from angles that are kept to a fifth of a degree, and measures to whole ones; where a hand rests is
+    // not as sure.
+    expect(Math.abs(again.measures[name] - kept[name])).toBeLessThan(isArm ? 2 : 0.7);
     // Hands that come to rest on another part of the leg take the arm with them.
     if (!isArm) expect(Math.abs(exact[name] - between[name])).toBeLessThan(3);
   }
