@@ -54,6 +54,16 @@ test('lines are moved by keyboard, a section is folded, and an earlier version c
   await page.keyboard.press('Alt+ArrowDown');
   await expect(text).toContainText(/# Thursday Mixed\s*Tree 3b/);
   await expect(page.getByText('All changes saved')).toBeVisible();
+  // Who leaves a moment after a change finds it, and is not told that somebody else has made it.
+  await page.keyboard.press('Control+End');
+  await page.keyboard.type('\nBridge 3b');
+  await page.getByRole('link', { name: 'Sequences', exact: true }).last().click();
+  await page.getByRole('link', { name: 'Thursday Mixed', exact: true }).click();
+  await expect(text).toContainText('Bridge 3b');
+  await text.click();
+  await page.keyboard.press('Control+End');
+  await page.keyboard.type('\nBoat 3b');
+  await expect(page.getByText('All changes saved')).toBeVisible();
   await page.getByRole('button', { name: 'Earlier versions' }).click();
   const dialog = page.getByRole('dialog');
   await expect(dialog.getByRole('group', { name: 'Compared with now' })).toContainText('Tree 3b');

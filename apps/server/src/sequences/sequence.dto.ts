@@ -1,4 +1,4 @@
-import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
 import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, IsString, Length } from 'class-validator';
 
 /** Longer than any plan of a class. */
@@ -20,21 +20,7 @@ export class SequenceDraftDto {
   tags?: string[];
 }
 
-export class SequenceChangeDto {
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsString()
-  @Length(1, SOURCE_MOST, LINE)
-  source?: string;
-
-  @ApiPropertyOptional({ type: [String] })
-  @IsOptional()
-  @IsArray()
-  @ArrayMaxSize(12, { message: 'a sequence has up to twelve tags' })
-  @IsString({ each: true })
-  @Length(1, 40, { each: true, message: 'a tag has up to forty letters' })
-  tags?: string[];
-
+export class SequenceChangeDto extends PartialType(SequenceDraftDto) {
   @ApiPropertyOptional({ description: 'Put away: not offered for new classes.' })
   @IsOptional()
   @IsBoolean()

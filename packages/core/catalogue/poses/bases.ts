@@ -1,4 +1,4 @@
-import { type Shape, bothAim, bothAt } from '../../src/authoring/poseWords.js';
+import { type Shape, bothAim, bothAt, vary } from '../../src/authoring/poseWords.js';
 import { ACROSS, AHEAD, CHAIR_LEGS, UP } from './common.js';
 
 const SHINS = bothAim(['kneeR', 'ankleR', [0, -1, 0], 0.5]);
@@ -135,6 +135,12 @@ export const BACK_KNEES: Shape = {
   posture: { pitch: -90, hip: [52, 4, 0], knee: 96, shoulder: [-4, 24, 30], forearm: -20 },
   on: [['floor', 'sacrum midBack headBack sole handBack?']],
   at: bothAt(['ankleR', [null, null, 9], { weight: 0.5 }]),
+  free: 'legs arms neck',
+};
+/** The same, hands on the belly. */
+export const LYING_HANDS_ON_BELLY: Shape = {
+  ...vary(BACK_KNEES, HANDS_ON_BELLY.arms, { at: HANDS_ON_BELLY.at, ...HANDS_ON_BELLY.held }),
+  on: [['floor', 'sacrum midBack headBack sole']],
   free: 'legs arms neck',
 };
 /** The same, flat with the legs long. */

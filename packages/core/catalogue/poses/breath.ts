@@ -1,5 +1,5 @@
 import { type Shape, type Pose, blankets, block, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
-import { BACK_KNEES, CHAIR_FREE, CHAIR_HANDS, CROSSED, CROSSED_FREE, FOREARM_TABLE, KNEEL, KNEEL_FREE, SIDE, STAND, HANDS_ON_BELLY } from './bases.js';
+import { BACK_KNEES, CHAIR_FREE, CHAIR_HANDS, CROSSED, CROSSED_FREE, FOREARM_TABLE, KNEEL, KNEEL_FREE, SIDE, LYING_HANDS_ON_BELLY, STAND } from './bases.js';
 import { CHAIR, resting, sitting, stretching, UP } from './common.js';
 
 const chair = { props: [CHAIR] };
@@ -731,12 +731,7 @@ export const breathPoses: readonly Pose[] = [
         'lying|on the back',
         'lying',
         sitting(),
-        vary(BACK_KNEES, HANDS_ON_BELLY.arms, {
-          on: [['floor', 'sacrum midBack headBack sole']],
-          at: HANDS_ON_BELLY.at,
-          ...HANDS_ON_BELLY.held,
-          free: 'legs arms neck',
-        }),
+        LYING_HANDS_ON_BELLY,
         [22, 18],
         ['A whisper in the throat, mouth closed.', 'Feel the hands rise and sink.'],
         { breath: 'slow', support: 'trunk' },

@@ -1,5 +1,5 @@
 import { type Shape, type Pose, blankets, bothAt, breaths, rounds, rung, to, vary } from '../../src/authoring/poseWords.js';
-import { BACK_KNEES, CHAIR_FREE, CROSSED_FREE, HANDS_ON_BELLY, ON_RIGHT, STAND, TABLE } from './bases.js';
+import { CHAIR_FREE, CROSSED_FREE, LYING_HANDS_ON_BELLY, ON_RIGHT, STAND, TABLE } from './bases.js';
 import { ACROSS, CHAIR, hatha, resting, sitting, stretching, strong, UP } from './common.js';
 
 const chair = { props: [CHAIR] };
@@ -417,12 +417,7 @@ export const childrenPoses: readonly Pose[] = [
         'lying|floor',
         'lying',
         sitting(),
-        vary(BACK_KNEES, HANDS_ON_BELLY.arms, {
-          on: [['floor', 'sacrum midBack headBack sole']],
-          at: HANDS_ON_BELLY.at,
-          ...HANDS_ON_BELLY.held,
-          free: 'legs arms neck',
-        }),
+        LYING_HANDS_ON_BELLY,
         [22, 18],
         ['On the back, hands on the belly: feel it jump.'],
         { support: 'trunk' },

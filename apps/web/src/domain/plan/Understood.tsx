@@ -1,14 +1,15 @@
 import { sayAsked, sayHeld, type PlanPart, type Sequence, type Step } from '@lotus-steady/core';
 import { frameIn } from '../figure/frameIn.js';
 import { LazyFigure } from '../figure/LazyFigure.js';
+import { nameOfStep, saySides } from '../words/nameOfStep.js';
 import { sayOf } from '../words/sayOf.js';
 
-const sayStep = ({ pose, variant, hold, sides, flow }: Step): string => {
-  const name = `${pose.name}${variant.id === pose.usual ? '' : `, ${variant.name}`}`;
+const sayStep = (step: Step): string => {
+  const { hold, sides, flow } = step;
+  const name = nameOfStep(step);
   if (flow)
     return [name, sayOf({ text: '', flow }), sides.length === 1 ? sides[0] : ''].filter(Boolean).join(' · ');
-  const side = sides.length > 1 ? ' each side' : sides.map((one) => ` ${one}`).join('');
-  return `${name} · ${sayAsked(hold)}${side}`;
+  return `${name} · ${sayAsked(hold)}${saySides(step)}`;
 };
 
 /** What was understood of a text, piece by piece in its order: steps, ways between them, notes. */

@@ -10,6 +10,7 @@ import {
 import { askedSeconds, PACE, sayAsked, type Plan, type Step } from '@lotus-steady/core';
 import { figureImage } from '../figure/figureImage.js';
 import { frameIn } from '../figure/frameIn.js';
+import { nameOfStep, saySides } from '../words/nameOfStep.js';
 import { sayClock } from '../words/say.js';
 import { planOf } from './planField.js';
 
@@ -30,9 +31,6 @@ const secondsOf = (steps: readonly Step[]): number =>
     return sum + askedSeconds(step, {}, '2000-01-01') * sides + (sides > 1 ? PACE.changeSide : 0);
   }, 0);
 
-const nameOf = ({ pose, variant }: Step): string =>
-  variant.id === pose.usual ? pose.name : `${pose.name}, ${variant.name}`;
-
 /**
  * What a line was understood as, as far as it does not say it in these words itself: the name, the hold, the sides; and
  * how long it takes.
@@ -44,11 +42,10 @@ export function sayLine(steps: readonly Step[], written: string): string {
   if (!first) return '';
   const text = written.toLowerCase();
   const clock = sayClock(Math.round(secondsOf(steps)));
-  const side = first.sides.length > 1 ? ' each side' : first.sides.map((one) => ` ${one}`).join('');
   const said = ((): string[] => {
     if (first.flow) return [`${first.flow.name}, ${steps.length} shapes × ${first.flow.rounds}`];
     if (steps.length > 1) return [`${steps.length} steps`];
-    return [nameOf(first), `${sayAsked(first.hold)}${side}`];
+    return [nameOfStep(first), `${sayAsked(first.hold)}${saySides(first)}`];
   })();
   return [...said.filter((words) => !text.includes(words.toLowerCase())), clock].join(' · ');
 }

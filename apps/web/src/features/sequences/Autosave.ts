@@ -22,7 +22,7 @@ export class Autosave {
   private state: AutosaveState = { saved: 'saved' };
   private readonly watchers = new Set<() => void>();
   private waiting: string | undefined;
-  private sending = false;
+  private sending: Promise<void> | undefined;
   private timer: ReturnType<typeof setTimeout> | undefined;
 
   constructor(
@@ -49,14 +49,21 @@ export class Autosave {
     this.later(SAVE_AFTER);
   }
 
-  /** Saves at once what waits. */
+  /** Saves at once what waits, after what is on its way. */
   async flush(): Promise<void> {
     clearTimeout(this.timer);
+    while (this.sending) await this.sending;
     const source = this.waiting;
-    if (source === undefined || this.sending || this.state.saved === 'conflict') return;
+    if (source === undefined || this.state.saved === 'conflict') return;
     // An empty page is not saved over what was written: it is nothing yet.
     if (!source.trim()) return this.show({ saved: 'not-saved', problem: 'An empty sequence is not saved.' });
-    this.sending = true;
+    this.sending = this.send(source);
+    await this.sending;
+    this.sending = undefined;
+    if (this.waiting !== undefined && this.state.saved === 'waiting') this.later(SAVE_AFTER);
+  }
+
+  private async send(source: string): Promise<void> {
     this.show({ saved: 'saving' });
     try {
       this.version = (await this.save({ source }, this.version)).version;
@@ -64,10 +71,7 @@ export class Autosave {
       this.show({ saved: this.waiting === undefined ? 'saved' : 'waiting' });
     } catch (error) {
       this.failed(error as Error);
-    } finally {
-      this.sending = false;
     }
-    if (this.waiting !== undefined && this.state.saved === 'waiting') this.later(SAVE_AFTER);
   }
 
   /** Saves mine over theirs, or goes on from theirs. */

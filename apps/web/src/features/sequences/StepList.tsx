@@ -2,6 +2,7 @@ import { nextHold, sayAsked, sayHeld, type Known, type SequenceEdit, type Step }
 import { ArrowDown, ArrowUp, Minus, Plus, Trash2 } from 'lucide-react';
 import { Figure } from '../../domain/figure/Figure.js';
 import { frameIn } from '../../domain/figure/frameIn.js';
+import { nameOfStep, saySides } from '../../domain/words/nameOfStep.js';
 import { Button } from '../../ui/Button.js';
 
 interface Props {
@@ -52,10 +53,8 @@ function Row({
   isLast: boolean;
   hold: (by: 1 | -1) => string | undefined;
 }) {
-  const { number, pose, variant, flow, sides } = step;
-  const name = variant.id === pose.usual ? pose.name : `${pose.name}, ${variant.name}`;
+  const { number, variant, flow } = step;
   const held = flow ? `${flow.name}, ${sayHeld({ rounds: flow.rounds, seconds: 0 })}` : sayAsked(step.hold);
-  const side = sides.length > 1 ? ' each side' : sides.map((one) => ` ${one}`).join('');
   const change = (by: 1 | -1) => () => {
     const next = hold(by);
     if (next) onEdit({ kind: 'hold', step: number, hold: next });
@@ -73,10 +72,10 @@ function Row({
         decorative
       />
       <span className="min-w-44 flex-1">
-        <b className="block leading-tight">{name}</b>
+        <b className="block leading-tight">{nameOfStep(step)}</b>
         <span className="text-soft">
           {held}
-          {side}
+          {saySides(step)}
         </span>
       </span>
       <span className="flex gap-1">

@@ -1,7 +1,6 @@
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import { ifMatch } from '../../data/client.js';
-import { cache } from '../../data/cache.js';
-import { keys } from '../../data/keys.js';
+import { leavesWith } from '../../data/sequences/lastSaves.js';
 import type { SequenceLine } from '../../data/types.js';
 import { Autosave, type AutosaveState, type Save } from './Autosave.js';
 
@@ -27,7 +26,7 @@ export function useAutosave(
     window.addEventListener('pagehide', leave);
     return () => {
       window.removeEventListener('pagehide', leave);
-      void autosave.flush().then(() => cache.invalidateQueries({ queryKey: keys.sequences }));
+      leavesWith(id, autosave.flush());
     };
   }, [autosave, id]);
   return { autosave, state: useSyncExternalStore(autosave.watch, autosave.now) };

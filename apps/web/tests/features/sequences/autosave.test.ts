@@ -51,6 +51,26 @@ test('what is typed while a save is on its way is saved after it', async () => {
   expect(autosave.now().saved).toBe('saved');
 });
 
+test('who leaves while a save is on its way leaves when the rest is saved too', async () => {
+  const sent: string[] = [];
+  const autosave = new Autosave(1, async ({ source }, version) => {
+    await new Promise((resolve) => {
+      setTimeout(resolve, 3000);
+    });
+    sent.push(source);
+    return { version: version + 1 };
+  });
+  autosave.change('one');
+  await settle(1500);
+  autosave.change('two');
+  let left = false;
+  void autosave.flush().then(() => (left = true));
+  await settle(2900);
+  expect([sent, left]).toEqual([['one'], false]);
+  await settle(3500);
+  expect([sent, left]).toEqual([['one', 'two'], true]);
+});
+
 test('what is not answered is sent again; what is refused waits for another key', async () => {
   let tries = 0;
   const lost = new Autosave(1, (_, version) => {
