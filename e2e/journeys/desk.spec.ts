@@ -59,9 +59,9 @@ test('lines are moved by keyboard, a section is folded, and an earlier version c
   await page.keyboard.type('\nBridge 3b');
   await page.getByRole('link', { name: 'Sequences', exact: true }).last().click();
   await page.getByRole('link', { name: 'Thursday Mixed', exact: true }).click();
-  await expect(text).toContainText('Bridge 3b');
   await text.click();
   await page.keyboard.press('Control+End');
+  await expect(text).toContainText('Bridge 3b');
   await page.keyboard.type('\nBoat 3b');
   await expect(page.getByText('All changes saved')).toBeVisible();
   await page.getByRole('button', { name: 'Earlier versions' }).click();

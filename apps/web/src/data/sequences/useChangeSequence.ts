@@ -1,22 +1,11 @@
-import { answered, client, ifMatch, type AnswerOf } from '../client.js';
 import { keys } from '../keys.js';
 import { useSaving } from '../useSaving.js';
+import { saveSequence, type SequenceChange } from './saveSequence.js';
 
-interface Change {
-  id: string;
-  version: number;
-  change: { source?: string; tags?: string[]; archived?: boolean };
-}
-
-/** Changes a sequence on the version that was read. */
+/** Changes a sequence from a screen that shows how it went. */
 export const useChangeSequence = () =>
   useSaving(
-    ({ id, version, change }: Change) =>
-      answered<AnswerOf<'Sequence.update'>>(
-        client.PUT('/api/sequences/{id}', {
-          params: { path: { id }, header: ifMatch(version) },
-          body: change,
-        }),
-      ),
+    ({ id, version, change }: { id: string; version: number; change: SequenceChange }) =>
+      saveSequence(id, change, version),
     keys.sequences,
   );

@@ -2,7 +2,7 @@ import { editSequence, lineFor, readPlan, type SequenceEdit } from '@lotus-stead
 import { CalendarPlus, History, Redo2, Undo2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { catalogue } from '../../data/catalogue.js';
-import { useChangeSequence } from '../../data/sequences/useChangeSequence.js';
+import { saveSequence } from '../../data/sequences/saveSequence.js';
 import { useSequence } from '../../data/sequences/useSequence.js';
 import type { SequenceLine } from '../../data/types.js';
 import { PoseDialog } from '../../domain/fitting/PoseDialog.js';
@@ -55,9 +55,8 @@ function Desk({ start }: { start: SequenceLine }) {
   const [addAfter, setAddAfter] = useState<number>();
   const [earlier, setEarlier] = useState(false);
   const editor = useRef<PlanEditorHandle>(null);
-  const save = useChangeSequence();
   const { autosave, state } = useAutosave(start, (change, version) =>
-    save.mutateAsync({ id: start.id, version, change }),
+    saveSequence(start.id, change, version),
   );
   const known = catalogue();
   const plan = useMemo(() => readPlan(source, known), [source, known]);
