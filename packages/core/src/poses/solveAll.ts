@@ -12,9 +12,9 @@ import {
 } from './solveVariant.js';
 import type { Variant } from './types.js';
 
-/** Shares keep hundredths, what else is small half of one; what is large tenths, unless less is known of it. */
-const round = (value: number, small = 200, large = 10): number =>
-  Math.abs(value) < 2 ? Math.round(value * small) / small : Math.round(value * large) / large;
+/** What is small to so many parts of one, what is large to tenths. */
+const round = (value: number, small: number): number =>
+  Math.abs(value) < 2 ? Math.round(value * small) / small : Math.round(value * 10) / 10;
 /** Angles are known to 3 degrees: whole ones are fine enough. */
 const WHOLE: ReadonlySet<string> = new Set<string>([
   ...SPINE_ANGLES,
