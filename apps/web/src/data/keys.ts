@@ -14,6 +14,7 @@ export const keys = {
   sequence: (id: string) => ['sequences', id],
   sequenceVersions: (id: string) => ['sequences', id, 'versions'],
   sequenceVersion: (id: string, version: number) => ['sequences', id, 'versions', version],
-  sketch: (source: string, who: readonly string[]) => ['sketch', source, ...who],
+  /** `under`: all else a try depends on, the day's rules and the hall's own variants. */
+  sketch: (source: string, who: readonly string[], under: object) => ['sketch', source, who, under],
   ownVariants: ['own-variants'],
 } as const;

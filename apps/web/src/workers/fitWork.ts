@@ -8,6 +8,7 @@ import {
   typicalPeople,
   NO_CHOICES,
   type Fitting,
+  type Catalogue,
   type Choices,
   type Fitter,
   type OneForAll,
@@ -29,25 +30,35 @@ export interface Fitted {
 const PRACTISE_MOST = 1500;
 
 let fitter: Fitter | undefined;
-/** For plans that nobody is named for yet. */
-let sketcher: { of: string; fitter: Fitter } | undefined;
+/** For plans that nobody is named for yet; it reads them by the catalogue it fits by. */
+let sketcher: { of: string; catalogue: Catalogue; fitter: Fitter } | undefined;
 let pack = packer();
+
+/** The hall's rules of a day. */
+export type DayRules = Pick<ClassInputs, 'on' | 'houseView' | 'hall' | 'pace' | 'stock'>;
+
+function fitterOf(
+  people: readonly unknown[],
+  { on, houseView, hall, pace, stock }: DayRules,
+  catalogue: Catalogue,
+): Fitter {
+  return createFitter({
+    people: readPeople(people, RULEBOOK, on).people,
+    on,
+    houseView,
+    hall,
+    catalogue,
+    rulebook: RULEBOOK,
+    pace: paceOf(pace),
+    ...(stock ? { stock } : {}),
+  });
+}
 
 /** A class fitted again and again while it is edited; what an edit does not touch is kept. */
 export const fitWork = {
   /** Takes in who is coming and the rules of the day. */
-  ready({ on, people, houseView, hall, pace, stock }: ClassInputs, own: readonly OwnVariant[]): void {
-    const catalogue = takeOwn(own);
-    fitter = createFitter({
-      people: readPeople(people, RULEBOOK, on).people,
-      on,
-      houseView,
-      hall,
-      catalogue,
-      rulebook: RULEBOOK,
-      pace: paceOf(pace),
-      ...(stock ? { stock } : {}),
-    });
+  ready({ people, ...rules }: ClassInputs, own: readonly OwnVariant[]): void {
+    fitter = fitterOf(people, rules, takeOwn(own));
     pack = packer();
   },
   /** `progress` is told after each person. */
@@ -95,28 +106,17 @@ export const fitWork = {
   sketch(
     source: string,
     who: readonly string[],
-    { on, houseView, hall, pace }: Pick<ClassInputs, 'on' | 'houseView' | 'hall' | 'pace'>,
+    rules: DayRules,
     own: readonly OwnVariant[],
   ): Fitting | undefined {
-    const of = JSON.stringify([who, on, houseView, hall, pace, own]);
+    const of = JSON.stringify([who, rules, own]);
     if (sketcher?.of !== of) {
       const catalogue = takeOwn(own);
-      const people = typicalPeople(on).filter(({ id }) => who.includes(id));
+      const people = typicalPeople(rules.on).filter(({ id }) => who.includes(id));
       const written = people.map(({ name, written: person }) => ({ name, ...person }));
-      sketcher = {
-        of,
-        fitter: createFitter({
-          people: readPeople(written, RULEBOOK, on).people,
-          on,
-          houseView,
-          hall,
-          catalogue,
-          rulebook: RULEBOOK,
-          pace: paceOf(pace),
-        }),
-      };
+      sketcher = { of, catalogue, fitter: fitterOf(written, rules, catalogue) };
     }
-    const { sequence } = parseSequence(source, workCatalogue());
+    const { sequence } = parseSequence(source, sketcher.catalogue);
     return sequence.steps.length ? sketcher.fitter.fit(sequence, NO_CHOICES) : undefined;
   },
   /** What everybody could do at a step. */

@@ -12,20 +12,18 @@ const TRIED_AFTER = 400;
 /** A plan as it would go for typical people, under the hall's view; the last one until the next is there. */
 export function useSketch(source: string, who: readonly string[]) {
   const { houseView, rules, pace } = useHall();
-  const own = useOwnVariants();
+  const { data: own = [] } = useOwnVariants();
+  const settings = { on: today(), houseView, hall: rules, pace };
   const [rested, setRested] = useState(source);
   useEffect(() => {
     const timer = setTimeout(() => setRested(source), TRIED_AFTER);
     return () => clearTimeout(timer);
   }, [source]);
   return useQuery({
-    queryKey: keys.sketch(rested, who),
+    queryKey: keys.sketch(rested, who, { settings, own }),
     staleTime: Infinity,
     gcTime: 60_000,
     placeholderData: (previous) => previous,
-    queryFn: async () => {
-      const settings = { on: today(), houseView, hall: rules, pace };
-      return (await atDesk((work) => work.sketch(rested, who, settings, [...(own.data ?? [])]))) ?? null;
-    },
+    queryFn: async () => (await atDesk((work) => work.sketch(rested, who, settings, own))) ?? null,
   });
 }
