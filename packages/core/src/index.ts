@@ -144,6 +144,13 @@ export {
   type Today,
 } from './people/types.js';
 
+// Classes begun from a frame.
+export { fillFrame, type FrameAsk } from './frames/fillFrame.js';
+export { framePeople } from './frames/framePeople.js';
+export type { LessonAim, LessonBand } from './frames/lessonTypes.js';
+export { shapesOf, writeLesson, type LessonAsk } from './frames/writeLesson.js';
+export type { Aim, Frame as ClassFrame, FramePerson } from './frames/types.js';
+
 // From what people write to poses and steps.
 export { fold, words } from './reading/fold.js';
 export { OPENING_WORDS, OPENINGS, sayOpenings, type Opening } from './people/openings.js';

@@ -38,6 +38,8 @@ export interface FitterInput {
 export interface Fitter {
   /** Ways to do a step that everyone in the class may take, cheapest in all first, at most three. */
   oneForAll(sequence: Sequence, step: number, choices?: Choices): OneForAll[];
+  /** Whether everybody may do a step as it is written, with nothing before it. */
+  suits(step: Step): boolean;
   fit(sequence: Sequence, choices?: Choices, progress?: (done: number, of: number) => void): Fitting;
 }
 
@@ -63,7 +65,15 @@ export function createFitter(input: FitterInput): Fitter {
       fitSequence(setup, ready(), sequence, choices, progress),
     oneForAll: (sequence, number, choices = NO_CHOICES) =>
       versionsForAll(setup, ready(), sequence, number, choices),
+    suits: (step) => ready().every((lane) => isAsWritten(lane, step)),
   };
+}
+
+/** Whether what is asked is the best that one person can do at a step. */
+function isAsWritten(lane: LaneWork, step: Step): boolean {
+  if (lane.staged.stopped) return false;
+  const { options } = lane.optionsAt(step, [step], undefined, false).options(NO_SUMS);
+  return options.some(({ sides }) => sides.every(({ candidate }) => candidate?.verdict === 'as-written'));
 }
 
 /** {@link FitterInput} with the usual filled in. */

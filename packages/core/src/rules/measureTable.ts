@@ -1,3 +1,4 @@
+import { isMoving } from '../poses/isMoving.js';
 import { keep } from '../cache.js';
 import { fingerprint } from '../fingerprint.js';
 import { rangesKey, USUAL_BODY, type BodyRanges } from '../body/bodyRanges.js';
@@ -175,7 +176,7 @@ export function measureTable(
       family: pose.family,
       strengthens: strengthenedBy(pose),
       pose: pose.id,
-      moving: pose.hold.unit === 'rounds',
+      moving: isMoving(pose, variant),
       seconds,
       both: seconds * (pose.side ? 2 : 1),
     };

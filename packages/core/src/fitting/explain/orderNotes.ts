@@ -26,6 +26,9 @@ const LOAD_BACK_BEND = 1;
 /** Final rest is 5 to 10 minutes (common practice). */
 const REST_SECONDS = 300;
 const REST_LINE = '5 min';
+/** Children lie still for a minute or more (common practice); so many of their poses make a plan one for them. */
+const CHILDRENS_REST_SECONDS = 60;
+const CHILDRENS_POSES = 3;
 
 /** What warms up for anything: waves of the spine. */
 const WARM_UP = 'cat-cow';
@@ -224,10 +227,23 @@ function counterNotes(look: Look): OrderNote[] {
   });
 }
 
+/** The rest that ends a class, also where one sits up after it to breathe or to look back. */
+function lastRest({ steps }: Look): Step | undefined {
+  const at = steps.findLastIndex(({ pose }) => !['settle', 'breathe'].includes(pose.purposes[0].action));
+  const { pose } = steps[at] ?? {};
+  return pose?.purposes[0].action === 'rest' ? steps[at] : undefined;
+}
+
+/** Whether a plan is one for children: some of its poses are theirs. */
+const isForChildren = ({ steps }: Look): boolean =>
+  new Set(steps.filter(({ pose }) => pose.family === 'children').map(({ pose }) => pose)).size >=
+  CHILDRENS_POSES;
+
 function restNotes(look: Look): OrderNote[] {
   const last = look.steps[look.steps.length - 1];
   if (!last) return [];
-  if (last.pose.purposes[0].action !== 'rest')
+  const rest = lastRest(look);
+  if (!rest)
     return [
       {
         kind: 'rest',
@@ -238,14 +254,14 @@ function restNotes(look: Look): OrderNote[] {
         },
       },
     ];
-  const seconds = look.seconds(last);
-  if (seconds >= REST_SECONDS) return [];
+  const seconds = look.seconds(rest);
+  if (seconds >= (isForChildren(look) ? CHILDRENS_REST_SECONDS : REST_SECONDS)) return [];
   return [
     {
       kind: 'rest',
-      step: last.number,
+      step: rest.number,
       text: `The final rest is ${Math.round(seconds / 6) / 10} minutes; 5 to 10 are usual.`,
-      fix: { says: 'Make it 5 minutes', edit: { kind: 'hold', step: last.number, hold: REST_LINE } },
+      fix: { says: 'Make it 5 minutes', edit: { kind: 'hold', step: rest.number, hold: REST_LINE } },
     },
   ];
 }

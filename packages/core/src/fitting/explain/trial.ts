@@ -1,3 +1,4 @@
+import { isMoving } from '../../poses/isMoving.js';
 import type { Level } from '../../poses/types.js';
 import { judge, type Breach, type Trial } from '../../rules/judge.js';
 import { packSet } from '../../bitSet.js';
@@ -18,7 +19,7 @@ export function trialOf(
   side: Side | undefined,
   from?: Level,
 ): Trial {
-  const { pose } = body.table.rows[row]!;
+  const { pose, variant } = body.table.rows[row]!;
   const judged = body.judged(row, side);
   const stay = staySeconds(holdSeconds, flow);
   const times = Math.max(1, sidesOf(pose, sides).length);
@@ -32,7 +33,7 @@ export function trialOf(
     skill: judged.skill,
     ...(judged.helped ? { helped: judged.helped } : {}),
     holdSeconds: stay,
-    moving: pose.hold.unit === 'rounds',
+    moving: isMoving(pose, variant),
     action: pose.purposes[0].action,
     family: pose.family,
     pose: pose.id,
