@@ -13,6 +13,7 @@ import { connectionTo } from './database/connection.js';
 import { RemovedRows } from './database/removed.js';
 import { Transactions } from './database/transactions.js';
 import { WriteRow } from './database/write.model.js';
+import { CourseModule } from './courses/course.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HALL_KEY } from './halls/hallTokens.js';
@@ -22,7 +23,14 @@ import { PersonModule } from './people/person.module.js';
 import { SequenceModule } from './sequences/sequence.module.js';
 import { WorkPool } from './threads/workPool.js';
 
-export const SUBJECTS = [HallModule, PersonModule, SequenceModule, OwnVariantModule, ClassModule];
+export const SUBJECTS = [
+  HallModule,
+  PersonModule,
+  SequenceModule,
+  CourseModule,
+  OwnVariantModule,
+  ClassModule,
+];
 
 @Global()
 @Module({})

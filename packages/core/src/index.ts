@@ -145,6 +145,9 @@ export {
 } from './people/types.js';
 
 // Classes begun from a frame.
+export { COURSE_WEEKS, courseWeeks, weekKinds, type WeekKind } from './frames/courseWeeks.js';
+export { lessonUnit } from './frames/lessonUnit.js';
+export { weekChanges, type WeekChange } from './frames/weekChanges.js';
 export { fillFrame, type FrameAsk } from './frames/fillFrame.js';
 export { framePeople } from './frames/framePeople.js';
 export type { LessonAim, LessonBand } from './frames/lessonTypes.js';

@@ -61,6 +61,10 @@ export class ClassDraftDto extends FitDto {
   @Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'the time is like 18:00' })
   time?: string;
   @ApiPropertyOptional() @IsOptional() @IsString() @IsLine('a place') @MaxLength(120) place?: string;
+  @ApiPropertyOptional({ format: 'uuid', description: 'The sequence of the library that it begins from.' })
+  @IsOptional()
+  @IsUUID()
+  sequenceId?: string;
 }
 
 /** A class in the list. `people`: how many. */
@@ -88,6 +92,7 @@ export class ClassDto {
   @ApiProperty({ format: 'date' }) on!: string;
   @ApiProperty({ type: String, nullable: true }) time!: string | null;
   @ApiProperty({ type: String, nullable: true }) place!: string | null;
+  @ApiProperty({ type: String, format: 'uuid', nullable: true }) sequenceId!: string | null;
   @ApiProperty() sequenceText!: string;
   @CoreType('HouseView') houseView!: HouseView;
   @CoreType('Choices') choices!: Choices;

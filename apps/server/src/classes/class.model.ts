@@ -36,6 +36,8 @@ export class ClassRow extends Model {
   @Column(DataType.DATEONLY) declare on: string;
   @Column(DataType.STRING) declare time: string | null;
   @Column(DataType.STRING) declare place: string | null;
+  /** The sequence of the library that it began from. */
+  @Column(DataType.UUID) declare sequenceId: string | null;
   @Column(jsonColumn('sequenceText')) declare sequenceText: string;
   @Column(jsonColumn('people')) declare people: ClassPerson[];
   /** How many are down for it. */

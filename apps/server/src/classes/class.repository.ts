@@ -14,6 +14,7 @@ export type ClassColumns = Pick<
   | 'on'
   | 'time'
   | 'place'
+  | 'sequenceId'
   | 'sequenceText'
   | 'people'
   | 'heads'

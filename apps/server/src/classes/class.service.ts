@@ -82,13 +82,14 @@ export class ClassService {
   /** A class, and its fitting as JSON. */
   async one(context: RequestContext, id: string): Promise<{ bare: BareClass; fitting: string }> {
     const row = await this.classes.whole(context, id);
-    const { title, on, time, place, sequenceText, houseView, choices, version } = row;
+    const { title, on, time, place, sequenceId, sequenceText, houseView, choices, version } = row;
     const bare = {
       id,
       title,
       on,
       time,
       place,
+      sequenceId,
       sequenceText,
       houseView,
       choices,
@@ -279,6 +280,7 @@ export class ClassService {
         on: draft.on,
         time: draft.time ?? null,
         place: draft.place ?? null,
+        sequenceId: draft.sequenceId ?? null,
         sequenceText: draft.sequenceText,
         people: task.coming.map(({ id, person, today }) => ({ id, person, today: today as Today })),
         heads: task.coming.length,
@@ -300,11 +302,22 @@ export class ClassService {
 }
 
 /** The class as it is kept, as a draft to be fitted again. */
-const draftOf = ({ title, on, time, place, sequenceText, people, ownView, choices }: ClassRow) => ({
+const draftOf = ({
+  title,
+  on,
+  time,
+  place,
+  sequenceId,
+  sequenceText,
+  people,
+  ownView,
+  choices,
+}: ClassRow) => ({
   title,
   on,
   ...(time ? { time } : {}),
   ...(place ? { place } : {}),
+  ...(sequenceId ? { sequenceId } : {}),
   sequenceText,
   people: people.map(({ id, today }) => ({ id, today: { ...today } })),
   houseView: ownView,

@@ -19,6 +19,7 @@ import { migration as m0014 } from './migrations/0014-sequence-versions.js';
 import { migration as m0015 } from './migrations/0015-writes.js';
 import { migration as m0016 } from './migrations/0016-from-the-floor.js';
 import { migration as m0017 } from './migrations/0017-desk.js';
+import { migration as m0018 } from './migrations/0018-courses.js';
 
 /** Every change to the tables, in order. */
 export const MIGRATIONS: Migration[] = [
@@ -39,6 +40,7 @@ export const MIGRATIONS: Migration[] = [
   m0015,
   m0016,
   m0017,
+  m0018,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

@@ -1,4 +1,5 @@
 import { ClassRow, FittingRow, RecordRow } from '../classes/class.model.js';
+import { CourseRow } from '../courses/course.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from '../people/person.model.js';
@@ -13,6 +14,7 @@ export const MODELS = [
   PropNoteRow,
   SequenceRow,
   SequenceVersionRow,
+  CourseRow,
   ClassRow,
   FittingRow,
   RecordRow,

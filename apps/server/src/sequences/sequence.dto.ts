@@ -2,7 +2,7 @@ import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
 import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, IsString, Length } from 'class-validator';
 
 /** Longer than any plan of a class. */
-const SOURCE_MOST = 20_000;
+export const SOURCE_MOST = 20_000;
 const LINE = { message: 'a sequence has at least one line' };
 
 export class SequenceDraftDto {
@@ -27,12 +27,23 @@ export class SequenceChangeDto extends PartialType(SequenceDraftDto) {
   archived?: boolean;
 }
 
+/** A class that was begun from a sequence. */
+export class UseDto {
+  @ApiProperty({ format: 'uuid' }) id!: string;
+  @ApiProperty() title!: string;
+  @ApiProperty({ format: 'date' }) on!: string;
+}
+
 export class SequenceDto {
   @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() title!: string;
   @ApiProperty() source!: string;
   @ApiProperty({ type: [String] }) tags!: string[];
   @ApiProperty() archived!: boolean;
+  @ApiProperty({ type: String, format: 'uuid', nullable: true }) courseId!: string | null;
+  @ApiProperty({ type: Number, nullable: true, description: 'Of its course, from 1.' }) week!: number | null;
+  @ApiProperty({ type: [UseDto], description: 'Classes that were begun from it, the last first.' })
+  uses!: UseDto[];
   @ApiProperty({ format: 'date-time' }) changed!: string;
   @ApiProperty() version!: number;
 }

@@ -20,6 +20,9 @@ export class SequenceRow extends Model {
   @Column(jsonColumn('source')) declare source: string;
   @Column({ ...jsonColumn('tags'), defaultValue: '[]' }) declare tags: string[];
   @Default(false) @Column(DataType.BOOLEAN) declare archived: boolean;
+  /** The course it is a week of, and which. */
+  @Column(DataType.UUID) declare courseId: string | null;
+  @Column(DataType.INTEGER) declare week: number | null;
   @Column(DataType.INTEGER) declare version: number;
   declare updatedAt: Date;
 }

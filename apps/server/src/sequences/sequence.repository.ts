@@ -5,7 +5,8 @@ import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { VersionConflict } from '../common/versions.js';
 import { Transactions } from '../database/transactions.js';
-import type { SequenceDto, SequenceVersionDto, SequenceVersionLineDto } from './sequence.dto.js';
+import type { SequenceDto, SequenceVersionDto, SequenceVersionLineDto, UseDto } from './sequence.dto.js';
+import { ClassRow } from '../classes/class.model.js';
 import { SequenceRow, SequenceVersionRow } from './sequence.model.js';
 
 /** While somebody writes, how it was is put aside no more often than this, ms; and so many are kept. */
@@ -24,12 +25,25 @@ interface Change {
 export class SequenceRepository {
   constructor(
     @InjectModel(SequenceRow) private readonly sequences: typeof SequenceRow,
+    @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
     @InjectModel(SequenceVersionRow) private readonly kept: typeof SequenceVersionRow,
     private readonly transactions: Transactions,
   ) {}
 
   async all({ hallId }: RequestContext): Promise<SequenceRow[]> {
     return this.sequences.findAll({ where: { hallId }, order: [['title', 'ASC']] });
+  }
+
+  /** Classes that some sequences were begun from, by the sequence's id, the last first. */
+  async usesOf({ hallId }: RequestContext, ids: readonly string[]): Promise<Map<string, UseDto[]>> {
+    const rows = await this.classes.findAll({
+      attributes: ['id', 'title', 'on', 'sequenceId'],
+      where: { hallId, sequenceId: ids },
+      order: [['on', 'DESC']],
+    });
+    const uses = new Map<string, UseDto[]>(ids.map((id) => [id, []]));
+    for (const { id, title, on, sequenceId } of rows) uses.get(sequenceId!)!.push({ id, title, on });
+    return uses;
   }
 
   /** @throws NotFoundException */
@@ -59,7 +73,8 @@ export class SequenceRepository {
   async update(context: RequestContext, id: string, change: Change, read: number): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
       const row = await this.one(context, id, transaction);
-      if (row.version !== read) throw new VersionConflict(lineOf(row));
+      if (row.version !== read)
+        throw new VersionConflict(lineOf(row, (await this.usesOf(context, [id])).get(id)));
       if (change.source !== undefined && change.source !== row.source) await this.putAside(row, transaction);
       await row.update({ ...change, version: read + 1 }, { transaction });
       return { id, version: read + 1 };
@@ -106,20 +121,18 @@ export class SequenceRepository {
 }
 
 /** A sequence as it is told. */
-export const lineOf = ({
+export const lineOf = (
+  { id, title, source, tags, archived, courseId, week, updatedAt, version }: SequenceRow,
+  uses: UseDto[] = [],
+): SequenceDto => ({
   id,
   title,
   source,
   tags,
   archived,
-  updatedAt,
-  version,
-}: SequenceRow): SequenceDto => ({
-  id,
-  title,
-  source,
-  tags,
-  archived,
+  courseId,
+  week,
+  uses,
   changed: updatedAt.toISOString(),
   version,
 });

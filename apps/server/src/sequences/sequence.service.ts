@@ -21,11 +21,17 @@ export class SequenceService {
   ) {}
 
   async list(context: RequestContext): Promise<SequenceDto[]> {
-    return (await this.sequences.all(context)).map(lineOf);
+    const rows = await this.sequences.all(context);
+    const uses = await this.sequences.usesOf(
+      context,
+      rows.map(({ id }) => id),
+    );
+    return rows.map((row) => lineOf(row, uses.get(row.id)));
   }
 
   async one(context: RequestContext, id: string): Promise<SequenceDto> {
-    return lineOf(await this.sequences.one(context, id));
+    const uses = await this.sequences.usesOf(context, [id]);
+    return lineOf(await this.sequences.one(context, id), uses.get(id));
   }
 
   versions(context: RequestContext, id: string): Promise<SequenceVersionLineDto[]> {
@@ -52,7 +58,7 @@ export class SequenceService {
   }
 
   /** What a text calls itself. What of it is asked about is kept as it was written: it is being worked on. */
-  private async titleOf(context: RequestContext, source: string): Promise<string> {
+  async titleOf(context: RequestContext, source: string): Promise<string> {
     const own = await this.ownVariants.all(context);
     return this.work.run('titleOfSequence', { source, own });
   }

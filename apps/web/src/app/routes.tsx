@@ -82,6 +82,10 @@ export const router = createBrowserRouter([
             '/sequences',
             async () => (await import('../features/sequences/SequencesScreen.js')).SequencesScreen,
           ),
+          posed(
+            '/sequences/start',
+            async () => (await import('../features/sequences/StartScreen.js')).StartScreen,
+          ),
           posed('/sequences/:id', async () =>
             keyed((await import('../features/sequences/DeskScreen.js')).DeskScreen),
           ),

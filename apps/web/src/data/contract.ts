@@ -241,6 +241,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/courses': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Course.list'];
+    put?: never;
+    post: operations['Course.create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/courses/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Course.one'];
+    put: operations['Course.update'];
+    post?: never;
+    delete: operations['Course.remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/own-variants': {
     parameters: {
       query?: never;
@@ -575,6 +607,13 @@ export interface components {
       id: string;
       version: number;
     };
+    UseDto: {
+      /** Format: uuid */
+      id: string;
+      title: string;
+      /** Format: date */
+      on: string;
+    };
     SequenceDto: {
       /** Format: uuid */
       id: string;
@@ -582,6 +621,12 @@ export interface components {
       source: string;
       tags: string[];
       archived: boolean;
+      /** Format: uuid */
+      courseId: string | null;
+      /** @description Of its course, from 1. */
+      week: number | null;
+      /** @description Classes that were begun from it, the last first. */
+      uses: components['schemas']['UseDto'][];
       /** Format: date-time */
       changed: string;
       version: number;
@@ -608,6 +653,46 @@ export interface components {
       tags?: string[];
       /** @description Put away: not offered for new classes. */
       archived?: boolean;
+    };
+    CourseWeekDto: {
+      week: number;
+      /** Format: uuid */
+      sequenceId: string;
+      source: string;
+      /** @description Days of classes that were begun from it. */
+      classes: string[];
+    };
+    CourseDto: {
+      /** Format: uuid */
+      id: string;
+      title: string;
+      /** Format: date */
+      startsOn: string;
+      time: string | null;
+      place: string | null;
+      people: string[];
+      weeks: components['schemas']['CourseWeekDto'][];
+      version: number;
+    };
+    CourseDraftDto: {
+      title: string;
+      /** Format: date */
+      startsOn: string;
+      time?: string;
+      place?: string;
+      /** @description Who is enrolled, by id. */
+      people: string[];
+      /** @description What is written for each week. */
+      weeks: string[];
+    };
+    CourseChangeDto: {
+      title?: string;
+      /** Format: date */
+      startsOn?: string;
+      time?: string;
+      place?: string;
+      /** @description Who is enrolled, by id. */
+      people?: string[];
     };
     OwnVariantDto: {
       /** Format: uuid */
@@ -671,6 +756,8 @@ export interface components {
       on: string;
       time: string | null;
       place: string | null;
+      /** Format: uuid */
+      sequenceId: string | null;
       sequenceText: string;
       houseView: HouseView;
       choices: Choices;
@@ -709,6 +796,11 @@ export interface components {
       title: string;
       time?: string;
       place?: string;
+      /**
+       * Format: uuid
+       * @description The sequence of the library that it begins from.
+       */
+      sequenceId?: string;
     };
     PersonOnTheDayDto: {
       /** Format: uuid */
@@ -1249,6 +1341,124 @@ export interface operations {
         content: {
           'application/json': components['schemas']['SequenceVersionDto'];
         };
+      };
+    };
+  };
+  'Course.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CourseDto'][];
+        };
+      };
+    };
+  };
+  'Course.create': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CourseDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+    };
+  };
+  'Course.one': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CourseDto'];
+        };
+      };
+    };
+  };
+  'Course.update': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CourseChangeDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Course.remove': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

@@ -16,5 +16,6 @@ export const keys = {
   sequenceVersion: (id: string, version: number) => ['sequences', id, 'versions', version],
   /** `under`: all else a try depends on, the day's rules and the hall's own variants. */
   sketch: (source: string, who: readonly string[], under: object) => ['sketch', source, who, under],
+  begun: (asked: object, under: object) => ['begun', asked, under],
   ownVariants: ['own-variants'],
 } as const;

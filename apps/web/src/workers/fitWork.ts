@@ -37,7 +37,8 @@ let pack = packer();
 /** The hall's rules of a day. */
 export type DayRules = Pick<ClassInputs, 'on' | 'houseView' | 'hall' | 'pace' | 'stock'>;
 
-function fitterOf(
+/** Ready to fit people, as they are written down, by the rules of a day. */
+export function fitterOf(
   people: readonly unknown[],
   { on, houseView, hall, pace, stock }: DayRules,
   catalogue: Catalogue,

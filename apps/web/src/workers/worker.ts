@@ -1,11 +1,17 @@
 /** The one worker: heavy sums, off the page's own thread, on one copy of the catalogue. */
 import { expose } from 'comlink';
 import { askWork } from './askWork.js';
-import { fitWork } from './fitWork.js';
+import type { Beginning } from './beginWork.js';
+import { fitWork, type DayRules } from './fitWork.js';
+import type { OwnVariant } from '@lotus-steady/core';
 import { solveWork } from './solveWork.js';
 import { takeCatalogue } from './workCatalogue.js';
 
-const work = { takeCatalogue, ...askWork, ...fitWork, ...solveWork };
+/** Frames are read when a class is begun from one. */
+const begin = async (asked: Beginning, rules: DayRules, own: readonly OwnVariant[]): Promise<string> =>
+  (await import('./beginWork.js')).begin(asked, rules, own);
+
+const work = { takeCatalogue, begin, ...askWork, ...fitWork, ...solveWork };
 export type Work = typeof work;
 
 expose(work);

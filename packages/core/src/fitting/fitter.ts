@@ -40,6 +40,8 @@ export interface Fitter {
   oneForAll(sequence: Sequence, step: number, choices?: Choices): OneForAll[];
   /** Whether everybody may do a step as it is written, with nothing before it. */
   suits(step: Step): boolean;
+  /** How many may. */
+  suitedCount(step: Step): number;
   fit(sequence: Sequence, choices?: Choices, progress?: (done: number, of: number) => void): Fitting;
 }
 
@@ -66,6 +68,7 @@ export function createFitter(input: FitterInput): Fitter {
     oneForAll: (sequence, number, choices = NO_CHOICES) =>
       versionsForAll(setup, ready(), sequence, number, choices),
     suits: (step) => ready().every((lane) => isAsWritten(lane, step)),
+    suitedCount: (step) => ready().filter((lane) => isAsWritten(lane, step)).length,
   };
 }
 

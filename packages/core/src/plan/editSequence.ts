@@ -89,6 +89,17 @@ export function writtenOut({ parts, steps }: Plan, flows: readonly Flow[]): stri
     .join('\n');
 }
 
+/**
+ * A plan in which no line holds more than one step, or one flow: as it stands where it is written so already, else
+ * written out.
+ */
+export function oneALine(source: string, known: Known): string {
+  const plan = readPlan(source, known);
+  return isPlain(blocksOf(source.split('\n'), plan.steps), plan.steps)
+    ? source
+    : writtenOut(plan, known.flows);
+}
+
 /** A step's line with another hold in place of what it says, or beside it where it says none. */
 function heldFor(line: string, step: Plan['steps'][number], hold: string): string {
   const { rest } = readCount(line, false);
@@ -144,11 +155,10 @@ export function editSequence(
   edit: SequenceEdit,
 ): { source: string; moved: (number | undefined)[] } {
   const plan = readPlan(source, known);
-  const asItStands = blocksOf(source.split('\n'), plan.steps);
-  const text = isPlain(asItStands, plan.steps) ? source : writtenOut(plan, known.flows);
+  const text = oneALine(source, known);
   const { steps } = text === source ? plan : readPlan(text, known);
   const lines = text.split('\n');
-  const blocks = text === source ? asItStands : blocksOf(lines, steps);
+  const blocks = blocksOf(lines, steps);
   const count = steps.length;
   const numbers = Array.from({ length: count }, (_, i) => i + 1);
   const moved = (order: readonly number[]): (number | undefined)[] => [

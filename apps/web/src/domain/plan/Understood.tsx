@@ -13,15 +13,23 @@ const sayStep = (step: Step): string => {
 };
 
 /** What was understood of a text, piece by piece in its order: steps, ways between them, notes. */
-export function Understood({ parts, sequence }: { parts: readonly PlanPart[]; sequence: Sequence }) {
+export function Understood({
+  parts,
+  sequence,
+  heading = 'What was understood',
+}: {
+  parts: readonly PlanPart[];
+  sequence: Sequence;
+  heading?: string;
+}) {
   return (
     <details className="rounded-xl border border-line bg-paper" open>
       <summary className="cursor-pointer px-4 py-2 font-semibold">
-        What was understood: {sequence.steps.length} {sequence.steps.length === 1 ? 'step' : 'steps'}
+        {heading}: {sequence.steps.length} {sequence.steps.length === 1 ? 'step' : 'steps'}
       </summary>
       <ol
         tabIndex={0}
-        aria-label="What was understood"
+        aria-label={heading}
         className="max-h-104 overflow-y-auto border-t border-line px-4 py-2"
       >
         {parts.map(({ kind, text, from, steps }, i) => {

@@ -1,5 +1,5 @@
 import { readPlan, retitled, type Plan } from '@lotus-steady/core';
-import { Archive, ArchiveRestore, ClipboardPaste, Copy, Plus } from 'lucide-react';
+import { Archive, ArchiveRestore, ClipboardPaste, Copy, LayoutList, Plus } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { catalogue } from '../../data/catalogue.js';
@@ -8,7 +8,7 @@ import { useChangeSequence } from '../../data/sequences/useChangeSequence.js';
 import { useSequences } from '../../data/sequences/useSequences.js';
 import type { SequenceLine } from '../../data/types.js';
 import { sayDate } from '../../domain/words/say.js';
-import { Button } from '../../ui/Button.js';
+import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { SearchField } from '../../ui/SearchField.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
@@ -65,6 +65,10 @@ export function SequencesScreen() {
       main={create}
       tools={
         <>
+          <ButtonLink to="/sequences/start">
+            <LayoutList aria-hidden size={20} />
+            Start from a frame
+          </ButtonLink>
           <Button onClick={() => setPasting(true)}>
             <ClipboardPaste aria-hidden size={20} />
             Paste or open

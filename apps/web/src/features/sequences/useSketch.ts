@@ -1,19 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { useHall } from '../../data/hall/useHall.js';
 import { keys } from '../../data/keys.js';
-import { useOwnVariants } from '../../data/ownVariants/useOwnVariants.js';
-import { today } from '../../data/today.js';
 import { atDesk } from '../../workers/desk.js';
+import { useDayRules } from './useDayRules.js';
 
 /** A plan is tried when the hand rests so long, ms. */
 const TRIED_AFTER = 400;
 
 /** A plan as it would go for typical people, under the hall's view; the last one until the next is there. */
 export function useSketch(source: string, who: readonly string[]) {
-  const { houseView, rules, pace } = useHall();
-  const { data: own = [] } = useOwnVariants();
-  const settings = { on: today(), houseView, hall: rules, pace };
+  const { settings, own } = useDayRules();
   const [rested, setRested] = useState(source);
   useEffect(() => {
     const timer = setTimeout(() => setRested(source), TRIED_AFTER);
