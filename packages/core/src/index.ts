@@ -148,7 +148,7 @@ export {
 export { COURSE_WEEKS, courseWeeks, weekKinds, type WeekKind } from './frames/courseWeeks.js';
 export { lessonUnit } from './frames/lessonUnit.js';
 export { weekChanges, type WeekChange } from './frames/weekChanges.js';
-export { fillFrame, type FrameAsk } from './frames/fillFrame.js';
+export { fillFrame, type FrameAsk, type FrameTools } from './frames/fillFrame.js';
 export { framePeople } from './frames/framePeople.js';
 export type { LessonAim, LessonBand } from './frames/lessonTypes.js';
 export { shapesOf, writeLesson, type LessonAsk } from './frames/writeLesson.js';
@@ -215,7 +215,7 @@ export { limbsOfSide } from './rules/limbs.js';
 export { measureTable, strengthenedBy, type MeasureTable } from './rules/measureTable.js';
 export { strengthAsked, type Band, type StrengthAsked } from './rules/strengthAsked.js';
 export { answersThatOpen, type OpenQuestion } from './rules/answersThatOpen.js';
-export { nextChanges } from './rules/nextChanges.js';
+export { changesOn, nextChanges, type Change } from './rules/nextChanges.js';
 export {
   SOMEBODY,
   makeRulebook,

@@ -20,6 +20,7 @@ import { Gone } from '../threads/gone.js';
 import {
   ClassDraftDto,
   ClassDto,
+  ClassSequenceDto,
   ClassesQueryDto,
   ClassInputsDto,
   ClassLineDto,
@@ -106,6 +107,19 @@ export class ClassController {
     @ReadVersion() read: number,
   ) {
     return this.classes.savePlan(context, id, plan, read);
+  }
+
+  /** Counts a class as begun from a sequence that was saved from it; its plan stays as it is. */
+  @Put(':id/sequence')
+  @ApiVersioned()
+  @ApiOkResponse({ type: SavedDto })
+  saveSequence(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() { sequenceId }: ClassSequenceDto,
+    @ReadVersion() read: number,
+  ) {
+    return this.classes.saveSequence(context, id, sequenceId, read);
   }
 
   @Put(':id/record')

@@ -50,6 +50,11 @@ export class PlanDto {
   @CoreType('Choices') @IsObject() choices!: Record<string, unknown>;
 }
 
+/** The sequence of the library that a class counts as begun from. */
+export class ClassSequenceDto {
+  @ApiProperty({ format: 'uuid' }) @IsUUID() sequenceId!: string;
+}
+
 export class ClassDraftDto extends FitDto {
   @ApiProperty()
   @IsString()

@@ -125,6 +125,21 @@ export class ClassRepository {
     });
   }
 
+  /** @throws StaleVersion as {@link update} does */
+  async saveSequence(
+    { hallId }: RequestContext,
+    id: string,
+    sequenceId: string,
+    read: number,
+  ): Promise<SavedDto> {
+    return this.transactions.run(async (transaction) => {
+      const row = await this.locked(hallId, id, transaction);
+      if (row.version !== read) throw new StaleVersion();
+      await row.update({ sequenceId, version: read + 1 }, { transaction });
+      return { id, version: read + 1 };
+    });
+  }
+
   /** Removes a class; {@link restore} brings it back for a while. */
   async remove(context: RequestContext, id: string): Promise<void> {
     await this.transactions.run(async (transaction) => {

@@ -211,6 +211,16 @@ export class ClassService {
     return this.update(context, id, { ...draftOf(row), sequenceText, choices }, read);
   }
 
+  /** Counts a class as begun from a sequence of the library. */
+  async saveSequence(
+    context: RequestContext,
+    id: string,
+    sequenceId: string,
+    read: number,
+  ): Promise<SavedDto> {
+    return this.classes.saveSequence(context, id, sequenceId, read).catch(this.toldHowItStands(context, id));
+  }
+
   async remove(context: RequestContext, id: string): Promise<void> {
     await this.classes.remove(context, id);
   }

@@ -75,6 +75,9 @@ export const router = createBrowserRouter([
           posed('/classes/:id/handover', async () =>
             keyed((await import('../features/handover/HandoverScreen.js')).HandoverScreen),
           ),
+          posed('/classes/:id/again', async () =>
+            keyed((await import('../features/classes/AgainScreen.js')).AgainScreen),
+          ),
           posed('/classes/:id/after', async () =>
             keyed((await import('../features/teach/AfterClassScreen.js')).AfterClassScreen),
           ),
@@ -85,6 +88,13 @@ export const router = createBrowserRouter([
           posed(
             '/sequences/start',
             async () => (await import('../features/sequences/StartScreen.js')).StartScreen,
+          ),
+          posed(
+            '/sequences/courses',
+            async () => (await import('../features/sequences/course/CoursesScreen.js')).CoursesScreen,
+          ),
+          posed('/sequences/courses/:id', async () =>
+            keyed((await import('../features/sequences/course/CourseScreen.js')).CourseScreen),
           ),
           posed('/sequences/:id', async () =>
             keyed((await import('../features/sequences/DeskScreen.js')).DeskScreen),

@@ -417,6 +417,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/classes/{id}/sequence': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Class.saveSequence'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/classes/{id}/record': {
     parameters: {
       query?: never;
@@ -842,6 +858,10 @@ export interface components {
     PlanDto: {
       sequenceText: string;
       choices: Choices;
+    };
+    ClassSequenceDto: {
+      /** Format: uuid */
+      sequenceId: string;
     };
     AfterClassDto: {
       records: components['schemas']['RecordDto'][];
@@ -1744,6 +1764,42 @@ export interface operations {
     requestBody: {
       content: {
         'application/json': components['schemas']['PlanDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Class.saveSequence': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ClassSequenceDto'];
       };
     };
     responses: {

@@ -15,7 +15,9 @@ export const keys = {
   sequenceVersions: (id: string) => ['sequences', id, 'versions'],
   sequenceVersion: (id: string, version: number) => ['sequences', id, 'versions', version],
   /** `under`: all else a try depends on, the day's rules and the hall's own variants. */
-  sketch: (source: string, who: readonly string[], under: object) => ['sketch', source, who, under],
+  sketch: (source: string, people: readonly unknown[], under: object) => ['sketch', source, people, under],
+  courses: ['courses'],
+  course: (id: string) => ['courses', id],
   begun: (asked: object, under: object) => ['begun', asked, under],
   ownVariants: ['own-variants'],
 } as const;

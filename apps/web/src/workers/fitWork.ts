@@ -5,7 +5,6 @@ import {
   paceOf,
   parseSequence,
   readPeople,
-  typicalPeople,
   NO_CHOICES,
   type Fitting,
   type Catalogue,
@@ -103,19 +102,17 @@ export const fitWork = {
       });
     }
   },
-  /** A plan fitted to typical people under the hall's view, by their ids; undefined where nothing of it is sure. */
+  /** A plan fitted to people as they are written down, for nobody to keep; undefined where nothing of it is sure. */
   sketch(
     source: string,
-    who: readonly string[],
+    people: readonly unknown[],
     rules: DayRules,
     own: readonly OwnVariant[],
   ): Fitting | undefined {
-    const of = JSON.stringify([who, rules, own]);
+    const of = JSON.stringify([people, rules, own]);
     if (sketcher?.of !== of) {
       const catalogue = takeOwn(own);
-      const people = typicalPeople(rules.on).filter(({ id }) => who.includes(id));
-      const written = people.map(({ name, written: person }) => ({ name, ...person }));
-      sketcher = { of, catalogue, fitter: fitterOf(written, rules, catalogue) };
+      sketcher = { of, catalogue, fitter: fitterOf(people, rules, catalogue) };
     }
     const { sequence } = parseSequence(source, sketcher.catalogue);
     return sequence.steps.length ? sketcher.fitter.fit(sequence, NO_CHOICES) : undefined;

@@ -1,7 +1,7 @@
 /** The one worker: heavy sums, off the page's own thread, on one copy of the catalogue. */
 import { expose } from 'comlink';
 import { askWork } from './askWork.js';
-import type { Beginning } from './beginWork.js';
+import type { Beginning, CourseBeginning } from './beginWork.js';
 import { fitWork, type DayRules } from './fitWork.js';
 import type { OwnVariant } from '@lotus-steady/core';
 import { solveWork } from './solveWork.js';
@@ -11,7 +11,15 @@ import { takeCatalogue } from './workCatalogue.js';
 const begin = async (asked: Beginning, rules: DayRules, own: readonly OwnVariant[]): Promise<string> =>
   (await import('./beginWork.js')).begin(asked, rules, own);
 
-const work = { takeCatalogue, begin, ...askWork, ...fitWork, ...solveWork };
+/** A course is written week by week: see {@link begin}. */
+const beginCourse = async (
+  asked: CourseBeginning,
+  weeks: number,
+  rules: DayRules,
+  own: readonly OwnVariant[],
+): Promise<string[]> => (await import('./beginWork.js')).beginCourse(asked, weeks, rules, own);
+
+const work = { takeCatalogue, begin, beginCourse, ...askWork, ...fitWork, ...solveWork };
 export type Work = typeof work;
 
 expose(work);

@@ -23,6 +23,7 @@ const LIGHTER_SHARE = 0.7;
 /** So many steps move up in a week. */
 const UP_AT_ONCE = 3;
 const UP_SHARE = 0.2;
+const SECONDS_STEP = 5;
 /** A class may be over its minutes by so much, seconds; a rest is no shorter than this, and no longer. */
 const OVER_MOST = 60;
 const REST_LEAST = 300;
@@ -82,7 +83,7 @@ function movedUp(source: string, moved: Map<string, number>, chance: Chance, too
 /** The next version of a step where one suits as many as do it now, or else the same held longer. */
 function upFrom(step: Step, { catalogue, fitter }: FrameTools): Part | undefined {
   const { pose, variant, hold, sides } = step;
-  if (['rest', 'breathe'].includes(pose.purposes[0].action)) return undefined;
+  if (['rest', 'breathe', 'settle'].includes(pose.purposes[0].action)) return undefined;
   const suited = fitter.suitedCount(step);
   const isFor = (part: Part): boolean =>
     fitter.suitedCount({ ...step, ...part, text: lineOf(part) }) >= suited && isReadAlike(part, catalogue);
@@ -93,7 +94,8 @@ function upFrom(step: Step, { catalogue, fitter }: FrameTools): Part | undefined
     .map((one): Part => ({ pose, variant: one, hold, sides }))
     .find(isFor);
   if (further) return further;
-  const count = hold.count + Math.max(1, Math.round(hold.count * UP_SHARE));
+  const least = hold.unit === 'seconds' ? SECONDS_STEP : 1;
+  const count = hold.count + Math.max(1, Math.round((hold.count * UP_SHARE) / least)) * least;
   const most = hold.unit === 'seconds' ? Infinity : pose.hold.most;
   const longer: Part = { pose, variant, hold: { ...hold, count }, sides };
   return count <= most && isFor(longer) ? longer : undefined;

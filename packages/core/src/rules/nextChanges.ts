@@ -28,6 +28,26 @@ const newIn = (rules: ReadonlyMap<string, string>, others: ReadonlyMap<string, s
   return [...new Set(reasons)].filter((reason) => !said.has(reason));
 };
 
+/** What is other for someone on one day than on another before it; undefined where nothing is. */
+function changeBetween(before: StagedPerson, after: StagedPerson): Omit<Change, 'on'> | undefined {
+  const known = reasonsOf(before);
+  const now = reasonsOf(after);
+  const begins = newIn(now, known);
+  const ends = newIn(known, now);
+  const stopEnds = before.stopped && !after.stopped;
+  const stopBegins = !before.stopped && after.stopped;
+  if (!begins.length && !ends.length && !stopEnds && !stopBegins) return undefined;
+  return {
+    begins: [...(stopBegins ? ['No class without a medical clearance.'] : []), ...begins],
+    ends: [...(stopEnds ? ['The wait ends.'] : []), ...ends],
+    stages: after.stages
+      .filter(({ condition, label }) =>
+        before.stages.some((old) => old.condition === condition && old.label !== label),
+      )
+      .map(({ name, label }) => `${name}: ${label}`),
+  };
+}
+
 /**
  * The next days on which something changes for someone: "from 3 December: no flat lying".
  *
@@ -40,29 +60,29 @@ export function nextChanges(person: Person, settings: StageSettings, most = 4): 
   const later = { ...person, today: {} };
   const changes: Change[] = [];
   let before = stagePerson(later, settings);
-  let known = reasonsOf(before);
   for (let ahead = 1; ahead <= AHEAD_DAYS && changes.length < most; ahead++) {
     const date = dateAfter(on, ahead);
     const staged = stagePerson(later, { ...settings, on: date });
-    const now = reasonsOf(staged);
-    const begins = newIn(now, known);
-    const ends = newIn(known, now);
-    const stopEnds = before.stopped && !staged.stopped;
-    const stopBegins = !before.stopped && staged.stopped;
-    if (begins.length || ends.length || stopEnds || stopBegins) {
-      changes.push({
-        on: date,
-        begins: [...(stopBegins ? ['No class without a medical clearance.'] : []), ...begins],
-        ends: [...(stopEnds ? ['The wait ends.'] : []), ...ends],
-        stages: staged.stages
-          .filter(({ condition, label }) =>
-            before.stages.some((old) => old.condition === condition && old.label !== label),
-          )
-          .map(({ name, label }) => `${name}: ${label}`),
-      });
-    }
+    const change = changeBetween(before, staged);
+    if (change) changes.push({ on: date, ...change });
     before = staged;
-    known = now;
   }
   return changes;
+}
+
+/**
+ * What changes for someone from one day of a course to the next: the days on which something does.
+ *
+ * @param days `YYYY-MM-DD`, the earliest first
+ */
+export function changesOn(
+  person: Person,
+  days: readonly string[],
+  settings: Omit<StageSettings, 'on'>,
+): Change[] {
+  const staged = days.map((on) => stagePerson({ ...person, today: {} }, { ...settings, on }));
+  return days.slice(1).flatMap((on, i) => {
+    const change = changeBetween(staged[i]!, staged[i + 1]!);
+    return change ? [{ on, ...change }] : [];
+  });
 }

@@ -3,9 +3,11 @@ import { answered, client, type AnswerOf } from '../client.js';
 import { keys } from '../keys.js';
 
 /** What a class is fitted from today: enough to fit it again on the page. */
+/** @param id empty where no class is asked about */
 export const useClassInputs = (id: string) =>
   useQuery({
     queryKey: keys.classInputs(id),
+    enabled: id !== '',
     staleTime: 0,
     queryFn: () =>
       answered<AnswerOf<'Class.inputs'>>(

@@ -43,7 +43,7 @@ function NewClassFrom({ id }: { id: string }) {
   const reading = useSequence(id);
   const { data } = reading;
   return data ? (
-    <PlanForm start={{ ...emptyPlan(), title: data.title, sequenceText: data.source }} />
+    <PlanForm start={{ ...emptyPlan(), title: data.title, sequenceText: data.source, sequenceId: id }} />
   ) : (
     <Page title="New class">
       <Reading what="Loading the sequence" of={reading} />

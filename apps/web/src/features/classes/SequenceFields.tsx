@@ -45,6 +45,7 @@ export function SequenceFields({
           const chosen = sequences.data?.find((item) => item.id === id);
           if (!chosen) return;
           write(chosen.source);
+          setValue('sequenceId', id, { shouldDirty: true });
           if (!getValues('title')) setValue('title', chosen.title, { shouldDirty: true });
         }}
       />

@@ -19,6 +19,8 @@ export interface PlanValues {
   time: string;
   place: string;
   sequenceText: string;
+  /** The sequence of the library that it begins from; empty where it is none of them. */
+  sequenceId: string;
   people: Record<string, Today>;
   /** Only where the class differs from the hall. */
   houseView: Record<string, string>;
@@ -31,6 +33,7 @@ export const emptyPlan = (): PlanValues => ({
   time: '',
   place: '',
   sequenceText: '',
+  sequenceId: '',
   people: {},
   houseView: {},
   choices: NO_CHOICES,
@@ -42,6 +45,7 @@ export const planOf = (known: ClassWhole, hall: HouseView): PlanValues => ({
   time: known.time ?? '',
   place: known.place ?? '',
   sequenceText: known.sequenceText,
+  sequenceId: known.sequenceId ?? '',
   people: Object.fromEntries(known.people.map(({ id, today: state }) => [id, state])),
   houseView: Object.fromEntries(
     Object.entries(known.houseView).filter(([topic, position]) => hall[topic] !== position),
@@ -66,6 +70,7 @@ export const draftOf = (plan: PlanValues, start: PlanValues, title: string): Cla
       : followedChoices(start.choices, stepTexts(start.sequenceText), stepTexts(plan.sequenceText)),
   ...(plan.time ? { time: plan.time } : {}),
   ...(plan.place ? { place: plan.place } : {}),
+  ...(plan.sequenceId ? { sequenceId: plan.sequenceId } : {}),
 });
 
 const onlyIn = (text: string, other: string): string => {

@@ -1,5 +1,13 @@
 import { useMemo, useState } from 'react';
-import { GraduationCap, LayoutGrid, NotebookPen, NotebookText, Pencil, Printer } from 'lucide-react';
+import {
+  CalendarPlus,
+  GraduationCap,
+  LayoutGrid,
+  NotebookPen,
+  NotebookText,
+  Pencil,
+  Printer,
+} from 'lucide-react';
 import { useClass } from '../../data/classes/useClass.js';
 import { useRemoveClass } from '../../data/classes/useRemoveClass.js';
 import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
@@ -74,6 +82,10 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
           <ButtonLink to={`/classes/${id}/plan`}>
             <Pencil aria-hidden size={20} />
             Change the plan
+          </ButtonLink>
+          <ButtonLink to={`/classes/${id}/again`}>
+            <CalendarPlus aria-hidden size={20} />
+            Teach it again
           </ButtonLink>
           <Button onClick={() => window.print()}>
             <Printer aria-hidden size={20} />

@@ -1,5 +1,5 @@
 import { editSequence, lineFor, readPlan, type SequenceEdit } from '@lotus-steady/core';
-import { CalendarPlus, History, Redo2, Undo2 } from 'lucide-react';
+import { CalendarPlus, CalendarRange, History, Redo2, Undo2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { catalogue } from '../../data/catalogue.js';
 import { saveSequence } from '../../data/sequences/saveSequence.js';
@@ -13,13 +13,15 @@ import { OneOf } from '../../ui/OneOf.js';
 import { Page } from '../../ui/Page.js';
 import { Problem, Reading } from '../../ui/states.js';
 import { AskedAbout } from './AskedAbout.js';
+import { CourseDialog } from './course/CourseDialog.js';
 import { SaveAsFile } from './SaveAsFile.js';
 import { SeePlan } from './SeePlan.js';
 import { StepList } from './StepList.js';
-import { ANYONE, TriedOn } from './TriedOn.js';
+import { TriedOn } from './TriedOn.js';
 import type { AutosaveState } from './Autosave.js';
 import { useAutosave } from './useAutosave.js';
 import { useSketch } from './useSketch.js';
+import { useTrial } from './useTrial.js';
 import { Versions } from './Versions.js';
 
 /** A sequence at the desk: written, seen, and tried on whoever may come. */
@@ -45,22 +47,20 @@ const SAID: Record<AutosaveState['saved'], string> = {
   conflict: 'Not saved yet',
 };
 
-/** Those a plan is tried on until she chooses. */
-const TRIED_FIRST = ['week-30', 'seat-only', 'pressure', 'one-fall'];
-
 function Desk({ start }: { start: SequenceLine }) {
   const [source, setSource] = useState(start.source);
   const [how, setHow] = useState<'text' | 'list'>('text');
-  const [who, setWho] = useState<readonly string[]>(TRIED_FIRST);
+  const trial = useTrial();
   const [addAfter, setAddAfter] = useState<number>();
   const [earlier, setEarlier] = useState(false);
+  const [isCourse, setCourse] = useState(false);
   const editor = useRef<PlanEditorHandle>(null);
   const { autosave, state } = useAutosave(start, (change, version) =>
     saveSequence(start.id, change, version),
   );
   const known = catalogue();
   const plan = useMemo(() => readPlan(source, known), [source, known]);
-  const sketch = useSketch(source, [ANYONE, ...who]);
+  const sketch = useSketch(source, trial.people, trial.day);
 
   const changed = (next: string): void => {
     setSource(next);
@@ -109,6 +109,10 @@ function Desk({ start }: { start: SequenceLine }) {
             <History aria-hidden size={18} />
             Earlier versions
           </Button>
+          <Button look="quiet" onClick={() => setCourse(true)}>
+            <CalendarRange aria-hidden size={18} />
+            Make a course
+          </Button>
           <SaveAsFile title={plan.title} source={source} />
         </>
       }
@@ -156,7 +160,7 @@ function Desk({ start }: { start: SequenceLine }) {
           {sketch.data ? (
             <>
               <SeePlan fitting={sketch.data} steps={plan.steps} onEdit={edit} />
-              <TriedOn fitting={sketch.data} who={who} onWho={setWho} />
+              <TriedOn fitting={sketch.data} trial={trial} />
             </>
           ) : (
             <p role="status" className="text-soft">
@@ -173,6 +177,13 @@ function Desk({ start }: { start: SequenceLine }) {
             edit({ kind: 'add', after: addAfter, line: lineFor(pose) });
             setAddAfter(undefined);
           }}
+        />
+      )}
+      {isCourse && (
+        <CourseDialog
+          title={plan.title}
+          asked={{ kind: 'sequence', source }}
+          onClose={() => setCourse(false)}
         />
       )}
       {earlier && <Versions id={start.id} now={source} onTake={write} onClose={() => setEarlier(false)} />}

@@ -12,6 +12,7 @@ import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { SearchField } from '../../ui/SearchField.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
+import { LibraryNav } from './LibraryNav.js';
 import { PasteDialog } from './PasteDialog.js';
 import { TagsField } from './TagsField.js';
 
@@ -44,7 +45,10 @@ export function SequencesScreen() {
     );
   const known = catalogue();
   const read = useMemo(
-    () => (sequences.data ?? []).map((line) => ({ line, plan: readPlan(line.source, known) })),
+    () =>
+      (sequences.data ?? [])
+        .filter(({ courseId }) => !courseId)
+        .map((line) => ({ line, plan: readPlan(line.source, known) })),
     [sequences.data, known],
   );
   const tags = [...new Set(read.flatMap(({ line }) => line.tags))].sort((a, b) => a.localeCompare(b));
@@ -83,6 +87,7 @@ export function SequencesScreen() {
         </>
       }
     >
+      <LibraryNav />
       <Reading what="Loading the sequences" of={sequences} />
       {isPasting && <PasteDialog onTake={(text) => open(text)} onClose={() => setPasting(false)} />}
       {add.error && <Problem error={add.error} />}
@@ -133,7 +138,7 @@ export function SequencesScreen() {
 }
 
 function Line({ line, plan, onCopy }: { line: SequenceLine; plan: Plan; onCopy: () => void }) {
-  const { id, title, tags, archived, changed, version } = line;
+  const { id, title, tags, archived, changed, version, uses } = line;
   const change = useChangeSequence();
   const unsure = plan.parts.filter(({ kind }) => kind === 'unsure').length;
   return (
@@ -147,6 +152,7 @@ function Line({ line, plan, onCopy }: { line: SequenceLine; plan: Plan; onCopy: 
           {sayDate(changed.slice(0, 10))}
           {unsure > 0 && <b className="text-clay"> · {unsure} asked about</b>}
         </span>
+        <WhereUsed uses={uses} />
         <TagsField
           title={title}
           tags={tags}
@@ -169,5 +175,27 @@ function Line({ line, plan, onCopy }: { line: SequenceLine; plan: Plan; onCopy: 
         </Button>
       </div>
     </li>
+  );
+}
+
+/** Classes that were begun from a sequence. */
+function WhereUsed({ uses }: Pick<SequenceLine, 'uses'>) {
+  if (!uses.length) return <span className="block text-sm text-soft">No class from it yet</span>;
+  return (
+    <details className="text-sm">
+      <summary className="w-fit cursor-pointer text-soft">
+        {uses.length === 1 ? 'One class' : `${uses.length} classes`} from it, the last on{' '}
+        {sayDate(uses[0]!.on)}
+      </summary>
+      <ul className="py-1 pl-4">
+        {uses.map(({ id, title, on }) => (
+          <li key={id}>
+            <Link to={`/classes/${id}/fitting`} className="text-teal hover:underline">
+              {title}, {sayDate(on)}
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </details>
   );
 }

@@ -1,7 +1,7 @@
 import { parseSequence } from '@lotus-steady/core';
 import { FRAMES } from '@lotus-steady/core/frames';
-import { PencilLine, Shuffle } from 'lucide-react';
-import { useMemo } from 'react';
+import { CalendarRange, PencilLine, Shuffle } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { catalogue } from '../../data/catalogue.js';
 import { useAddSequence } from '../../data/sequences/useAddSequence.js';
@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button.js';
 import { SelectField, TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
+import { CourseDialog } from './course/CourseDialog.js';
 import { beginningOf, choiceOf, STARTS, type StartChoice, type StartFor } from './startChoice.js';
 import { useBegun } from './useBegun.js';
 
@@ -21,6 +22,7 @@ export function StartScreen() {
   const begun = useBegun(beginningOf(choice));
   const add = useAddSequence();
   const navigate = useNavigate();
+  const [isCourse, setCourse] = useState(false);
   const choose = (changed: Record<string, string>): void =>
     setParams({ ...Object.fromEntries(params), ...changed }, { replace: true });
   const take = (): void =>
@@ -38,12 +40,25 @@ export function StartScreen() {
         </Button>
       }
       tools={
-        <Button onClick={() => choose({ nr: String(choice.seed + 1) })}>
-          <Shuffle aria-hidden size={20} />
-          Another one
-        </Button>
+        <>
+          <Button onClick={() => choose({ nr: String(choice.seed + 1) })}>
+            <Shuffle aria-hidden size={20} />
+            Another one
+          </Button>
+          <Button onClick={() => setCourse(true)}>
+            <CalendarRange aria-hidden size={20} />
+            Make a course of it
+          </Button>
+        </>
       }
     >
+      {isCourse && (
+        <CourseDialog
+          title={choice.start.name}
+          asked={beginningOf(choice)}
+          onClose={() => setCourse(false)}
+        />
+      )}
       <div className="grid gap-6 px-5 py-5 lg:grid-cols-[minmax(0,2fr)_minmax(0,3fr)]">
         <div className="space-y-5">
           <WhoFor

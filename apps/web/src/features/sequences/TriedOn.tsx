@@ -1,54 +1,70 @@
 import { typicalPeople, type Fitting } from '@lotus-steady/core';
+import { useClasses } from '../../data/classes/useClasses.js';
 import { today } from '../../data/today.js';
+import { sayDate } from '../../domain/words/say.js';
+import { SelectField } from '../../ui/Field.js';
+import { Problem } from '../../ui/states.js';
+import type { Trial } from './useTrial.js';
 import { VerdictMark } from '../../domain/marks/VerdictMark.js';
 import { sayWay } from '../../domain/words/sayWay.js';
 import { variantById } from '../../data/catalogue.js';
 
-/** Those who are in every try: for the clock, and not shown. */
-export const ANYONE = 'anyone';
-
-/** Who may come, and what they would do: a plan is judged before anyone is named. */
-export function TriedOn({
-  fitting,
-  who,
-  onWho,
-}: {
-  fitting: Fitting;
-  who: readonly string[];
-  onWho: (who: readonly string[]) => void;
-}) {
-  const all = typicalPeople(today()).filter(({ id }) => id !== ANYONE);
+/** Who may come, and what they would do: a plan is judged before anyone is named, or on the people of a class. */
+export function TriedOn({ fitting, trial }: { fitting: Fitting; trial: Trial }) {
+  const { who, onWho, classId, onClass, error } = trial;
+  const { data: coming } = useClasses('coming');
+  const [, ...lanes] = fitting.lanes;
   return (
     <section aria-label="Tried on" className="space-y-3">
       <h2 className="text-xl">Who might come</h2>
-      <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
-        <legend className="sr-only">Try the plan on</legend>
-        {all.map(({ id, name }) => (
-          <label key={id} className="flex min-h-9 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5 accent-(--teal)"
-              checked={who.includes(id)}
-              onChange={(event) =>
-                onWho(event.target.checked ? [...who, id] : who.filter((one) => one !== id))
-              }
-            />
-            {name}
-          </label>
+      <SelectField
+        label="Try the plan on"
+        labelLook="hidden"
+        value={classId}
+        onChange={(event) => onClass(event.target.value)}
+      >
+        <option value="">Made-up people</option>
+        {(coming ?? []).map(({ id, title, on }) => (
+          <option key={id} value={id}>
+            The people of {title}, {sayDate(on)}
+          </option>
         ))}
-      </fieldset>
+      </SelectField>
+      {!classId && <MadeUp who={who} onWho={onWho} />}
+      {error && <Problem error={error} />}
       <ul className="divide-y divide-line rounded-xl border border-line bg-paper">
-        {fitting.lanes
-          .filter(({ person }) => all.some(({ id, name }) => name === person && who.includes(id)))
-          .map((lane) => (
-            <Try key={lane.personId} lane={lane} />
-          ))}
+        {lanes.map((lane) => (
+          <Try key={lane.personId} lane={lane} />
+        ))}
       </ul>
       <p className="text-sm text-soft">
-        Made-up people under your house view. Each person’s own doctor, midwife or physiotherapist comes
-        first.
+        {classId
+          ? 'As they are known today, on the day of the class'
+          : 'Made-up people under your house view'}
+        . Each person’s own doctor, midwife or physiotherapist comes first.
       </p>
     </section>
+  );
+}
+
+function MadeUp({ who, onWho }: Pick<Trial, 'who' | 'onWho'>) {
+  // The first is in every try.
+  const [, ...all] = typicalPeople(today());
+  return (
+    <fieldset className="flex flex-wrap gap-x-4 gap-y-1">
+      <legend className="sr-only">Made-up people</legend>
+      {all.map(({ id, name }) => (
+        <label key={id} className="flex min-h-9 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5 accent-(--teal)"
+            checked={who.includes(id)}
+            onChange={(event) => onWho(event.target.checked ? [...who, id] : who.filter((one) => one !== id))}
+          />
+          {name}
+        </label>
+      ))}
+    </fieldset>
   );
 }
 
