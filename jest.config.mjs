@@ -7,6 +7,7 @@ const shared = {
     '^@lotus-steady/core/built-in$': '<rootDir>/../../packages/core/builtIn/index.ts',
     '^@lotus-steady/core/rulebook$': '<rootDir>/../../packages/core/builtIn/rulebook.ts',
     '^@lotus-steady/core/frames$': '<rootDir>/../../packages/core/builtIn/frames.ts',
+    '^@lotus-steady/core/ready$': '<rootDir>/../../packages/core/builtIn/ready.ts',
     '^@lotus-steady/core$': '<rootDir>/../../packages/core/src/index.ts',
     '^(\\.{1,2}/.*)\\.js$': '$1',
   },

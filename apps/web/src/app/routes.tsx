@@ -96,6 +96,10 @@ export const router = createBrowserRouter([
           posed('/sequences/courses/:id', async () =>
             keyed((await import('../features/sequences/course/CourseScreen.js')).CourseScreen),
           ),
+          posed(
+            '/sequences/ready',
+            async () => (await import('../features/sequences/ReadyScreen.js')).ReadyScreen,
+          ),
           posed('/sequences/:id', async () =>
             keyed((await import('../features/sequences/DeskScreen.js')).DeskScreen),
           ),

@@ -21,8 +21,8 @@ export type Beginning =
   | { kind: 'frame'; frame: string; aim: string; minutes: number; seed: number }
   | { kind: 'lesson'; band: string; theme: string; aim: string; minutes: number; seed: number };
 
-/** What a course begins with. */
-export type CourseBeginning = Beginning | { kind: 'sequence'; source: string };
+/** What a course begins with; a sequence may be for the people of a frame. */
+export type CourseBeginning = Beginning | { kind: 'sequence'; source: string; frame?: string };
 
 /** @throws where a list has nothing of that id */
 function byId<T extends { id: string }>(list: readonly T[], id: string): T {
@@ -87,8 +87,10 @@ export function beginCourse(
     const { ask, tools } = lessonOf(asked, rules, own);
     return lessonUnit(ask, weeks, LESSON_WORDS, tools);
   }
-  if (asked.kind === 'sequence')
-    return courseWeeks(asked.source, weeks, 1, readyFor([{ name: 'Grown' }], rules, own));
+  if (asked.kind === 'sequence') {
+    const people = asked.frame ? byId(FRAMES, asked.frame).people : [{ name: 'Grown' }];
+    return courseWeeks(asked.source, weeks, 1, readyFor(people, rules, own));
+  }
   const { people } = byId(FRAMES, asked.frame);
   return courseWeeks(begin(asked, rules, own), weeks, asked.seed, readyFor(people, rules, own));
 }

@@ -100,6 +100,7 @@ export const FRAMES: readonly Frame[] = [
     minutes: minutes(20, 60, 90),
     holds: 1,
     work: 3,
+    not: ['dolphin', 'forearm-plank', 'side-plank', 'double-leg-lowering', 'three-legged-dog'],
     slots: [arriveFloor, loosenFloor, allFours(2), standing(5), seated(2), lying(2)],
     rest: REST_FLOOR,
   },

@@ -69,3 +69,24 @@ export interface Aim {
   actions?: readonly Action[];
   energy?: 'settling' | 'lifting';
 }
+
+/** A sequence ready to teach: its frame says who it is for. */
+export interface ReadySequence {
+  id: string;
+  /** The frame of the people whom it suits as it is written; of a lesson its age band. */
+  frame: string;
+  about: string;
+  source: string;
+}
+
+/** A course ready to begin, see `courseWeeks` and `lessonUnit`. */
+export interface ReadyCourse {
+  id: string;
+  title: string;
+  about: string;
+  weeks: number;
+  /** A sequence ready to teach, by id; or a lesson, by the ids of what it is made of. */
+  from:
+    | { sequence: string }
+    | { lesson: { band: string; theme: string; aim: string; minutes: number; seed: number } };
+}

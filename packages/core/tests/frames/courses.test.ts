@@ -78,7 +78,8 @@ describe.each(FRAMES.filter(({ id }) => ['mixed', 'older-chair', 'backs', 'prena
 test('a plan of her own in one paragraph becomes a course too, its notes and flows as they were', () => {
   const tools = toolsFor([{ name: 'Grown' }]);
   const weeks = courseWeeks(
-    'start seated, three big breaths, then cat cow five times, sun salutation a three rounds, tree 20 s each side, savasana 6 min',
+    'start seated, three big breaths, then cat cow five times, sun salutation a three rounds, ' +
+      'tree 20 s each side, savasana 6 min',
     COURSE_WEEKS.least,
     1,
     tools,

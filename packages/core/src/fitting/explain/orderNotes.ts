@@ -154,7 +154,8 @@ const isOdd = ({ flow, sides, pose }: Step): boolean =>
 function sideNotes(look: Look): OrderNote[] {
   const bySide = new Map<string, { right: number; left: number; last: Step }>();
   for (const step of look.steps) {
-    if (!step.pose.side || isOdd(step)) continue;
+    // Rest on one side is on the one that is liked.
+    if (!step.pose.side || isOdd(step) || step.pose.purposes[0].action === 'rest') continue;
     const known = bySide.get(step.pose.id) ?? { right: 0, left: 0, last: step };
     for (const side of step.sides) known[side] += look.side(step);
     bySide.set(step.pose.id, { ...known, last: step });

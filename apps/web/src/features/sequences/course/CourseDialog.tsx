@@ -25,16 +25,18 @@ interface Values {
 /** Makes a course: what it begins with is known, and is written on week by week. */
 export function CourseDialog({
   title,
+  weeks = 8,
   asked,
   onClose,
 }: {
   title: string;
+  weeks?: number;
   asked: CourseBeginning;
   onClose: () => void;
 }) {
   const { settings, own } = useDayRules();
   const { register, handleSubmit, formState } = useForm<Values>({
-    defaultValues: { title, weeks: 8, startsOn: today(), time: '', place: '' },
+    defaultValues: { title, weeks, startsOn: today(), time: '', place: '' },
   });
   const add = useAddCourse();
   const navigate = useNavigate();
