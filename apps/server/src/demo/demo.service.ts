@@ -71,8 +71,12 @@ export class DemoService {
       const { id } = await this.people.create(context, readPerson(one, '', [], RULEBOOK, today));
       ids.set(one.name, id);
     }
-    for (const source of DEMO_SEQUENCES)
-      await this.sequences.create(context, { title: /^# (.*)/.exec(source)![1]!, source, tags: [] });
+    const sequences = new Map<string, string>();
+    for (const source of DEMO_SEQUENCES) {
+      const title = /^# (.*)/.exec(source)![1]!;
+      const { id } = await this.sequences.create(context, { title, source, tags: [] });
+      sequences.set(source, id);
+    }
     for (const { title, inDays, time, place, sequence, people } of demoClasses(today))
       await this.classes.create(context, {
         title,
@@ -80,6 +84,7 @@ export class DemoService {
         time,
         place,
         sequenceText: sequence,
+        sequenceId: sequences.get(sequence)!,
         people: people.map((name) => ({ id: ids.get(name)! })),
       });
   }

@@ -1,3 +1,4 @@
+import { BACKS, BUMP, CHAIRS, ROCKPOOL, THURSDAY } from './sequences.js';
 import { dateAfter, type Can, type Details, type OwnLimit } from '@lotus-steady/core';
 
 /** An invented person of an invented hall. */
@@ -185,93 +186,6 @@ export function demoPeople(today: string): readonly DemoPerson[] {
     { name: 'Juno Marsh', born: dateAfter(today, -365 * 8 - 10), heightCm: 128 },
   ];
 }
-
-const THURSDAY = `# Thursday Mixed
-minutes: 60
-## Arrive
-- Seated breath on a chair, 3 min
-- Seated twist, 6 breaths each side
-## Floor
-- Cat and cow, 12 rounds
-- Opposite arm and leg, 5 breaths each side
-- Downward-facing dog, 6 breaths
-- Child's pose, 12 breaths
-- Locust, 5 breaths
-> rest on the hands before you go on
-- Plank, 4 breaths
-- Child's pose, 8 breaths
-## Standing
-- Mountain, 8 breaths
-- Tree, 40 s each side
-> wall for anyone who wants it
-- Triangle, 6 breaths each side
-- Warrior two, 6 breaths each side
-- Standing forward fold, 5 breaths
-## Close
-- Bridge, 8 breaths
-- Legs up the wall, 5 min
-- Supine twist, 8 breaths each side
-- Reclined butterfly, 4 min
-- Final rest, 10 min
-`;
-const BACKS = `# Steady Backs
-minutes: 45
-## Arrive
-- Final rest with knees over a bolster, 2 min
-- Cat and cow, 8 rounds
-## Work
-- Opposite arm and leg, 4 breaths each side
-- Cobra on the forearms, 5 breaths
-- Locust, 4 breaths
-- Child's pose, 5 breaths
-- Low lunge, 4 breaths each side
-- Half forward fold, 4 breaths
-## Close
-- Bridge, 5 breaths
-- Supine twist, 6 breaths each side
-- Final rest, 5 min
-`;
-const CHAIRS = `# Chairs by the Window
-minutes: 40
-- Seated breath, 10 breaths
-- Cat and cow on a chair, 6 rounds
-- Side bend on a chair, 3 breaths each side
-- Seated twist, 3 breaths each side
-- Chair leg stretch, 4 breaths each side
-- Figure four, 4 breaths each side
-- Chair fold, 4 breaths
-- Chest lift on a chair, 3 breaths
-- Half forward fold, 4 breaths
-- Tree with a hand on the wall, 15 s each side
-- Final rest on a chair, 5 min
-`;
-const BUMP = `# Bump and Breathe
-minutes: 50
-- Seated breath, 12 breaths
-- Cat and cow, 8 rounds
-- Downward-facing dog, 4 breaths
-- Child's pose, 6 breaths
-- Warrior two, 4 breaths each side
-- Garland, 5 breaths
-- Tree, 20 s each side
-- Side bend, 4 breaths each side
-- Bridge, 5 breaths
-- Reclined butterfly, 1 min
-- Final rest on the side, 8 min
-`;
-const ROCKPOOL = `# Rockpool Club
-minutes: 30
-- Seated breath, 6 breaths
-- Cat and cow, 5 rounds
-- Downward-facing dog, 4 breaths
-- Cobra, 3 breaths
-- Locust, 3 breaths
-- Tree, 10 s each side
-- Warrior two, 3 breaths each side
-- Plank, 3 breaths
-- Child's pose, 5 breaths
-- Final rest, 3 min
-`;
 
 export const DEMO_SEQUENCES: readonly string[] = [THURSDAY, BACKS, CHAIRS, BUMP, ROCKPOOL];
 

@@ -4,6 +4,7 @@ import { EditorState } from '@codemirror/state';
 import { drawSelection, EditorView, highlightActiveLine, keymap, placeholder } from '@codemirror/view';
 import type { Known } from '@lotus-steady/core';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
+import { planDrag } from './planDrag.js';
 import { planField, readAgain } from './planField.js';
 import { planFolds } from './planFolds.js';
 import { planLook } from './planLook.js';
@@ -55,6 +56,7 @@ export function PlanEditor({ source, known, label, onChange, ref }: Props) {
           planField(first.known),
           planMarks,
           planFolds,
+          planDrag,
           planLook,
           history(),
           drawSelection(),

@@ -16,6 +16,10 @@ export const planLook = EditorView.theme({
   '.cm-figures': { minWidth: '5.5rem' },
   '.cm-shown': { display: 'flex', alignItems: 'center', gap: '0.4rem', width: '100%' },
   '.cm-shown span': { minWidth: '1.5rem', textAlign: 'right', fontVariantNumeric: 'tabular-nums' },
+  '.cm-shown, .cm-grip': { cursor: 'grab', touchAction: 'none', userSelect: 'none' },
+  '.cm-grip': { width: '1.5rem', textAlign: 'right', fontSize: '1.2em' },
+  '.cm-drop': { boxShadow: 'inset 0 3px 0 var(--teal)' },
+  '.cm-drop-end': { boxShadow: 'inset 0 -3px 0 var(--teal)' },
   '.cm-understood': {
     marginLeft: '0.9rem',
     color: 'var(--soft)',

@@ -12,6 +12,7 @@ import { figureImage } from '../figure/figureImage.js';
 import { frameIn } from '../figure/frameIn.js';
 import { nameOfStep, saySides } from '../words/nameOfStep.js';
 import { sayClock } from '../words/say.js';
+import { takeHold } from './planDrag.js';
 import { planOf } from './planField.js';
 
 const WIDTH = 52;
@@ -118,6 +119,7 @@ class Shown extends GutterMarker {
     const frame = frameIn({ variant: variant.id, ...(flow ? { flow } : {}) });
     image.src = figureImage(variant, frame, false, 165, 'adult', WIDTH, HEIGHT);
     image.alt = '';
+    image.draggable = false;
     image.width = WIDTH;
     image.height = HEIGHT;
     const count = document.createElement('span');
@@ -127,16 +129,39 @@ class Shown extends GutterMarker {
   }
 }
 
-/** Beside each line its figure and what was understood of it; what is asked about is underlined. */
+/** By which a section is taken hold of. */
+class Grip extends GutterMarker {
+  override eq(other: GutterMarker): boolean {
+    return other instanceof Grip;
+  }
+  override toDOM(): HTMLElement {
+    const element = document.createElement('span');
+    element.className = 'cm-grip';
+    element.textContent = '⠿';
+    return element;
+  }
+}
+const GRIP = new Grip();
+
+/**
+ * Beside each line its figure, by which it is taken hold of, and what was understood of it; what is asked about is
+ * underlined.
+ */
 export const planMarks: Extension = [
   EditorView.decorations.compute(['doc'], marksIn),
   gutter({
     class: 'cm-figures',
     lineMarker: (view, line) => {
       const number = view.state.doc.lineAt(line.from).number;
-      const step = planOf(view.state).steps.find((one) => one.line === number);
-      return step ? new Shown(step) : null;
+      const { steps, parts } = planOf(view.state);
+      const step = steps.find((one) => one.line === number);
+      if (step) return new Shown(step);
+      return parts.some(({ kind, line: at }) => kind === 'section' && at === number) ? GRIP : null;
     },
     lineMarkerChange: (update) => update.docChanged,
+    domEventHandlers: {
+      pointerdown: (view, line, event) =>
+        takeHold(view, view.state.doc.lineAt(line.from).number, event as PointerEvent),
+    },
   }),
 ];

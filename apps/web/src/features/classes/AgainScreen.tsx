@@ -141,7 +141,7 @@ function ItsSequence({ known: { id, version, sequenceId, sequenceText } }: { kno
       {own && (
         <p>
           It began from{' '}
-          <Link to={`/sequences/${own.id}`} className="font-semibold text-teal hover:underline">
+          <Link to={`/sequences/${own.id}`} className="font-semibold text-teal underline">
             {own.title}
           </Link>{' '}
           {isSame ? 'and is the same still.' : 'and has changed since.'}
@@ -180,7 +180,7 @@ function ItsSequence({ known: { id, version, sequenceId, sequenceText } }: { kno
       {[save.error, change.error].map((error, i) => error && <Problem key={i} error={error} />)}
       <p className="text-soft">
         The other way round:{' '}
-        <Link to={`/classes/${id}/plan`} className="text-teal hover:underline">
+        <Link to={`/classes/${id}/plan`} className="text-teal underline">
           change the plan
         </Link>{' '}
         and start from a sequence of the library.

@@ -70,7 +70,9 @@ function Line({ ready, isShown, onShow }: { ready: Ready; isShown: boolean; onSh
         type="button"
         aria-pressed={isShown}
         onClick={onShow}
-        className={`flex w-full items-center gap-3 px-4 py-2 text-left ${isShown ? 'bg-teal-wash' : 'hover:bg-teal-wash'}`}
+        className={`flex w-full items-center gap-3 px-4 py-2 text-left hover:bg-teal-wash ${
+          isShown ? 'bg-teal-wash' : ''
+        }`}
       >
         <span className="flex-1">
           <b className="block leading-snug">{plan.title}</b>
@@ -101,7 +103,10 @@ function Shown({ ready, busy, onTake }: { ready: Ready; busy: boolean; onTake: (
   const { sequence, parts } = useMemo(() => parseSequence(ready.source, catalogue()), [ready]);
   const section = useRef<HTMLElement>(null);
   // On a phone it stands above the list it was chosen from.
-  useEffect(() => section.current?.scrollIntoView({ block: 'nearest' }), []);
+  useEffect(() => {
+    // It may answer with a promise, which is no way to clean up.
+    void section.current?.scrollIntoView({ block: 'nearest' });
+  }, []);
   const people = FRAMES.find(({ id }) => id === ready.frame)?.people.map(({ name }) => name);
   return (
     <section ref={section} aria-label={sequence.title} className="space-y-3">

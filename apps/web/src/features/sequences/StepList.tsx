@@ -1,5 +1,20 @@
 import { nextHold, sayAsked, sayHeld, type Known, type SequenceEdit, type Step } from '@lotus-steady/core';
-import { ArrowDown, ArrowUp, Minus, Plus, Trash2 } from 'lucide-react';
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import {
+  SortableContext,
+  sortableKeyboardCoordinates,
+  useSortable,
+  verticalListSortingStrategy,
+} from '@dnd-kit/sortable';
+import { ArrowDown, ArrowUp, GripVertical, Minus, Plus, Trash2 } from 'lucide-react';
 import { Figure } from '../../domain/figure/Figure.js';
 import { frameIn } from '../../domain/figure/frameIn.js';
 import { nameOfStep, saySides } from '../../domain/words/nameOfStep.js';
@@ -14,23 +29,36 @@ interface Props {
   onAdd: (after: number) => void;
 }
 
+/** How a step is taken hold of. */
+const BY_HAND = { activationConstraint: { distance: 6 } };
+const BY_KEY = { coordinateGetter: sortableKeyboardCoordinates };
+
 /** The same plan without its text: steps to move, hold otherwise, add and remove. */
 export function StepList({ source, known, steps, onEdit, onAdd }: Props) {
+  const sensors = useSensors(useSensor(PointerSensor, BY_HAND), useSensor(KeyboardSensor, BY_KEY));
+  const dropped = ({ active, over }: DragEndEvent): void => {
+    const [step, onto] = [Number(active.id), Number(over?.id)];
+    if (step && onto && step !== onto) onEdit({ kind: 'move', step, after: onto > step ? onto : onto - 1 });
+  };
   return (
     <div className="space-y-3">
-      <ol className="divide-y divide-line rounded-xl border border-line bg-paper">
-        {steps.map((step) => (
-          <Row
-            key={step.number}
-            step={step}
-            isFirst={step.number === 1}
-            isLast={step.number === steps.length}
-            hold={(by) => nextHold(source, step.number, by, known)}
-            onEdit={onEdit}
-            onAdd={onAdd}
-          />
-        ))}
-      </ol>
+      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+        <SortableContext items={steps.map(({ number }) => number)} strategy={verticalListSortingStrategy}>
+          <ol className="divide-y divide-line rounded-xl border border-line bg-paper">
+            {steps.map((step) => (
+              <Row
+                key={step.number}
+                step={step}
+                isFirst={step.number === 1}
+                isLast={step.number === steps.length}
+                hold={(by) => nextHold(source, step.number, by, known)}
+                onEdit={onEdit}
+                onAdd={onAdd}
+              />
+            ))}
+          </ol>
+        </SortableContext>
+      </DndContext>
       {!steps.length && <p className="text-soft">No step yet.</p>}
       <Button look="main" onClick={() => onAdd(steps.length)}>
         <Plus aria-hidden size={20} />
@@ -54,6 +82,9 @@ function Row({
   hold: (by: 1 | -1) => string | undefined;
 }) {
   const { number, variant, flow } = step;
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: number,
+  });
   const held = flow ? `${flow.name}, ${sayHeld({ rounds: flow.rounds, seconds: 0 })}` : sayAsked(step.hold);
   const change = (by: 1 | -1) => () => {
     const next = hold(by);
@@ -61,7 +92,23 @@ function Row({
   };
   const quiet = 'min-h-11 min-w-11 justify-center px-0!';
   return (
-    <li className="flex flex-wrap items-center gap-x-3 gap-y-1 px-3 py-1.5" data-step={number}>
+    <li
+      ref={setNodeRef}
+      style={transform ? { transform: `translateY(${transform.y}px)`, transition } : undefined}
+      className={`flex flex-wrap items-center gap-x-3 gap-y-1 bg-paper px-3 py-1.5 ${
+        isDragging ? 'relative z-10 rounded-xl shadow-xl' : ''
+      }`}
+      data-step={number}
+    >
+      <button
+        type="button"
+        className="-mx-2 min-h-11 cursor-grab touch-none rounded-lg px-1 text-soft"
+        aria-label={`Move step ${number}`}
+        {...attributes}
+        {...listeners}
+      >
+        <GripVertical aria-hidden size={20} />
+      </button>
       <span className="w-6 text-right text-soft tabular-nums">{number}</span>
       <Figure
         variant={variant.id}
