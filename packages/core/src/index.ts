@@ -146,6 +146,7 @@ export {
 
 // Classes begun from a frame.
 export { COURSE_WEEKS, courseWeeks, weekKinds, type WeekKind } from './frames/courseWeeks.js';
+export { timeOffers, type TimeOffer } from './frames/timeOffers.js';
 export { lessonUnit } from './frames/lessonUnit.js';
 export { weekChanges, type WeekChange } from './frames/weekChanges.js';
 export { fillFrame, type FrameAsk, type FrameTools } from './frames/fillFrame.js';

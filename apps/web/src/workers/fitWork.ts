@@ -5,6 +5,7 @@ import {
   paceOf,
   parseSequence,
   readPeople,
+  timeOffers,
   NO_CHOICES,
   type Fitting,
   type Catalogue,
@@ -13,6 +14,7 @@ import {
   type OneForAll,
   type OwnVariant,
   type SequenceError,
+  type TimeOffer,
 } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { ClassInputs } from '../data/types.js';
@@ -32,6 +34,12 @@ let fitter: Fitter | undefined;
 /** For plans that nobody is named for yet; it reads them by the catalogue it fits by. */
 let sketcher: { of: string; catalogue: Catalogue; fitter: Fitter } | undefined;
 let pack = packer();
+
+/** A plan as it would go, and what would fill or trim it. */
+export interface Sketch {
+  fitting: Fitting;
+  offers: readonly TimeOffer[];
+}
 
 /** The hall's rules of a day. */
 export type DayRules = Pick<ClassInputs, 'on' | 'houseView' | 'hall' | 'pace' | 'stock'>;
@@ -108,14 +116,18 @@ export const fitWork = {
     people: readonly unknown[],
     rules: DayRules,
     own: readonly OwnVariant[],
-  ): Fitting | undefined {
+  ): Sketch | undefined {
     const of = JSON.stringify([people, rules, own]);
     if (sketcher?.of !== of) {
       const catalogue = takeOwn(own);
       sketcher = { of, catalogue, fitter: fitterOf(people, rules, catalogue) };
     }
-    const { sequence } = parseSequence(source, sketcher.catalogue);
-    return sequence.steps.length ? sketcher.fitter.fit(sequence, NO_CHOICES) : undefined;
+    const { catalogue, fitter: sketched } = sketcher;
+    const { sequence } = parseSequence(source, catalogue);
+    if (!sequence.steps.length) return undefined;
+    const fitting = sketched.fit(sequence, NO_CHOICES);
+    const tools = { catalogue, fitter: sketched, on: rules.on, pace: paceOf(rules.pace) };
+    return { fitting, offers: timeOffers(sequence, fitting.minutes.written, tools) };
   },
   /** What everybody could do at a step. */
   oneForAll(source: string, step: number, choices: Choices): OneForAll[] {

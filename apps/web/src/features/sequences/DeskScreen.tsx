@@ -159,8 +159,8 @@ function Desk({ start }: { start: SequenceLine }) {
           {sketch.error && <Problem error={sketch.error} again={() => void sketch.refetch()} />}
           {sketch.data ? (
             <>
-              <SeePlan fitting={sketch.data} steps={plan.steps} onEdit={edit} />
-              <TriedOn fitting={sketch.data} trial={trial} />
+              <SeePlan {...sketch.data} steps={plan.steps} onEdit={edit} />
+              <TriedOn fitting={sketch.data.fitting} trial={trial} />
             </>
           ) : (
             <p role="status" className="text-soft">

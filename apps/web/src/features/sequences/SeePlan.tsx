@@ -1,20 +1,17 @@
-import { floorVisits, type Fitting, type SequenceEdit, type Step } from '@lotus-steady/core';
+import { floorVisits, type Fitting, type SequenceEdit, type Step, type TimeOffer } from '@lotus-steady/core';
 import { variantById } from '../../data/catalogue.js';
 import { sayProps } from '../../domain/words/say.js';
+import { Button } from '../../ui/Button.js';
 import { Terms } from '../../ui/Terms.js';
 import { LevelChart } from './LevelChart.js';
-
-/** From so many unplanned minutes on it is said what they are for. */
-const FREE_FROM = 3;
 
 function sayMinutes({ asked, planned, written, over }: Fitting['minutes']): string {
   const free = Math.round(asked) - Math.round(planned);
   const said = `${Math.round(planned)} of ${asked} minutes`;
-  if (over > 0) return `${said}: still ${Math.ceil(over)} over; hold for less, or leave a step out`;
-  if (written > planned) return `${said}, shortened from ${Math.round(written)}`;
-  return free >= FREE_FROM
-    ? `${said}; ${free} free: for arriving, questions, a longer rest, or some more steps`
-    : said;
+  if (over > 0) return `${said}: still ${Math.ceil(over)} over`;
+  if (Math.round(written) > Math.round(planned))
+    return `${said}, holds cut to keep the time: as written it takes ${Math.round(written)}`;
+  return free >= 2 ? `${said}: ${free} are free` : said;
 }
 
 /** How often each of some words comes, the most frequent first. */
@@ -59,12 +56,14 @@ const saySides = (steps: readonly Step[]): string => {
 
 interface Props {
   fitting: Fitting;
+  /** What would fill or trim it. */
+  offers: readonly TimeOffer[];
   steps: readonly Step[];
   onEdit: (edit: SequenceEdit) => void;
 }
 
 /** What a plan comes to, and what is odd about its order. */
-export function SeePlan({ fitting, steps, onEdit }: Props) {
+export function SeePlan({ fitting, offers, steps, onEdit }: Props) {
   const visits = floorVisits(fitting.steps.map((step) => variantById(step.variant).variant.level));
   return (
     <section aria-label="What it comes to" className="space-y-3">
@@ -72,6 +71,7 @@ export function SeePlan({ fitting, steps, onEdit }: Props) {
       <p className={fitting.minutes.over > 0 ? 'font-semibold text-clay' : 'font-semibold'}>
         {sayMinutes(fitting.minutes)}
       </p>
+      <Offers offers={offers} onEdit={onEdit} />
       <LevelChart steps={fitting.steps} minutes={fitting.minutes} />
       <Terms
         of={[
@@ -107,3 +107,22 @@ export function SeePlan({ fitting, steps, onEdit }: Props) {
     </section>
   );
 }
+
+/** Changes that fill or trim a class, each done at once and undone like any other. */
+function Offers({ offers, onEdit }: Pick<Props, 'offers' | 'onEdit'>) {
+  return (
+    <ul aria-label="To come to its minutes" className="flex flex-wrap gap-2 empty:hidden">
+      {offers.map(({ says, minutes, edit }) => (
+        <li key={says}>
+          <Button className="min-h-9 py-0.5! text-left" onClick={() => onEdit(edit)}>
+            {says}
+            <span className="font-normal whitespace-nowrap text-soft">{sayBrought(minutes)}</span>
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const sayBrought = (minutes: number): string =>
+  minutes < 0.75 ? 'half a minute' : `${Math.round(minutes)} min`;

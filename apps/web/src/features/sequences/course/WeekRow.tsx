@@ -112,7 +112,7 @@ function ForPeople({
   const written = useMemo(() => people.map(({ version: _version, ...person }) => person), [people]);
   const tried = useSketch(source, written, { on: day, houseView, hall: rules, pace });
   if (!people.length) return null;
-  const otherwise = (tried.data?.lanes ?? []).map(({ person, steps, alerts }) => ({
+  const otherwise = (tried.data?.fitting.lanes ?? []).map(({ person, steps, alerts }) => ({
     person,
     stops: alerts.some(({ kind }) => kind === 'stop'),
     count: new Set(steps.filter(({ verdict }) => verdict !== 'as-written').map(({ step }) => step)).size,
