@@ -10,7 +10,7 @@ import type { Step } from '../reading/plan.js';
 import type { FrameTools } from './fillFrame.js';
 import { likingOf } from './liking.js';
 
-/** One change that fills a class or trims it, and the minutes it brings or saves. */
+/** One change that fills a class or trims it, and the minutes it brings; under 0 where it saves them. */
 export interface TimeOffer {
   says: string;
   minutes: number;
@@ -30,9 +30,9 @@ const CUT_TO = 0.6;
 type Part = Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>;
 
 /**
- * What would fill a class that is short of its minutes, or trim one that is over, each as one change: a longer rest and
- * poses that suit as many of those it is tried on as the step before them, for purposes and directions that are missing; or steps whose purpose is
- * served by others, and holds that are long.
+ * What would fill a class that is short of its minutes, or trim one that is over, each as one change: a longer rest
+ * and poses for purposes and directions that are missing, which suit as many of those it is tried on as the step
+ * before them; or steps whose purpose is served by others, and the longest hold for less.
  *
  * @param written minutes that it takes as it is written
  */
@@ -41,7 +41,8 @@ export function timeOffers(sequence: Sequence, written: number, tools: FrameTool
   if (!sequence.steps.length) return [];
   if (short >= FREE_FROM)
     return [...longerRest(sequence, short, tools), ...additions(sequence, short, tools)];
-  return short <= -OVER_FROM ? [...removals(sequence, -short, tools), ...shorterHolds(sequence, tools)] : [];
+  if (short > -OVER_FROM) return [];
+  return [...removals(sequence, -short, tools), ...shorterHolds(sequence, tools)];
 }
 
 /** What a step takes at the usual pace, minutes. */
@@ -93,7 +94,7 @@ function additions({ steps }: Sequence, short: number, tools: FrameTools): TimeO
   return offers;
 }
 
-/** How and where a pose would go into a plan: behind the last step on its level, in a way that suits as many as that. */
+/** How and where a pose would go into a plan: behind the last step on its level, for as many as that one suits. */
 function placed(
   pose: Pose,
   steps: readonly Step[],
@@ -130,7 +131,7 @@ function removals({ steps }: Sequence, over: number, tools: FrameTools): TimeOff
     .slice(0, OFFERS)
     .map(({ step, minutes }) => ({
       says: `Leave out ${named(step)}`,
-      minutes,
+      minutes: -minutes,
       edit: { kind: 'remove', step: step.number },
     }));
 }
@@ -149,7 +150,7 @@ function shorterHolds({ steps }: Sequence, tools: FrameTools): TimeOffer[] {
   return [
     {
       says: `Hold ${named(longest)} for ${said}`,
-      minutes: minutesOf(longest, tools) - minutesOf({ ...longest, hold: { ...hold, count } }, tools),
+      minutes: minutesOf({ ...longest, hold: { ...hold, count } }, tools) - minutesOf(longest, tools),
       edit: { kind: 'hold', step: longest.number, hold: said },
     },
   ];

@@ -124,5 +124,8 @@ function Offers({ offers, onEdit }: Pick<Props, 'offers' | 'onEdit'>) {
   );
 }
 
-const sayBrought = (minutes: number): string =>
-  minutes < 0.75 ? 'half a minute' : `${Math.round(minutes)} min`;
+/** "+2 min", "−½ min". */
+function sayBrought(minutes: number): string {
+  const size = Math.abs(minutes);
+  return `${minutes < 0 ? '−' : '+'}${size < 0.75 ? '½' : Math.round(size)} min`;
+}
