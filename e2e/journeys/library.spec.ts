@@ -58,6 +58,32 @@ test('a class is begun from a frame, put otherwise by hand, and tried on the peo
   await expect(tried.getByRole('listitem').filter({ hasText: 'Petra Vane' }).first()).toBeVisible();
 });
 
+test('a round of her own is made of a plan, named, and put into another', async ({ page }) => {
+  await page.goto('/sequences');
+  await page.getByRole('link', { name: 'Thursday Mixed', exact: true }).click();
+  await page.getByRole('button', { name: 'Rounds' }).click();
+  const dialog = page.getByRole('dialog');
+  const make = dialog.getByRole('region', { name: 'Make one' });
+  await make.getByLabel('From').selectOption({ index: 9 });
+  await make.getByLabel('To').selectOption({ index: 9 });
+  await make.getByRole('button', { name: 'Keep as a round' }).click();
+  await expect(make).toContainText('Still needed: a name.');
+  await make.getByLabel('Name').fill('Tide salute');
+  await make.getByRole('button', { name: 'Keep as a round' }).click();
+  await expect(make).toContainText('at least two steps');
+  await make.getByLabel('To').selectOption({ index: 12 });
+  await expectAccessible(page);
+  await make.getByRole('button', { name: 'Keep as a round' }).click();
+  await expect(dialog.getByRole('button', { name: 'Add Tide salute' })).toBeVisible();
+  await page.goto('/sequences');
+  await page.getByRole('link', { name: 'Steady Backs', exact: true }).click();
+  await page.getByRole('button', { name: 'Rounds' }).click();
+  await dialog.getByLabel('It goes after').selectOption({ index: 3 });
+  await dialog.getByRole('button', { name: 'Add Tide salute' }).click();
+  const text = page.getByRole('textbox', { name: 'The sequence as text' });
+  await expect(text).toContainText('Tide salute, 4 shapes × 2');
+});
+
 test('a lesson for children has the words to say', async ({ page }) => {
   await page.goto('/sequences/start?for=children-6-8');
   await page.getByLabel('Story', { exact: true }).selectOption('Night garden');

@@ -1,5 +1,5 @@
 import { editSequence, lineFor, readPlan, type SequenceEdit } from '@lotus-steady/core';
-import { CalendarPlus, CalendarRange, History, Redo2, Undo2 } from 'lucide-react';
+import { CalendarPlus, CalendarRange, History, Redo2, Repeat, Undo2 } from 'lucide-react';
 import { useMemo, useRef, useState } from 'react';
 import { catalogue } from '../../data/catalogue.js';
 import { saveSequence } from '../../data/sequences/saveSequence.js';
@@ -14,6 +14,7 @@ import { Page } from '../../ui/Page.js';
 import { Problem, Reading } from '../../ui/states.js';
 import { AskedAbout } from './AskedAbout.js';
 import { CourseDialog } from './course/CourseDialog.js';
+import { RoundsDialog } from './RoundsDialog.js';
 import { SaveAsFile } from './SaveAsFile.js';
 import { SeePlan } from './SeePlan.js';
 import { StepList } from './StepList.js';
@@ -54,6 +55,7 @@ function Desk({ start }: { start: SequenceLine }) {
   const [addAfter, setAddAfter] = useState<number>();
   const [earlier, setEarlier] = useState(false);
   const [isCourse, setCourse] = useState(false);
+  const [isRounds, setRounds] = useState(false);
   const editor = useRef<PlanEditorHandle>(null);
   const { autosave, state } = useAutosave(start, (change, version) =>
     saveSequence(start.id, change, version),
@@ -108,6 +110,10 @@ function Desk({ start }: { start: SequenceLine }) {
           <Button look="quiet" onClick={() => setEarlier(true)}>
             <History aria-hidden size={18} />
             Earlier versions
+          </Button>
+          <Button look="quiet" onClick={() => setRounds(true)}>
+            <Repeat aria-hidden size={18} />
+            Rounds
           </Button>
           <Button look="quiet" onClick={() => setCourse(true)}>
             <CalendarRange aria-hidden size={18} />
@@ -176,6 +182,17 @@ function Desk({ start }: { start: SequenceLine }) {
           onTake={(pose) => {
             edit({ kind: 'add', after: addAfter, line: lineFor(pose) });
             setAddAfter(undefined);
+          }}
+        />
+      )}
+      {isRounds && (
+        <RoundsDialog
+          steps={plan.steps}
+          known={known}
+          onClose={() => setRounds(false)}
+          onAdd={(line, after) => {
+            edit({ kind: 'add', after, line });
+            setRounds(false);
           }}
         />
       )}
