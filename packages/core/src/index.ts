@@ -184,6 +184,7 @@ export {
   movedChoices,
   type SequenceEdit,
 } from './plan/editSequence.js';
+export { planTable, TABLE_HEADS } from './plan/planTable.js';
 export { roundLine } from './plan/roundLine.js';
 export { lineFor, lineOf } from './plan/lineFor.js';
 export {

@@ -4,6 +4,9 @@ import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { planTable, readPlan } from '@lotus-steady/core';
+import { BUILT_IN } from '@lotus-steady/core/built-in';
+import { READY } from '@lotus-steady/core/ready';
 import { Ajv } from 'ajv';
 import { fitCommand, UsageError } from '../../../scripts/lib/fitCommand.js';
 
@@ -45,6 +48,17 @@ const refusal = (...of: Parameters<typeof words>): string => {
   return '';
 };
 const EXAMPLES = join(ROOT, 'docs/examples');
+
+test('every ready sequence keeps to the schemas, saved as JSON and as a table', () => {
+  const json = ajv.compile(schema('sequence'));
+  const table = ajv.compile(schema('sequence-table'));
+  for (const { source } of READY) {
+    const plan = readPlan(source, BUILT_IN);
+    expect([json({ title: plan.title, source }), json.errors]).toEqual([true, null]);
+    expect([table(planTable(plan, BUILT_IN.flows)), table.errors]).toEqual([true, null]);
+  }
+  expect(table([['# Tides'], ['minutes: 30'], ['step', 'hold']])).toBe(false);
+});
 
 test('the example people and the result keep to their schemas, and the same input gives the same output', () => {
   const people = readFileSync(join(EXAMPLES, 'people.json'), 'utf8');

@@ -78,6 +78,11 @@ export class PlanReader {
     if (said > TIMES_MOST) this.ask(line, piece, tooOften(said));
   }
 
+  /** Begins a section where it is another than the one that goes on: each row of a table says its own. */
+  keepSection(line: number, piece: Piece): void {
+    if (sectionName(piece.text) !== this.section) this.startSection(line, piece);
+  }
+
   /** A section that is done several times: its steps again. */
   endSection(): void {
     const own = this.steps.slice(this.sectionFrom);

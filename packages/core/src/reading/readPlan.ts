@@ -63,6 +63,8 @@ function readLine(reader: PlanReader, raw: Piece, line: number, { row, isFirst, 
   const { text } = whole;
   if (row === 'head') return reader.part('note', line, whole);
   if (row) {
+    if (row.section) reader.keepSection(line, { ...whole, text: row.section });
+    if (!row.text) return;
     const piece = { ...whole, text: row.text };
     reader.readLine(line, piece, true);
     if (row.note) {

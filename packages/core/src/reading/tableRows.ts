@@ -1,9 +1,10 @@
-/** A row of a table as one line, with what stands under notes; or the row of headings. */
-export type TableRow = { text: string; note?: string } | 'head';
+/** A row of a table as one line, with its part of the class and what stands under notes; or the row of headings. */
+export type TableRow = { text: string; section?: string; note?: string } | 'head';
 
 const NAME = /^(?:pose|poses|asana|asanas|posture|exercise|movement|step|what|sequence|shape)$/iu;
 const COUNT =
   /^(?:time|hold|holds|duration|breaths?|rounds?|reps?|min|mins|minutes|sec|secs|seconds|how long|count|times)$/iu;
+const SECTION = /^(?:section|part|phase|block)$/iu;
 const SIDES = /^(?:sides?|r\/l|l\/r)$/iu;
 const NUMBER = /^(?:#|no|nr|n|number|order)\.?$/iu;
 const UNITS: Readonly<Record<string, string>> = {
@@ -53,6 +54,7 @@ export function tableRows(lines: readonly string[]): (TableRow | undefined)[] {
 function underHeads(cells: readonly string[], heads: readonly string[]): TableRow {
   const said: string[] = [];
   const notes: string[] = [];
+  let section: string | undefined;
   cells.forEach((cell, i) => {
     const head = heads[i] ?? '';
     if (!cell || NUMBER.test(head)) return;
@@ -60,7 +62,12 @@ function underHeads(cells: readonly string[], heads: readonly string[]): TableRo
       said.push(/^\d+(?:[.,]\d+)?$/.test(cell) ? `${cell} ${UNITS[head] ?? ''}`.trim() : cell);
     else if (NAME.test(head)) said.unshift(cell);
     else if (SIDES.test(head)) said.push(cell);
+    else if (SECTION.test(head)) section = cell;
     else notes.push(cell);
   });
-  return { text: said.join(', '), ...(notes.length ? { note: notes.join(' ') } : {}) };
+  return {
+    text: said.join(', '),
+    ...(section ? { section } : {}),
+    ...(notes.length ? { note: notes.join(' ') } : {}),
+  };
 }

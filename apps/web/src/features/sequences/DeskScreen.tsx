@@ -119,7 +119,7 @@ function Desk({ start }: { start: SequenceLine }) {
             <CalendarRange aria-hidden size={18} />
             Make a course
           </Button>
-          <SaveAsFile title={plan.title} source={source} />
+          <SaveAsFile plan={plan} source={source} />
         </>
       }
     >

@@ -1,4 +1,7 @@
+import type { Plan } from '@lotus-steady/core';
 import { Download } from 'lucide-react';
+import { catalogue } from '../../data/catalogue.js';
+import { csvOf } from '../../domain/plan/csvOf.js';
 import type { SequenceFile } from '../../domain/plan/openPlan.js';
 import { Button } from '../../ui/Button.js';
 
@@ -14,25 +17,30 @@ function download(name: string, type: string, text: string): void {
   URL.revokeObjectURL(url);
 }
 
-/** The sequence as a file of one's own: the text as it is written, or with its title as JSON. */
-export const SaveAsFile = ({ title, source }: SequenceFile) => (
-  <>
-    <Button look="quiet" onClick={() => download(`${fileName(title)}.txt`, 'text/plain', source)}>
-      <Download aria-hidden size={18} />
-      Save as text
-    </Button>
-    <Button
-      look="quiet"
-      onClick={() =>
+/** The sequence as a file of one's own: the text as it is written, a table, or with its title as JSON. */
+export function SaveAsFile({ plan, source }: { plan: Plan; source: string }) {
+  const { title } = plan;
+  const name = fileName(title);
+  const ways: readonly (readonly [word: string, save: () => void])[] = [
+    ['text', () => download(`${name}.txt`, 'text/plain', source)],
+    [
+      'CSV',
+      () => void csvOf(plan, catalogue().flows).then((text) => download(`${name}.csv`, 'text/csv', text)),
+    ],
+    [
+      'JSON',
+      () =>
         download(
-          `${fileName(title)}.json`,
+          `${name}.json`,
           'application/json',
           JSON.stringify({ title, source } satisfies SequenceFile, null, 1),
-        )
-      }
-    >
+        ),
+    ],
+  ];
+  return ways.map(([word, save]) => (
+    <Button key={word} look="quiet" aria-label={`Save as ${word}`} onClick={save}>
       <Download aria-hidden size={18} />
-      Save as JSON
+      {word}
     </Button>
-  </>
-);
+  ));
+}

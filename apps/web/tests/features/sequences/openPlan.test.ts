@@ -1,7 +1,9 @@
 /** Files as the text of a plan: what goes out comes in again. */
 import { readPlan } from '@lotus-steady/core';
 import { BUILT_IN } from '@lotus-steady/core/built-in';
+import { READY } from '@lotus-steady/core/ready';
 import fc from 'fast-check';
+import { csvOf } from '../../../src/domain/plan/csvOf.js';
 import { jsonText, openPlan, tableText } from '../../../src/domain/plan/openPlan.js';
 
 test('a sequence saved as JSON is opened as the same text', async () => {
@@ -34,6 +36,18 @@ test('a table of cells is read as its rows, whatever stands in them', async () =
   ]);
   const csv = 'Pose;Breaths\n"Bridge";6\n';
   expect(readPlan(await openPlan(new File([csv], 'tides.csv')), BUILT_IN).steps).toHaveLength(1);
+});
+
+test.each(READY)('$id saved as CSV is opened as the same steps and notes', async ({ source }) => {
+  const plan = readPlan(source, BUILT_IN);
+  const csv = await csvOf(plan, BUILT_IN.flows);
+  const opened = readPlan(await openPlan(new File([csv], 'tides.csv')), BUILT_IN);
+  const said = ({ title, minutes, steps }: typeof plan) => [
+    title,
+    minutes,
+    ...steps.map(({ section, variant, hold, sides, note }) => [section, variant.id, hold, sides, note]),
+  ];
+  expect(said(opened)).toEqual(said(plan));
 });
 
 test('what cannot be opened says what can', async () => {
