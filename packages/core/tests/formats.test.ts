@@ -15,7 +15,12 @@ const folder = mkdtempSync(join(tmpdir(), 'lotus-fit-'));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 const schema = (name: string): object =>
   JSON.parse(readFileSync(join(ROOT, 'docs/formats', `${name}.schema.json`), 'utf8')) as object;
-const ajv = new Ajv({ allErrors: true, strictTypes: false, allowUnionTypes: true });
+const ajv = new Ajv({
+  allErrors: true,
+  strictTypes: false,
+  strictTuples: false,
+  allowUnionTypes: true,
+});
 const file = (name: string, text: string): string => {
   writeFileSync(join(folder, name), text);
   return join(folder, name);

@@ -147,7 +147,8 @@ export const ROCKPOOL = `# Rockpool Club
 minutes: 30
 ## Arriving
 - Listening, 60 s
-> When the chime sounds, put one hand up and listen until you cannot hear it any more. We play it three times: first with eyes open, then looking down, then guessing when it ends.
+> When the chime sounds, put one hand up and listen until you cannot hear it any more.
+> We play it three times: first with eyes open, then looking down, then guessing when it ends.
 - Walking round the room, 3 min
 > Walk round the room as if the floor were sand, then ice, then warm mud. At the chime: stand still where you are.
 ## Agreements and helpers
@@ -162,7 +163,8 @@ minutes: 30
 > Today we try what looks difficult, and see how strong we are already.
 ## Breath game
 - Balloon breath, sitting on the floor, 3 breaths
-> Hands in front of the mouth. Breathe in and blow up a balloon as big as your arms: three times. At the third, let it fly.
+> Hands in front of the mouth. Breathe in and blow up a balloon as big as your arms: three times.
+> At the third, let it fly.
 ## Story: rock pool
 - Listening, 60 s
 > The tide has gone out and left a pool between the rocks. What lives in it?

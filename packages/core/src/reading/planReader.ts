@@ -25,13 +25,25 @@ import { resolvePose } from './resolvePose.js';
 /** Length of a class when the plan does not say. */
 const USUAL_MINUTES = 60;
 
+/** How often a heading says that its section is done: once where it does not say. */
+function timesSaid({ times, hold }: Pick<ReturnType<typeof readCount>, 'times' | 'hold'>): number {
+  const isRepeated = hold?.unit === undefined || hold.unit === 'rounds';
+  return times ?? (isRepeated ? (hold?.count ?? 1) : 1);
+}
+
 /** What a section is called: its heading without marks, and without how often it is done. */
-export const sectionName = (heading: string): string =>
-  readCount(heading, false)
-    .rest.replace(/[:*_#\s]+$/u, '')
-    .replace(/^[*_#\s]+/u, '')
-    .replace(/\(\s*\)/gu, '')
-    .trim() || heading.trim();
+export function sectionName(heading: string): string {
+  const read = readCount(heading, false);
+  const isOnce = timesSaid(read) === 1 && read.hold?.unit !== 'seconds';
+  return (
+    (isOnce ? heading : read.rest)
+      .replace(/[:*_#\s]+$/u, '')
+      .replace(/^[*_#\s]+/u, '')
+      .replace(/\(\s*\)/gu, '')
+      .replace(/\s+/gu, ' ')
+      .trim() || heading.trim()
+  );
+}
 
 /** Puts a plan together, line by line: its steps, what is done again, and what became of each piece. */
 export class PlanReader {
@@ -68,9 +80,7 @@ export class PlanReader {
 
   startSection(line: number, piece: Piece): void {
     this.endSection();
-    const { times, hold } = takeApart(piece.text, false);
-    const isRepeated = hold?.unit === undefined || hold.unit === 'rounds';
-    const said = times ?? (isRepeated ? (hold?.count ?? 1) : 1);
+    const said = timesSaid(takeApart(piece.text, false));
     this.sectionTimes = said > TIMES_MOST ? 1 : said;
     this.section = sectionName(piece.text);
     this.heading = { line, piece };

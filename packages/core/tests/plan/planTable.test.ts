@@ -47,7 +47,8 @@ test('whatever is done, for however long and on whichever side, is the same as a
     .map(({ one: { pose, variant }, count, unit, side, note }) => {
       const isPlain = variant.id === pose.usual;
       const name = isPlain ? pose.name : `${pose.name}, ${variant.name}`;
-      return `- ${[name, `${count} ${unit}${pose.side && side ? ` ${side}` : ''}`].join(', ')}${note ? `\n> ${note}` : ''}`;
+      const held = `${count} ${unit}${pose.side && side ? ` ${side}` : ''}`;
+      return `- ${name}, ${held}${note ? `\n> ${note}` : ''}`;
     });
   const plan = fc
     .array(fc.record({ section: fc.constantFrom('Arrive', 'Work', 'Rest'), step }), {
