@@ -57,10 +57,6 @@ const on = (title, link) => async (page) => {
 try {
   await shoot('classes', '/classes');
   await shoot('fitting-why', '/classes', why);
-  await shoot('fitting-why-dark', '/classes', why, { colorScheme: 'dark' });
-  await shoot('fitting-tablet', '/classes', open('Bump and Breathe'), {
-    viewport: { width: 820, height: 1180 },
-  });
   await shoot('handover-print', '/classes', on('Thursday Mixed', 'Handover sheet'), {
     viewport: { width: 794, height: 1123 },
     media: 'print',
@@ -92,6 +88,27 @@ try {
     await page.getByRole('link', { name: 'Thursday Mixed', exact: true }).click();
     await page.getByRole('region', { name: 'Tried on' }).waitFor();
   });
+  await shoot('start', '/sequences/start?for=children-6-8&story=night-garden', undefined, {
+    viewport: { width: 820, height: 1180 },
+  });
+  await shoot(
+    'course',
+    '/sequences/ready',
+    async (page) => {
+      await page.getByRole('button', { name: 'Begin Six weeks with room to grow' }).click();
+      const dialog = page.getByRole('dialog');
+      await dialog.getByLabel('Time').fill('09:30');
+      await dialog.getByLabel('Place').fill('Saltmarsh Hall');
+      await dialog.getByRole('button', { name: 'Make the course' }).click();
+      for (const name of ['Hollis Penny', 'Petra Vane', 'Wren Addleby']) {
+        await page.getByLabel('Find somebody to enrol').fill(name.split(' ')[0]);
+        await page.getByRole('button', { name, exact: true }).click();
+        await page.getByRole('button', { name: `Take ${name} out` }).waitFor();
+      }
+      await page.getByText('Trying it on').first().waitFor({ state: 'detached' });
+    },
+    { colorScheme: 'dark' },
+  );
   await shoot('after-class', '/classes', async (page) => {
     await on('Steady Backs', 'After class')(page);
     await page.getByLabel('Pain before, Bram Sedgely').fill('3');

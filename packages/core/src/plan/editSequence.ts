@@ -5,6 +5,7 @@ import type { Known, Plan, Step } from '../reading/plan.js';
 import { sectionName } from '../reading/planReader.js';
 import { readPlan } from '../reading/readPlan.js';
 import type { Choices } from './choices.js';
+import type { Side } from '../side.js';
 import { flowLine } from './flowLine.js';
 import { lineOf } from './lineFor.js';
 
@@ -14,7 +15,11 @@ export type SequenceEdit =
   | { kind: 'remove'; step: number }
   | { kind: 'move'; step: number; after: number }
   /** The hold as it is said: "5 breaths", "30 s". */
-  | { kind: 'hold'; step: number; hold: string };
+  | { kind: 'hold'; step: number; hold: string }
+  /** Another version of the same pose, by id. */
+  | { kind: 'version'; step: number; variant: string }
+  /** On these sides; what has none stays as it is. */
+  | { kind: 'sides'; step: number; sides: readonly Side[] };
 
 /** Lines of the text that hold steps, with the notes under them: one step, or all of a flow. */
 interface Block {
@@ -140,6 +145,19 @@ function flowHeld(
   return `- ${flowLine(held, flows)}`;
 }
 
+/** A step in another version, or on other sides; undefined where it is that already, or cannot be. */
+function changedStep(step: Step, edit: SequenceEdit & { kind: 'version' | 'sides' }): Step | undefined {
+  if (edit.kind === 'sides') {
+    const isSame = edit.sides.join() === step.sides.join();
+    return isSame || !step.pose.side || !edit.sides.length ? undefined : { ...step, sides: edit.sides };
+  }
+  const variant = step.pose.ladder.find(({ id }) => id === edit.variant);
+  if (!variant || variant === step.variant) return undefined;
+  // Where breath and rest are done is said then.
+  const { isOpen: _open, ...said } = step;
+  return { ...said, variant };
+}
+
 /**
  * Changes one thing in a sequence as it is written and leaves everything else as it stands: headings,
  * notes, other lines. Where several steps stand in one line, or some are only said to be done again, it is written
@@ -219,6 +237,15 @@ export function editSequence(
       return changed
         ? { source: withLines(block.from, block.from + 1, [changed]), moved: moved(numbers) }
         : same;
+    }
+    case 'version':
+    case 'sides': {
+      const block = blockOf(edit.step);
+      const changed = changedStep(steps[edit.step - 1]!, edit);
+      if (!block || !changed) return same;
+      const own = block.steps.map((number) => (number === edit.step ? changed : steps[number - 1]!));
+      const line = `- ${groupLine(own, known.flows)}`;
+      return { source: withLines(block.from, block.from + 1, [line]), moved: moved(numbers) };
     }
   }
 }

@@ -89,6 +89,47 @@ test('a step written out is read as the same step, whatever its version, hold an
   );
 });
 
+test('a step is done in another version, or on other sides, and all else is as it was', () => {
+  const text =
+    '# Tides\n## Stand\n- Tree, 20 s each side\n> wall for whoever wants it\n' +
+    '- Seated breath, 5 breaths\n- Plank, 3 breaths';
+  fc.assert(
+    fc.property(
+      fc.integer({ min: 1, max: 3 }),
+      fc.nat(),
+      fc.constantFrom(['right', 'left'] as const, ['left'] as const, ['right'] as const),
+      (number, rung, sides) => {
+        const before = parseSequence(text).sequence.steps;
+        const { ladder, side } = before[number - 1]!.pose;
+        const { id } = ladder[rung % ladder.length]!;
+        const versioned = editSequence(text, BUILT_IN, { kind: 'version', step: number, variant: id }).source;
+        const sided = editSequence(versioned, BUILT_IN, { kind: 'sides', step: number, sides }).source;
+        expect(asRead(sided)).toEqual(
+          asRead(text).map((step, i) =>
+            i === number - 1 ? { ...step, variant: id, sides: side ? sides : [] } : step,
+          ),
+        );
+        expect(parseSequence(sided).sequence.steps.map(({ note, section }) => [note, section])).toEqual(
+          before.map(({ note, section }) => [note, section]),
+        );
+      },
+    ),
+    { numRuns: 60 },
+  );
+  const flow = '- Half lift → Standing forward fold × 3';
+  const other = editSequence(flow, BUILT_IN, {
+    kind: 'version',
+    step: 2,
+    variant: 'standing-forward-fold.soft-knees',
+  }).source;
+  expect(
+    parseSequence(other).sequence.steps.map(({ variant, flow: of }) => [variant.id, of?.rounds]),
+  ).toEqual([
+    ['half-forward-fold.shins', 3],
+    ['standing-forward-fold.soft-knees', 3],
+  ]);
+});
+
 describe('a plan of which a line holds several steps, or says only to do it again', () => {
   const SPEECH = [
     'start seated, three big breaths, then cat cow five times, dog for five breaths, come onto the knees,',

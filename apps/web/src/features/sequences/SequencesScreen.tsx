@@ -183,7 +183,7 @@ function WhereUsed({ uses }: Pick<SequenceLine, 'uses'>) {
   if (!uses.length) return <span className="block text-sm text-soft">No class from it yet</span>;
   return (
     <details className="text-sm">
-      <summary className="w-fit cursor-pointer text-soft">
+      <summary className="min-h-9 w-fit cursor-pointer content-center text-soft">
         {uses.length === 1 ? 'One class' : `${uses.length} classes`} from it, the last on{' '}
         {sayDate(uses[0]!.on)}
       </summary>

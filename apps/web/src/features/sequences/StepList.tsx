@@ -1,4 +1,12 @@
-import { nextHold, sayAsked, sayHeld, type Known, type SequenceEdit, type Step } from '@lotus-steady/core';
+import {
+  nextHold,
+  sayAsked,
+  sayHeld,
+  type Known,
+  type SequenceEdit,
+  type Side,
+  type Step,
+} from '@lotus-steady/core';
 import {
   closestCenter,
   DndContext,
@@ -28,6 +36,9 @@ interface Props {
   /** Asks for a pose that goes behind this step; 0 is the beginning. */
   onAdd: (after: number) => void;
 }
+
+const SMALL_SELECT =
+  'min-h-9 max-w-60 rounded-lg border border-transparent bg-transparent text-sm text-teal hover:border-strong-line';
 
 /** How a step is taken hold of. */
 const BY_HAND = { activationConstraint: { distance: 6 } };
@@ -123,6 +134,36 @@ function Row({
         <span className="text-soft">
           {held}
           {saySides(step)}
+        </span>
+        <span className="flex flex-wrap gap-x-3 empty:hidden">
+          {step.pose.ladder.length > 1 && (
+            <select
+              aria-label={`Version, step ${number}`}
+              className={SMALL_SELECT}
+              value={variant.id}
+              onChange={(event) => onEdit({ kind: 'version', step: number, variant: event.target.value })}
+            >
+              {step.pose.ladder.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          )}
+          {step.pose.side && !flow && (
+            <select
+              aria-label={`Sides, step ${number}`}
+              className={SMALL_SELECT}
+              value={step.sides.join()}
+              onChange={(event) =>
+                onEdit({ kind: 'sides', step: number, sides: event.target.value.split(',') as Side[] })
+              }
+            >
+              <option value="right,left">each side</option>
+              <option value="right">right</option>
+              <option value="left">left</option>
+            </select>
+          )}
         </span>
       </span>
       <span className="flex gap-1">

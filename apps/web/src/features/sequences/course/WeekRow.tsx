@@ -60,7 +60,9 @@ export function WeekRow({
       <p className="mt-1 font-semibold">{moved.length ? WEEK_WORDS[kind] : sayUnmoved(kind)}</p>
       {moved.length > NAMED_MOST ? (
         <details>
-          <summary className="w-fit cursor-pointer text-soft">{sayCounts(moved)}</summary>
+          <summary className="min-h-9 w-fit cursor-pointer content-center text-soft">
+            {sayCounts(moved)}
+          </summary>
           <Moved moved={moved} />
         </details>
       ) : (
