@@ -61,7 +61,7 @@ test('a class is begun from a frame, put otherwise by hand, and tried on the peo
 test('a round of her own is made of a plan, named, and put into another', async ({ page }) => {
   await page.goto('/sequences');
   await page.getByRole('link', { name: 'Thursday Mixed', exact: true }).click();
-  await page.getByRole('button', { name: 'Rounds' }).click();
+  await page.getByRole('button', { name: 'Rounds', exact: true }).click();
   const dialog = page.getByRole('dialog');
   const make = dialog.getByRole('region', { name: 'Make one' });
   await make.getByLabel('From').selectOption({ index: 9 });
@@ -77,7 +77,7 @@ test('a round of her own is made of a plan, named, and put into another', async 
   await expect(dialog.getByRole('button', { name: 'Add Tide salute' })).toBeVisible();
   await page.goto('/sequences');
   await page.getByRole('link', { name: 'Steady Backs', exact: true }).click();
-  await page.getByRole('button', { name: 'Rounds' }).click();
+  await page.getByRole('button', { name: 'Rounds', exact: true }).click();
   await dialog.getByLabel('It goes after').selectOption({ index: 3 });
   await dialog.getByRole('button', { name: 'Add Tide salute' }).click();
   const text = page.getByRole('textbox', { name: 'The sequence as text' });

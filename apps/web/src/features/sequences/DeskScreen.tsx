@@ -107,6 +107,10 @@ function Desk({ start }: { start: SequenceLine }) {
             <Redo2 aria-hidden size={18} />
             Redo
           </Button>
+        </>
+      }
+      actions={
+        <>
           <Button look="quiet" onClick={() => setEarlier(true)}>
             <History aria-hidden size={18} />
             Earlier versions

@@ -32,7 +32,7 @@ interface Props {
 /** Rounds with the breath, the catalogue's and her own, to be put into a plan; and new ones made of its steps. */
 export function RoundsDialog({ steps, known, onAdd, onClose }: Props) {
   const { data: sequences = [] } = useSequences();
-  const [after, setAfter] = useState(lastBeforeRest(steps));
+  const [after, setAfter] = useState(usualPlace(steps));
   const own = sequences.filter(({ tags, archived }) => tags.includes(ROUND_TAG) && !archived);
   const offered: Offered[] = [
     ...own.flatMap(({ source }) => ownRound(source, known)),
@@ -99,8 +99,12 @@ export function RoundsDialog({ steps, known, onAdd, onClose }: Props) {
 
 const sayStep = (step: Step): string => `${step.number}. ${nameOfStep(step)}`;
 
-const lastBeforeRest = (steps: readonly Step[]): number =>
-  steps.findLast(({ pose }) => pose.purposes[0].action !== 'rest')?.number ?? steps.length;
+/** Rounds are done standing, most of them: behind the last step there; or else before the rest. */
+const usualPlace = (steps: readonly Step[]): number =>
+  (
+    steps.findLast(({ variant }) => variant.level === 'standing') ??
+    steps.findLast(({ pose }) => pose.purposes[0].action !== 'rest')
+  )?.number ?? steps.length;
 
 /** What a sequence of the library is that was kept as a round; nothing where it is no more. */
 function ownRound(source: string, known: Known): Offered[] {

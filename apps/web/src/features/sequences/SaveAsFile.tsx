@@ -37,10 +37,23 @@ export function SaveAsFile({ plan, source }: { plan: Plan; source: string }) {
         ),
     ],
   ];
-  return ways.map(([word, save]) => (
-    <Button key={word} look="quiet" aria-label={`Save as ${word}`} onClick={save}>
-      <Download aria-hidden size={18} />
-      {word}
-    </Button>
-  ));
+  return (
+    <span className="flex items-center text-teal">
+      <Download aria-hidden size={18} className="mx-2" />
+      <span aria-hidden className="font-semibold">
+        Save as
+      </span>
+      {ways.map(([word, save]) => (
+        <Button
+          key={word}
+          look="quiet"
+          aria-label={`Save as ${word}`}
+          className="px-2! underline"
+          onClick={save}
+        >
+          {word}
+        </Button>
+      ))}
+    </span>
+  );
 }

@@ -89,33 +89,48 @@ export function StartScreen() {
 
 function WhoFor({ chosen, onChoose }: { chosen: StartFor; onChoose: (start: StartFor) => void }) {
   return (
-    <fieldset>
-      <legend className="mb-2 font-display text-xl">Who is it for?</legend>
-      <div className="grid gap-2 sm:grid-cols-2 lg:max-h-[72vh] lg:grid-cols-1 lg:overflow-y-auto xl:grid-cols-2">
-        {STARTS.map((start) => (
-          <label
-            key={start.id}
-            className={
-              'cursor-pointer rounded-xl border px-4 py-3 has-focus-visible:outline-3 ' +
-              'has-focus-visible:outline-teal ' +
-              (start.id === chosen.id
-                ? 'border-teal bg-teal-wash'
-                : 'border-line bg-paper hover:border-strong-line')
-            }
-          >
-            <input
-              type="radio"
-              name="for"
-              className="sr-only"
-              checked={start.id === chosen.id}
-              onChange={() => onChoose(start)}
-            />
-            <b className="block leading-snug">{start.name}</b>
-            <span className="text-sm text-soft">{start.about}</span>
-          </label>
+    <>
+      <SelectField
+        label="Who is it for?"
+        className="lg:hidden"
+        hint={chosen.about}
+        value={chosen.id}
+        onChange={(event) => onChoose(STARTS.find(({ id }) => id === event.target.value)!)}
+      >
+        {STARTS.map(({ id, name }) => (
+          <option key={id} value={id}>
+            {name}
+          </option>
         ))}
-      </div>
-    </fieldset>
+      </SelectField>
+      <fieldset className="max-lg:hidden">
+        <legend className="mb-2 font-display text-xl">Who is it for?</legend>
+        <div className="grid gap-2 sm:grid-cols-2 lg:max-h-[72vh] lg:grid-cols-1 lg:overflow-y-auto xl:grid-cols-2">
+          {STARTS.map((start) => (
+            <label
+              key={start.id}
+              className={
+                'cursor-pointer rounded-xl border px-4 py-3 has-focus-visible:outline-3 ' +
+                'has-focus-visible:outline-teal ' +
+                (start.id === chosen.id
+                  ? 'border-teal bg-teal-wash'
+                  : 'border-line bg-paper hover:border-strong-line')
+              }
+            >
+              <input
+                type="radio"
+                name="for"
+                className="sr-only"
+                checked={start.id === chosen.id}
+                onChange={() => onChoose(start)}
+              />
+              <b className="block leading-snug">{start.name}</b>
+              <span className="text-sm text-soft">{start.about}</span>
+            </label>
+          ))}
+        </div>
+      </fieldset>
+    </>
   );
 }
 
