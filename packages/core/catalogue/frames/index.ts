@@ -38,7 +38,23 @@ const standing = (share: number): FrameSlot =>
   part('Standing', share, { levels: ['standing'], families: ['standing', 'balance'], not: ['mountain-prayer', 'shaking-out'] });
 const seated = (share: number): FrameSlot => part('Sitting on the floor', share, { levels: ['sitting'], families: ['seated'], places: ['work'] });
 const prone = (share: number): FrameSlot => part('On the belly', share, { levels: ['prone'], places: ['work'], actions: ['strengthen', 'open'] });
-const lying = (share: number): FrameSlot => part('On the back', share, { levels: ['lying'], families: ['supine'], places: ['work', 'closing'] });
+const lying = (share: number): FrameSlot => part('On the back', share, { levels: ['lying'], families: ['supine'], places: ['work'] });
+/** What one does last before the rest: a twist, or the knees drawn in. */
+const toClose = part('To close', 1, {
+  levels: ['lying'],
+  poses: [
+    'supine-twist',
+    'supine-twist-crossed',
+    'windscreen-wipers',
+    'knees-to-chest',
+    'reclined-butterfly',
+    'supine-figure-four',
+    'supine-leg-stretch',
+    'lying-side-bend',
+    'legs-up-the-wall',
+    'full-body-stretch',
+  ],
+});
 const chairWork = (share: number): FrameSlot =>
   part('On the chair', share, { levels: ['chair'], families: ['chair', 'standing', 'balance', 'seated', 'all-fours', 'supine'], places: ['work'] });
 const behindChair = (share: number): FrameSlot =>
@@ -83,6 +99,8 @@ const NOT_EXPECTING = [
   'revolved-chair',
   'half-lotus-fold',
 ];
+/** Long levers on a back that is sore or curved, and what curls or arches it under load. */
+const NOT_SORE = ['forearm-plank', 'side-plank', 'bow', 'dancer', 'standing-big-toe', 'boat', 'reverse-table', 'curl'];
 /** Weight on the arms, and one leg far from the ground: nothing for a group from 65 on. */
 const NOT_OLDER = ['forearm-plank', 'plank', 'side-plank', 'boat', 'reverse-table', 'warrior-three', 'half-moon', 'dancer', 'standing-big-toe'];
 const minutes = (least: number, usual: number, most: number): Frame['minutes'] => ({ least, usual, most });
@@ -101,7 +119,7 @@ export const FRAMES: readonly Frame[] = [
     holds: 1,
     work: 3,
     not: ['dolphin', 'forearm-plank', 'side-plank', 'double-leg-lowering', 'three-legged-dog'],
-    slots: [arriveFloor, loosenFloor, allFours(2), standing(5), seated(2), lying(2)],
+    slots: [arriveFloor, loosenFloor, allFours(2), standing(5), seated(2), lying(2), toClose],
     rest: REST_FLOOR,
   },
   {
@@ -131,7 +149,7 @@ export const FRAMES: readonly Frame[] = [
     holds: 0.9,
     work: 2,
     not: NOT_EXPECTING,
-    slots: [arriveFloor, loosenFloor, allFours(3), standing(4), seated(3), part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
+    slots: [arriveFloor, loosenFloor, allFours(2), standing(4), seated(3), part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
     rest: REST_SIDE,
   },
   {
@@ -146,7 +164,7 @@ export const FRAMES: readonly Frame[] = [
     holds: 0.9,
     work: 2,
     not: NOT_EXPECTING,
-    slots: [arriveFloor, loosenFloor, allFours(3), standing(4), seated(3), part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
+    slots: [arriveFloor, loosenFloor, allFours(2), standing(4), seated(3), part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
     rest: REST_SIDE,
   },
   {
@@ -194,7 +212,8 @@ export const FRAMES: readonly Frame[] = [
     minutes: minutes(15, 30, 60),
     holds: 1,
     work: 2,
-    slots: [arriveLying, lying(4), allFours(3), standing(2), part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
+    not: ['curl', 'plank', 'forearm-plank', 'side-plank', 'boat', 'upward-facing-fold', 'scissors', 'warrior-three', 'dancer'],
+    slots: [arriveLying, lying(4), allFours(3), standing(2), toClose, part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
     rest: REST_FLOOR,
   },
   {
@@ -208,8 +227,8 @@ export const FRAMES: readonly Frame[] = [
     minutes: minutes(20, 45, 60),
     holds: 0.9,
     work: 2,
-    not: NOT_OLDER,
-    slots: [arriveChair, loosenChair, behindChair(4), allFours(2), lying(3)],
+    not: [...NOT_OLDER, 'curl', 'shins-level', 'upward-facing-fold'],
+    slots: [arriveChair, loosenChair, behindChair(4), allFours(2), lying(3), toClose],
     rest: ['final-rest.knees-raised', 'final-rest.flat', 'final-rest.propped', 'final-rest.side'],
   },
   {
@@ -249,6 +268,7 @@ export const FRAMES: readonly Frame[] = [
     minutes: minutes(15, 45, 60),
     holds: 0.9,
     work: 2,
+    not: NOT_SORE,
     slots: [
       arriveLying,
       part('On the back', 2, { levels: ['lying'], families: ['supine'], places: ['opening', 'warm-up'] }),
@@ -256,6 +276,7 @@ export const FRAMES: readonly Frame[] = [
       prone(2),
       standing(2),
       lying(2),
+      toClose,
     ],
     rest: ['final-rest.knees-raised', 'final-rest.flat'],
   },
@@ -270,7 +291,21 @@ export const FRAMES: readonly Frame[] = [
     minutes: minutes(10, 15, 30),
     holds: 0.8,
     work: 2,
-    not: ['dancer', 'bow', 'half-moon', 'warrior-three', 'standing-big-toe', 'splits'],
+    not: [
+      ...NOT_SORE,
+      'plank',
+      'four-limbed-staff',
+      'dolphin',
+      'upward-facing-dog',
+      'half-moon',
+      'warrior-three',
+      'splits',
+      'one-legged-chair',
+      'reverse-warrior',
+      'extended-side-angle',
+      'side-bend',
+      'gate',
+    ],
     slots: [
       part('Standing', 4, { levels: ['standing'] }),
       part('Kneeling', 1, { levels: ['kneeling'], families: ['all-fours', 'standing'], not: ['camel'] }),
@@ -287,8 +322,8 @@ export const FRAMES: readonly Frame[] = [
     minutes: minutes(15, 40, 60),
     holds: 0.8,
     work: 2,
-    not: NOT_OLDER,
-    slots: [arriveChair, loosenChair, standing(4), seated(2), lying(2)],
+    not: [...NOT_OLDER, 'curl', 'shins-level', 'standing-forward-fold', 'wide-legged-fold', 'roll-down'],
+    slots: [arriveChair, loosenChair, standing(4), seated(2), lying(2), toClose],
     rest: ['final-rest.knees-raised', 'final-rest.flat', 'final-rest.propped', 'final-rest.chair'],
   },
   {
@@ -352,7 +387,8 @@ export const FRAMES: readonly Frame[] = [
     minutes: minutes(20, 45, 60),
     holds: 1,
     work: 2,
-    slots: [arriveFloor, loosenFloor, allFours(3), standing(3), prone(2), lying(3)],
+    not: NOT_SORE,
+    slots: [arriveFloor, loosenFloor, allFours(3), standing(3), prone(2), lying(3), toClose],
     rest: REST_FLOOR,
   },
   {
@@ -363,7 +399,7 @@ export const FRAMES: readonly Frame[] = [
     minutes: minutes(15, 40, 60),
     holds: 0.9,
     work: 2,
-    not: NOT_OLDER,
+    not: [...NOT_OLDER, 'standing-forward-fold', 'wide-legged-fold', 'roll-down', 'pyramid'],
     slots: [arriveChair, loosenChair, standing(5), seated(2), part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
     rest: ['final-rest.propped', 'final-rest.side', 'final-rest.chair', 'final-rest.knees-raised'],
   },
@@ -379,7 +415,7 @@ export const FRAMES: readonly Frame[] = [
     minutes: minutes(15, 40, 60),
     holds: 0.9,
     work: 2,
-    not: NOT_OLDER,
+    not: [...NOT_OLDER, 'curl', 'shins-level', 'upward-facing-fold'],
     slots: [arriveChair, loosenChair, chairWork(3), behindChair(3), lying(3)],
     rest: ['final-rest.knees-raised', 'final-rest.propped', 'final-rest.chair'],
   },
@@ -391,7 +427,7 @@ export const FRAMES: readonly Frame[] = [
     minutes: minutes(15, 45, 60),
     holds: 0.9,
     work: 2,
-    not: [...NOT_OLDER, 'roll-down'],
+    not: [...NOT_OLDER, 'bow', 'roll-down', 'standing-forward-fold', 'wide-legged-fold'],
     slots: [arriveChair, loosenChair, standing(4), allFours(2), prone(2), lying(1)],
     rest: ['final-rest.knees-raised', 'final-rest.flat', 'final-rest.propped'],
   },

@@ -34,6 +34,8 @@ type Part = Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>;
 interface Chosen {
   slot: number;
   part: Part;
+  /** It answers the one before it, and stays with that. */
+  isAnswer?: true;
 }
 
 /** A class is as long as it should be within so much, seconds. */
@@ -245,7 +247,7 @@ class Filling {
       .find((part) => part !== undefined);
     if (!next) return false;
     const at = this.chosen.findIndex(({ part }) => part.pose === pose);
-    this.chosen.splice(at + 1, 0, { slot, part: next });
+    this.chosen.splice(at + 1, 0, { slot, part: next, isAnswer: true });
     return true;
   }
 
@@ -261,7 +263,9 @@ class Filling {
     }
     const isSmall = Math.abs(short) < this.usualSeconds() / 2;
     if (isSmall && this.holdsFor(short)) return true;
-    return short > 0 ? this.addsStep() || this.holdsFor(short) : this.leavesOut() || this.holdsFor(short);
+    return short > 0
+      ? this.addsStep() || this.holdsFor(short)
+      : this.leavesOut() || this.holdsFor(short) || this.dropsPart();
   }
 
   /** What a step takes in the middle, seconds. */
@@ -303,12 +307,22 @@ class Filling {
   private leavesOut(): boolean {
     for (const slot of this.bySurplus().reverse()) {
       const own = this.chosen.filter((one) => one.slot === slot);
-      if (own.length > 1) {
-        this.chosen = this.chosen.filter((one) => one !== own.at(-1));
+      const last = own.findLast(({ isAnswer }) => !isAnswer);
+      if (last && own.length > 1) {
+        this.chosen = this.chosen.filter((one) => one !== last);
         return true;
       }
     }
     return false;
+  }
+
+  /** Leaves out a whole part, the smallest, where a short class has no room for it. */
+  private dropsPart(): boolean {
+    const own = this.chosen.filter(({ slot }) => !this.frame.slots[slot]!.minutes);
+    const [least] = own.sort((a, b) => this.frame.slots[a.slot]!.share - this.frame.slots[b.slot]!.share);
+    if (!least || own.length < 3) return false;
+    this.chosen = this.chosen.filter((one) => one !== least);
+    return true;
   }
 
   /** Slot by slot, level by level; within a level what loosens first and what settles last. */
