@@ -81,6 +81,9 @@ const quietChair = part('Quiet', 1, {
   poses: ['chair-fold', 'neck-side-stretch', 'humming-breath', 'long-out-breath', 'palming', 'crossed-arms', 'seated-twist'],
 });
 
+const onTheSide = part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] });
+/** Before the last weeks of a pregnancy: nobody on the back or the belly for a whole part. */
+const expectingSlots = [arriveFloor, loosenFloor, allFours(2), standing(4), seated(3), onTheSide];
 const REST_FLOOR = ['final-rest.flat', 'final-rest.knees-raised', 'final-rest.propped', 'final-rest.side'] as const;
 const REST_CHAIR = ['final-rest.chair', 'seated-rest.chair'] as const;
 const REST_SIDE = ['final-rest.side', 'side-rest.hug', 'final-rest.propped'] as const;
@@ -149,7 +152,7 @@ export const FRAMES: readonly Frame[] = [
     holds: 0.9,
     work: 2,
     not: NOT_EXPECTING,
-    slots: [arriveFloor, loosenFloor, allFours(2), standing(4), seated(3), part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
+    slots: expectingSlots,
     rest: REST_SIDE,
   },
   {
@@ -164,7 +167,7 @@ export const FRAMES: readonly Frame[] = [
     holds: 0.9,
     work: 2,
     not: NOT_EXPECTING,
-    slots: [arriveFloor, loosenFloor, allFours(2), standing(4), seated(3), part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
+    slots: expectingSlots,
     rest: REST_SIDE,
   },
   {
@@ -179,7 +182,7 @@ export const FRAMES: readonly Frame[] = [
     holds: 0.8,
     work: 2,
     not: NOT_EXPECTING,
-    slots: [arriveChair, loosenChair, behindChair(3), allFours(3), seated(3), part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
+    slots: [arriveChair, loosenChair, behindChair(3), allFours(3), seated(3), onTheSide],
     rest: REST_SIDE,
   },
   {
@@ -213,7 +216,7 @@ export const FRAMES: readonly Frame[] = [
     holds: 1,
     work: 2,
     not: ['curl', 'plank', 'forearm-plank', 'side-plank', 'boat', 'upward-facing-fold', 'scissors', 'warrior-three', 'dancer'],
-    slots: [arriveLying, lying(4), allFours(3), standing(2), toClose, part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
+    slots: [arriveLying, lying(4), allFours(3), standing(2), toClose, onTheSide],
     rest: REST_FLOOR,
   },
   {
@@ -400,7 +403,7 @@ export const FRAMES: readonly Frame[] = [
     holds: 0.9,
     work: 2,
     not: [...NOT_OLDER, 'standing-forward-fold', 'wide-legged-fold', 'roll-down', 'pyramid'],
-    slots: [arriveChair, loosenChair, standing(5), seated(2), part('On the side', 1, { levels: ['side-lying'], families: ['side-lying'] })],
+    slots: [arriveChair, loosenChair, standing(5), seated(2), onTheSide],
     rest: ['final-rest.propped', 'final-rest.side', 'final-rest.chair', 'final-rest.knees-raised'],
   },
   {

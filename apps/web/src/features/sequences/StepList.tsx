@@ -7,26 +7,13 @@ import {
   type Side,
   type Step,
 } from '@lotus-steady/core';
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-  type DragEndEvent,
-} from '@dnd-kit/core';
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  useSortable,
-  verticalListSortingStrategy,
-} from '@dnd-kit/sortable';
+import { useSortable } from '@dnd-kit/sortable';
 import { ArrowDown, ArrowUp, GripVertical, Minus, Plus, Trash2 } from 'lucide-react';
 import { Figure } from '../../domain/figure/Figure.js';
 import { frameIn } from '../../domain/figure/frameIn.js';
 import { nameOfStep, saySides } from '../../domain/words/nameOfStep.js';
 import { Button } from '../../ui/Button.js';
+import { Sortable } from '../../ui/Sortable.js';
 
 interface Props {
   source: string;
@@ -40,36 +27,27 @@ interface Props {
 const SMALL_SELECT =
   'min-h-9 max-w-60 rounded-lg border border-transparent bg-transparent text-sm text-teal hover:border-strong-line';
 
-/** How a step is taken hold of. */
-const BY_HAND = { activationConstraint: { distance: 6 } };
-const BY_KEY = { coordinateGetter: sortableKeyboardCoordinates };
-
 /** The same plan without its text: steps to move, hold otherwise, add and remove. */
 export function StepList({ source, known, steps, onEdit, onAdd }: Props) {
-  const sensors = useSensors(useSensor(PointerSensor, BY_HAND), useSensor(KeyboardSensor, BY_KEY));
-  const dropped = ({ active, over }: DragEndEvent): void => {
-    const [step, onto] = [Number(active.id), Number(over?.id)];
-    if (step && onto && step !== onto) onEdit({ kind: 'move', step, after: onto > step ? onto : onto - 1 });
-  };
+  const dropped = (step: number, onto: number): void =>
+    onEdit({ kind: 'move', step, after: onto > step ? onto : onto - 1 });
   return (
     <div className="space-y-3">
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
-        <SortableContext items={steps.map(({ number }) => number)} strategy={verticalListSortingStrategy}>
-          <ol className="divide-y divide-line rounded-xl border border-line bg-paper">
-            {steps.map((step) => (
-              <Row
-                key={step.number}
-                step={step}
-                isFirst={step.number === 1}
-                isLast={step.number === steps.length}
-                hold={(by) => nextHold(source, step.number, by, known)}
-                onEdit={onEdit}
-                onAdd={onAdd}
-              />
-            ))}
-          </ol>
-        </SortableContext>
-      </DndContext>
+      <Sortable items={steps.map(({ number }) => number)} onDrop={dropped}>
+        <ol className="divide-y divide-line rounded-xl border border-line bg-paper">
+          {steps.map((step) => (
+            <Row
+              key={step.number}
+              step={step}
+              isFirst={step.number === 1}
+              isLast={step.number === steps.length}
+              hold={(by) => nextHold(source, step.number, by, known)}
+              onEdit={onEdit}
+              onAdd={onAdd}
+            />
+          ))}
+        </ol>
+      </Sortable>
       {!steps.length && <p className="text-soft">No step yet.</p>}
       <Button look="main" onClick={() => onAdd(steps.length)}>
         <Plus aria-hidden size={20} />
