@@ -1,4 +1,4 @@
-import { dateAfter } from '@lotus-steady/core';
+import { dateAfter, daysBetween } from '@lotus-steady/core';
 import { CalendarPlus, LibraryBig } from 'lucide-react';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -9,6 +9,7 @@ import { useHall } from '../../data/hall/useHall.js';
 import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
 import { useChangeSequence } from '../../data/sequences/useChangeSequence.js';
 import { useSequences } from '../../data/sequences/useSequences.js';
+import { today } from '../../data/today.js';
 import type { ClassWhole } from '../../data/types.js';
 import { sayDate, sayPeople, sayWhen } from '../../domain/words/say.js';
 import { Button } from '../../ui/Button.js';
@@ -40,11 +41,17 @@ export function AgainScreen({ id }: { id: string }) {
   );
 }
 
+/** The next day of the same weekday that is not over yet, a week after a class at the earliest. */
+function nextWeekday(on: string, now: string): string {
+  const next = dateAfter(on, 7);
+  return next >= now ? next : dateAfter(next, Math.ceil(daysBetween(next, now) / 7) * 7);
+}
+
 /** A year of weeks is as far as anyone plans. */
 const WEEKS_MOST = 52;
 
 function Copies({ known }: { known: ClassWhole }) {
-  const [first, setFirst] = useState(dateAfter(known.on, 7));
+  const [first, setFirst] = useState(nextWeekday(known.on, today()));
   const [time, setTime] = useState(known.time ?? '');
   const [often, setOften] = useState<'once' | 'weekly'>('once');
   const [weeks, setWeeks] = useState(8);

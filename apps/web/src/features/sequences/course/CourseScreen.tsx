@@ -72,7 +72,7 @@ function Whole({ course }: { course: Course }) {
         ...(place ? { place } : {}),
         sequenceText: source,
         sequenceId,
-        people: people.map((person) => ({ id: person })),
+        people: enrolled.map((person) => ({ id: person.id })),
       })),
     );
   return (
@@ -83,7 +83,7 @@ function Whole({ course }: { course: Course }) {
       main={
         <Button
           look="main"
-          disabled={adding.isPending || !open.length || !people.length}
+          disabled={adding.isPending || !open.length || !enrolled.length}
           onClick={putInDiary}
         >
           <CalendarPlus aria-hidden size={20} />
@@ -137,7 +137,7 @@ function Whole({ course }: { course: Course }) {
             busy={change.isPending}
             onChange={(next) => change.mutate({ version, change: { people: next } })}
           />
-          {!people.length && (
+          {!enrolled.length && (
             <p className="text-soft">
               Once people are enrolled, their changes stand beside the weeks, and the classes can be made.
             </p>
