@@ -95,3 +95,20 @@ test.each([
   expect(JSON.stringify(answer.json)).toContain(says);
   expect(((await ask('sequences')).json as unknown as unknown[]).length).toBe(before);
 });
+
+test('a class counts as begun from the sequence that was saved from it, and its plan stays', async () => {
+  const person = await someone();
+  const plan = { title: 'Tides', on: '2026-12-10', sequenceText: weeks(1)[0], people: [{ id: person }] };
+  const { id } = (await ask('classes', 'POST', plan)).json as { id: string };
+  const before = (await ask(`classes/${id}`)).json;
+  expect(before.sequenceId).toBeNull();
+  const sequence = (await ask('sequences', 'POST', { source: plan.sequenceText })).json as { id: string };
+  const link = (version: number) =>
+    ask(`classes/${id}/sequence`, 'PUT', { sequenceId: sequence.id }, { 'If-Match': `"${version}"` });
+  expect((await link(1)).status).toBe(200);
+  expect((await link(1)).status).toBe(409);
+  const after = (await ask(`classes/${id}`)).json;
+  expect(after).toEqual({ ...before, sequenceId: sequence.id, version: 2 });
+  expect((await ask(`sequences/${sequence.id}`)).json.uses).toMatchObject([{ id, on: '2026-12-10' }]);
+  expect((await ask(`classes/${id}/sequence`, 'PUT', { sequenceId: 'nothing' })).status).toBe(400);
+});

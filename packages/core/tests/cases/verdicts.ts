@@ -150,6 +150,8 @@ export const VERDICTS: readonly (readonly [
   ['Tree, 30 s', child, 'eased', 'child.hold-6-to-8', 'holds up to 15 s at 6 to 8'],
   ['Cat and cow, 8 rounds', child, 'as-written', null, 'a movement is no hold'],
   ['Tree, 10 s', child, 'as-written', null, 'holds up to 15 s at 6 to 8'],
+  ['Walking round the room, 2 min', child, 'as-written', null, 'walking is no hold'],
+  ['Star, 40 s', child, 'eased', 'child.hold-6-to-8', 'holds up to 15 s at 6 to 8'],
   ['Final rest, 3 min', child, 'as-written', null, 'rest is exempt'],
   ['Shoulder stand, 4 breaths', child, 'swapped', 'child.neck', 'no head or shoulder stands'],
   ['Cobra, 3 breaths', child, 'as-written', null, 'over-restriction is a failure'],

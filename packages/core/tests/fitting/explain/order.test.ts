@@ -75,6 +75,28 @@ const CASES: readonly [string, readonly string[], readonly string[]][] = [
   ],
   ['no rest', ['Cat and cow, 8 rounds', 'Mountain, 5 breaths'], ['rest']],
   ['a short rest', ['Cat and cow, 8 rounds', 'Final rest, 3 min'], ['rest 2']],
+  [
+    'sitting up to breathe after the rest',
+    ['Cat and cow, 8 rounds', 'Final rest, 6 min', 'Seated breath, 5 breaths'],
+    [],
+  ],
+  [
+    'a short rest before sitting up',
+    ['Cat and cow, 8 rounds', 'Final rest, 2 min', 'Seated breath, 5 breaths'],
+    ['rest 2'],
+  ],
+  ['rest on the side one likes', ['Cat and cow, 8 rounds', 'Side-lying rest, 6 min left'], []],
+  [
+    'a lesson for children, who rest for less and then look back',
+    [
+      'Walking round the room, 60 s',
+      'Star, 3 breaths',
+      'Balloon breath, 3 breaths',
+      'Final rest, 2 min',
+      'Listening, 60 s',
+    ],
+    [],
+  ],
 ];
 
 test.each(CASES)('%s', (_, lines, expected) => expect(said(lines)).toEqual(expected));
