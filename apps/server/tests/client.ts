@@ -38,7 +38,7 @@ export function withDemoHall(): void {
 export function versionAt(path: string): [path: string, name: 'version' | 'stockVersion'] | undefined {
   if (path === 'hall/stock') return ['hall', 'stockVersion'];
   if (path.startsWith('hall/')) return ['hall', 'version'];
-  const one = /^(people|classes)\/[^/]+(?=$|\/(plan|record)$)/.exec(path);
+  const one = /^(people|classes)\/[^/]+(?=$|\/(plan|record|sequence)$)/.exec(path);
   return one ? [one[0], 'version'] : undefined;
 }
 
