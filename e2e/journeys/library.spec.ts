@@ -44,10 +44,14 @@ test('a class is begun from a frame, put otherwise by hand, and tried on the peo
   const name = (step: number) => page.locator(`[data-step="${step}"] b`);
   const third = await name(3).textContent();
   const grip = (step: number) => page.getByRole('button', { name: `Move step ${step}`, exact: true });
-  await grip(3).hover();
+  const [from, onto] = [(await grip(3).boundingBox())!, (await grip(2).boundingBox())!];
+  await page.mouse.move(from.x + 8, from.y + 8);
   await page.mouse.down();
-  await grip(2).hover();
-  await grip(2).hover({ position: { x: 5, y: 5 } });
+  await page.mouse.move(onto.x + 8, onto.y + 4, { steps: 12 });
+  // It is let go once the list has made room for it.
+  await expect
+    .poll(() => page.locator('[data-step="2"]').evaluate((row) => row.style.transform))
+    .toContain('translate');
   await page.mouse.up();
   await expect(name(2)).toHaveText(third!);
 
