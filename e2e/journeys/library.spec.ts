@@ -136,7 +136,12 @@ test('the sequence of a class is saved in the library', async ({ page }) => {
   await expect(own).toContainText('has changed since');
   await own.getByRole('button', { name: 'Save as a new sequence' }).click();
   await expect(page).toHaveURL(/\/sequences\/[0-9a-f-]+$/);
-  await expect(page.getByRole('textbox', { name: 'The sequence as text' })).toContainText('13 rounds');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Steady Backs');
+  // The class counts as begun from it, and has not changed since.
+  await page.goto('/classes');
+  await page.getByRole('link', { name: 'Steady Backs', exact: true }).first().click();
+  await page.getByRole('link', { name: 'Teach it again' }).click();
+  await expect(own).toContainText('is the same still');
 });
 
 test('a course: its weeks move up, its people change on their dates, and its classes are made', async ({

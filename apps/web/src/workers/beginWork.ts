@@ -3,7 +3,9 @@ import {
   fillFrame,
   framePeople,
   lessonUnit,
+  NO_CHOICES,
   paceOf,
+  parseSequence,
   writeLesson,
   type Catalogue,
   type Fitter,
@@ -64,16 +66,40 @@ function lessonOf(
   };
 }
 
-/** Writes a class from a frame, under the hall's view. */
-export function begin(asked: Beginning, rules: DayRules, own: readonly OwnVariant[]): string {
+/** A class that was begun, and what it comes to for those it was made for. */
+export interface Begun {
+  source: string;
+  /** Minutes as it is written. */
+  minutes: number;
+  /** Who would do some of it otherwise, and how many steps: under a strict view a frame may not be filled wholly. */
+  otherwise: readonly { person: string; steps: number }[];
+}
+
+/** Writes a class from a frame, under the hall's view, and holds it against its people. */
+export function begin(asked: Beginning, rules: DayRules, own: readonly OwnVariant[]): Begun {
+  const { source, tools } = written(asked, rules, own);
+  const { sequence } = parseSequence(source, tools.catalogue);
+  const { lanes, minutes } = tools.fitter.fit(sequence, NO_CHOICES);
+  const otherwise = lanes.flatMap(({ person, steps }) => {
+    const others = new Set(steps.filter(({ verdict }) => verdict !== 'as-written').map(({ step }) => step));
+    return others.size ? [{ person, steps: others.size }] : [];
+  });
+  return { source, minutes: minutes.written, otherwise };
+}
+
+function written(
+  asked: Beginning,
+  rules: DayRules,
+  own: readonly OwnVariant[],
+): { source: string; tools: FrameTools } {
   if (asked.kind === 'lesson') {
     const { ask, tools } = lessonOf(asked, rules, own);
-    return writeLesson(ask, LESSON_WORDS, tools);
+    return { source: writeLesson(ask, LESSON_WORDS, tools), tools };
   }
   const { minutes, seed } = asked;
   const frame = byId(FRAMES, asked.frame);
-  const aim = byId(AIMS, asked.aim);
-  return fillFrame(frame, { minutes, aim, seed }, readyFor(frame.people, rules, own));
+  const tools = readyFor(frame.people, rules, own);
+  return { source: fillFrame(frame, { minutes, aim: byId(AIMS, asked.aim), seed }, tools), tools };
 }
 
 /** Writes a course of so many weeks: from a frame, as a unit of lessons, or from a sequence of hers. */
@@ -92,5 +118,5 @@ export function beginCourse(
     return courseWeeks(asked.source, weeks, 1, readyFor(people, rules, own));
   }
   const { people } = byId(FRAMES, asked.frame);
-  return courseWeeks(begin(asked, rules, own), weeks, asked.seed, readyFor(people, rules, own));
+  return courseWeeks(written(asked, rules, own).source, weeks, asked.seed, readyFor(people, rules, own));
 }

@@ -10,6 +10,7 @@ import { Button } from '../../ui/Button.js';
 import { SelectField, TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
+import type { Begun } from '../../workers/beginWork.js';
 import { CourseDialog } from './course/CourseDialog.js';
 import { beginningOf, choiceOf, STARTS, type StartChoice, type StartFor } from './startChoice.js';
 import { useBegun } from './useBegun.js';
@@ -26,7 +27,7 @@ export function StartScreen() {
   const choose = (changed: Record<string, string>): void =>
     setParams({ ...Object.fromEntries(params), ...changed }, { replace: true });
   const take = (): void =>
-    add.mutate({ source: begun.data! }, { onSuccess: ({ id }) => void navigate(`/sequences/${id}`) });
+    add.mutate({ source: begun.data!.source }, { onSuccess: ({ id }) => void navigate(`/sequences/${id}`) });
   return (
     <Page
       wide
@@ -72,7 +73,7 @@ export function StartScreen() {
           {begun.error && <Problem error={begun.error} again={() => void begun.refetch()} />}
           {begun.data ? (
             <div aria-busy={begun.isFetching} className={begun.isPlaceholderData ? 'opacity-50' : ''}>
-              <Preview source={begun.data} start={choice.start} />
+              <Preview begun={begun.data} start={choice.start} />
             </div>
           ) : (
             !begun.error && (
@@ -193,8 +194,9 @@ function What({
 }
 
 /** What was put together, and for whom it holds. */
-function Preview({ source, start }: { source: string; start: StartFor }) {
+function Preview({ begun: { source, minutes, otherwise }, start }: { begun: Begun; start: StartFor }) {
   const { sequence, parts } = useMemo(() => parseSequence(source, catalogue()), [source]);
+  const off = Math.round(minutes) - sequence.minutes;
   const people = FRAMES.find(({ id }) => id === start.id)?.people.map(({ name }) => name) ?? [
     start.name.toLowerCase(),
   ];
@@ -202,7 +204,15 @@ function Preview({ source, start }: { source: string; start: StartFor }) {
     <section aria-label="The class" className="space-y-3">
       <h2 className="text-xl">{sequence.title}</h2>
       <p className="text-soft">
-        {sequence.minutes} minutes. Under your house view it suits, as it is written: {people.join('; ')}.
+        {sequence.minutes} minutes
+        {Math.abs(off) > 1 ? `, of which ${Math.round(minutes)} are filled` : ''}.{' '}
+        {otherwise.length ? (
+          <b className="text-clay">
+            Under your house view and hall rules not all of it suits everybody: {sayOtherwise(otherwise)}.
+          </b>
+        ) : (
+          `Under your house view it suits, as it is written: ${people.join('; ')}.`
+        )}{' '}
         Each person’s own doctor, midwife or physiotherapist comes first.
       </p>
       <Understood
@@ -213,3 +223,9 @@ function Preview({ source, start }: { source: string; start: StartFor }) {
     </section>
   );
 }
+
+/** "Week 15 does 2 steps otherwise". */
+const sayOtherwise = (otherwise: Begun['otherwise']): string =>
+  otherwise
+    .map(({ person, steps }) => `${person} does ${steps} ${steps === 1 ? 'step' : 'steps'} otherwise`)
+    .join('; ');
