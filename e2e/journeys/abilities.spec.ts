@@ -46,8 +46,6 @@ test('only as far: said with its number, drawn as it is, and seen in the atlas',
     why.getByText(/^Fold .* of the way, \d+ of \d+ degrees at the hips.*; the back stays long\.$/),
   ).toBeVisible();
   await expect(why.getByRole('img', { name: /^Standing forward fold, half way/ })).toBeVisible();
-  // No tile stands half under what keeps its place.
-  await page.evaluate(() => scrollTo(0, 0));
   await expectAccessible(page);
 
   await page.goto('/atlas/standing-forward-fold');
