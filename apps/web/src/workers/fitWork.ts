@@ -110,12 +110,17 @@ export const fitWork = {
       });
     }
   },
-  /** A plan fitted to people as they are written down, for nobody to keep; undefined where nothing of it is sure. */
+  /**
+   * A plan fitted to people as they are written down, for nobody to keep; undefined where nothing of it is sure.
+   *
+   * @param offering whether it is asked what would fill or trim it
+   */
   sketch(
     source: string,
     people: readonly unknown[],
     rules: DayRules,
     own: readonly OwnVariant[],
+    offering: boolean,
   ): Sketch | undefined {
     const of = JSON.stringify([people, rules, own]);
     if (sketcher?.of !== of) {
@@ -126,6 +131,7 @@ export const fitWork = {
     const { sequence } = parseSequence(source, catalogue);
     if (!sequence.steps.length) return undefined;
     const fitting = sketched.fit(sequence, NO_CHOICES);
+    if (!offering) return { fitting, offers: [] };
     const tools = { catalogue, fitter: sketched, on: rules.on, pace: paceOf(rules.pace) };
     return { fitting, offers: timeOffers(sequence, fitting.minutes.written, tools) };
   },

@@ -1,6 +1,7 @@
 import { askedSeconds } from '../plan/askedSeconds.js';
 import { oneALine } from '../plan/editSequence.js';
 import { lineOf } from '../plan/lineFor.js';
+import type { Variant } from '../poses/types.js';
 import { skillOf } from '../poses/skillOf.js';
 import { parseSequence } from '../reading/parseSequence.js';
 import type { Step } from '../reading/plan.js';
@@ -24,6 +25,8 @@ const LIGHTER_SHARE = 0.7;
 const UP_AT_ONCE = 3;
 const UP_SHARE = 0.2;
 const SECONDS_STEP = 5;
+/** From what one does alone to what is leant on. */
+const SUPPORTS: readonly Variant['support'][] = ['none', 'hand', 'trunk'];
 /** A class may be over its minutes by so much, seconds; a rest is no shorter than this, and no longer. */
 const OVER_MOST = 60;
 const REST_LEAST = 300;
@@ -81,7 +84,8 @@ function movedUp(source: string, moved: Map<string, number>, chance: Chance, too
 }
 
 /** The next version of a step where one suits as many as do it now, or else the same held longer. */
-function upFrom(step: Step, { catalogue, fitter }: FrameTools): Part | undefined {
+function upFrom(step: Step, tools: FrameTools): Part | undefined {
+  const { catalogue, fitter } = tools;
   const { pose, variant, hold, sides } = step;
   if (['rest', 'breathe', 'settle'].includes(pose.purposes[0].action)) return undefined;
   const suited = fitter.suitedCount(step);
@@ -90,15 +94,21 @@ function upFrom(step: Step, { catalogue, fitter }: FrameTools): Part | undefined
   const at = pose.ladder.indexOf(variant);
   const further = pose.ladder
     .slice(at + 1)
-    .filter((one) => one.level === variant.level && skillOf(one) <= Math.max(1, skillOf(variant)))
+    .filter(
+      (one) =>
+        one.level === variant.level &&
+        skillOf(one) <= Math.max(1, skillOf(variant)) &&
+        // A ladder ends with forms beside the fullest: what is held on to more is no step up.
+        SUPPORTS.indexOf(one.support) <= SUPPORTS.indexOf(variant.support),
+    )
     .map((one): Part => ({ pose, variant: one, hold, sides }))
     .find(isFor);
   if (further) return further;
   const least = hold.unit === 'seconds' ? SECONDS_STEP : 1;
   const count = hold.count + Math.max(1, Math.round((hold.count * UP_SHARE) / least)) * least;
-  const most = hold.unit === 'seconds' ? Infinity : pose.hold.most;
   const longer: Part = { pose, variant, hold: { ...hold, count }, sides };
-  return count <= most && isFor(longer) ? longer : undefined;
+  const most: Part = { ...longer, hold: { unit: pose.hold.unit, count: pose.hold.most } };
+  return secondsOf(longer, tools) <= secondsOf(most, tools) && isFor(longer) ? longer : undefined;
 }
 
 /** Whether a step is read again as what it is. */

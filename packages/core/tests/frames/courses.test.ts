@@ -90,6 +90,23 @@ test('a plan of her own in one paragraph becomes a course too, its notes and flo
   expect(kinds(weeks[0]!, weeks[1]!).every((kind) => kind === 'further' || kind === 'longer')).toBe(true);
 });
 
+test('nothing is held longer than its pose may be, in seconds as in breaths, nor on to more than before', () => {
+  const tools = toolsFor([{ name: 'Grown' }]);
+  const weeks = courseWeeks(
+    '# Tides\nminutes: 60\n- Side bend, 8 breaths each side\n- Boat, 32 s\n- Tree, 55 s each side\n- Final rest, 8 min',
+    12,
+    3,
+    tools,
+  );
+  for (const { pose, variant, hold } of weeks
+    .flatMap(stepsOf)
+    .filter(({ pose }) => pose.id !== 'final-rest')) {
+    const most = pose.hold.most * (hold.unit === 'seconds' ? 5.5 : 1);
+    expect([pose.id, hold.count <= most]).toEqual([pose.id, true]);
+    if (pose.id === 'side-bend') expect(variant.support).toBe('none');
+  }
+});
+
 test('what changes is told pose by pose', () => {
   const changes = (before: string, after: string) =>
     weekChanges(stepsOf(before), stepsOf(after)).map(({ kind, step }) => `${kind} ${step.pose.id}`);

@@ -112,7 +112,7 @@ function ForPeople({
 }: Pick<Props, 'changes' | 'people'> & { source: string; day: string }) {
   const { houseView, rules, pace } = useHall();
   const written = useMemo(() => people.map(({ version: _version, ...person }) => person), [people]);
-  const tried = useSketch(source, written, { on: day, houseView, hall: rules, pace });
+  const tried = useSketch(source, written, { on: day, houseView, hall: rules, pace }, false);
   if (!people.length) return null;
   const otherwise = (tried.data?.fitting.lanes ?? []).map(({ person, steps, alerts }) => ({
     person,
