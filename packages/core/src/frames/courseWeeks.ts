@@ -8,6 +8,7 @@ import type { Step } from '../reading/plan.js';
 import { retitled } from '../reading/retitled.js';
 import { chanceFrom, pickOne, type Chance } from './chance.js';
 import type { FrameTools } from './fillFrame.js';
+import type { Part } from './part.js';
 
 /** How long a course may be, weeks. */
 export const COURSE_WEEKS = { least: 4, most: 12 } as const;
@@ -33,8 +34,6 @@ const REST_LEAST = 300;
 const REST_MOST = 900;
 /** What works is left out only where it fits the time by so much better, seconds. */
 const WORK_STAYS = 60;
-
-type Part = Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>;
 
 /** What each week of a course is for, the first first. */
 export const weekKinds = (weeks: number): WeekKind[] =>

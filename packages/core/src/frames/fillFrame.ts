@@ -4,12 +4,11 @@ import type { Pace } from '../people/pace.js';
 import { askedSeconds } from '../plan/askedSeconds.js';
 import { lineOf } from '../plan/lineFor.js';
 import type { Catalogue } from '../poses/catalogue.js';
-import { skillOf } from '../poses/skillOf.js';
 import type { Place, Pose, Variant } from '../poses/types.js';
-import type { Step } from '../reading/plan.js';
 import { parseSequence } from '../reading/parseSequence.js';
 import { chanceFrom, pickOne, type Chance } from './chance.js';
 import { likingOf } from './liking.js';
+import { asStep, fromUsual, isForMany, partOf, partSeconds, type Part } from './part.js';
 import type { Aim, Frame, FrameSlot } from './types.js';
 
 /** What is wanted of a frame. */
@@ -29,8 +28,6 @@ export interface FrameTools {
   pace: Pace;
 }
 
-/** What is enough of a step to write it. */
-type Part = Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>;
 interface Chosen {
   slot: number;
   part: Part;
@@ -50,7 +47,6 @@ const restLeast = (minutes: number): number => (minutes < 25 ? 180 : 300);
 const longer = (minutes: number): number => Math.min(1.8, Math.max(1, 1 + (minutes - 15) / 60));
 /** Nobody is left in one shape for longer than this, both sides together, seconds. */
 const STAY_MOST = 600;
-const BOTH = ['right', 'left'] as const;
 /** In which order poses come, by where in a class they may stand. */
 const PARTS: readonly Place[] = ['opening', 'warm-up', 'work', 'closing', 'rest'];
 /** Anyone of usual height: how much work a version is. */
@@ -58,8 +54,6 @@ const SOMEBODY_CM = 165;
 /** A hold that is changed for time is changed by so much of it at once. */
 const HOLD_STEP = 0.2;
 const wholeMinutes = (seconds: number): number => Math.round(seconds / 60) * 60;
-/** More practice than a frame asks for: months. */
-const SKILL_MOST = 1;
 
 /**
  * A class written from a frame: each part is filled from the catalogue with what suits everybody of the frame as it is
@@ -118,11 +112,8 @@ class Filling {
       .reduce((sum, { part }) => sum + this.seconds(part), 0);
   }
 
-  /** What a step takes, about: both sides, the change between them, and saying it. */
   private seconds(part: Part): number {
-    const { on, pace } = this.tools;
-    const sides = Math.max(1, part.sides.length);
-    return askedSeconds(part, {}, on, pace) * sides + (sides - 1) * pace.changeSide + pace.talkNew;
+    return partSeconds(part, this.tools);
   }
 
   private fill(slot: number): void {
@@ -162,17 +153,15 @@ class Filling {
       (from.families?.includes(pose.family) ?? true) &&
       (from.actions?.includes(pose.purposes[0].action) ?? true);
     if (!belongs) return undefined;
-    const usual = pose.ladder.findIndex(({ id }) => id === pose.usual);
-    return pose.ladder
-      .map((variant, rung) => ({ variant, from: Math.abs(rung - usual) + (rung > usual ? 0.5 : 0) }))
+    return fromUsual(pose)
       .filter(
-        ({ variant }) =>
+        (variant) =>
           from.levels.includes(variant.level) &&
           (!from.propped || variant.props.length > 0) &&
-          this.isForMany(variant),
+          isForMany(variant) &&
+          this.isNoMoreWork(variant),
       )
-      .sort((a, b) => a.from - b.from)
-      .flatMap(({ variant }) =>
+      .flatMap((variant) =>
         minutes
           ? [this.held(pose, variant, minutes * 60)]
           : [longer(this.ask.minutes), 1].map((share) => this.held(pose, variant, undefined, share)),
@@ -180,31 +169,23 @@ class Filling {
       .find((part) => this.suits(part));
   }
 
-  /** Whether it is one for people who have hardly practised, with the breath free and no more work than is meant. */
-  private isForMany(variant: Variant): boolean {
-    const { isometric } = this.tools.catalogue.measures(variant.id, SOMEBODY_CM);
-    return (
-      skillOf(variant) <= SKILL_MOST &&
-      isometric <= this.frame.work &&
-      variant.breath !== 'held' &&
-      variant.breath !== 'rapid' &&
-      variant.declared.impact !== 'jumping'
-    );
+  private isNoMoreWork({ id }: Variant): boolean {
+    return this.tools.catalogue.measures(id, SOMEBODY_CM).isometric <= this.frame.work;
   }
 
   private held(pose: Pose, variant: Variant, seconds?: number, share = 1): Part {
     const { unit, usual, least, most } = pose.hold;
     const { on, pace } = this.tools;
-    const sides = pose.side ? BOTH : [];
-    const one = askedSeconds({ pose, variant, hold: { unit, count: 1 } }, {}, on, pace);
-    const longest = Math.floor(STAY_MOST / Math.max(1, sides.length) / one);
+    const part = partOf(pose, variant, { unit, count: 1 });
+    const one = askedSeconds(part, {}, on, pace);
+    const longest = Math.floor(STAY_MOST / Math.max(1, part.sides.length) / one);
     const wanted = Math.round(usual * this.frame.holds * share);
     const count = Math.min(most, longest, Math.max(least, wanted));
-    return { pose, variant, hold: seconds ? { unit: 'seconds', count: seconds } : { unit, count }, sides };
+    return { ...part, hold: seconds ? { unit: 'seconds', count: seconds } : { unit, count } };
   }
 
   private suits(part: Part): boolean {
-    return this.tools.fitter.suits({ ...part, number: 1, line: 1, text: lineOf(part) });
+    return this.tools.fitter.suits(asStep(part));
   }
 
   private restOf(): Part {

@@ -3,12 +3,12 @@ import { askedSeconds } from '../plan/askedSeconds.js';
 import type { SequenceEdit } from '../plan/editSequence.js';
 import { lineOf } from '../plan/lineFor.js';
 import { sayAsked } from '../plan/sayAsked.js';
-import { skillOf } from '../poses/skillOf.js';
 import type { Pose } from '../poses/types.js';
 import type { Sequence } from '../reading/parseSequence.js';
 import type { Step } from '../reading/plan.js';
 import type { FrameTools } from './fillFrame.js';
 import { likingOf } from './liking.js';
+import { asStep, fromUsual, isForMany, partOf, partSeconds, type Part } from './part.js';
 
 /** One change that fills a class or trims it, and the minutes it brings; under 0 where it saves them. */
 export interface TimeOffer {
@@ -23,11 +23,8 @@ const OVER_FROM = 0.5;
 const OFFERS = 3;
 /** A final rest is up to ten minutes (common practice). */
 const REST_MOST = 600;
-const SKILL_MOST = 1;
 /** A hold is cut to no less than this share of it. */
 const CUT_TO = 0.6;
-
-type Part = Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>;
 
 /**
  * What would fill a class that is short of its minutes, or trim one that is over, each as one change: a longer rest
@@ -45,11 +42,7 @@ export function timeOffers(sequence: Sequence, written: number, tools: FrameTool
   return [...removals(sequence, -short, tools), ...shorterHolds(sequence, tools)];
 }
 
-/** What a step takes at the usual pace, minutes. */
-function minutesOf(part: Part, { on, pace }: FrameTools): number {
-  const sides = Math.max(1, part.sides.length);
-  return (askedSeconds(part, {}, on, pace) * sides + (sides - 1) * pace.changeSide + pace.talkNew) / 60;
-}
+const minutesOf = (part: Part, tools: FrameTools): number => partSeconds(part, tools) / 60;
 
 const isRest = ({ pose }: Step): boolean => pose.purposes[0].action === 'rest';
 const named = ({ pose, number }: Step): string => `step ${number}, ${pose.name.toLowerCase()}`;
@@ -101,20 +94,10 @@ function placed(
   fitter: Fitter,
 ): { part: Part; after: number } | undefined {
   const { unit, usual } = pose.hold;
-  for (const variant of [...pose.ladder].sort(
-    (a, b) => Number(b.id === pose.usual) - Number(a.id === pose.usual),
-  )) {
+  for (const variant of fromUsual(pose).filter(isForMany)) {
     const before = steps.findLast((step) => step.variant.level === variant.level && !step.flow);
-    if (!before || skillOf(variant) > SKILL_MOST || variant.breath === 'held' || variant.breath === 'rapid')
-      continue;
-    const part: Part = {
-      pose,
-      variant,
-      hold: { unit, count: usual },
-      sides: pose.side ? ['right', 'left'] : [],
-    };
-    const step = { ...part, number: 1, line: 1, text: lineOf(part) };
-    if (fitter.suitedCount(step) >= Math.max(1, fitter.suitedCount(before)))
+    const part = partOf(pose, variant, { unit, count: usual });
+    if (before && fitter.suitedCount(asStep(part)) >= Math.max(1, fitter.suitedCount(before)))
       return { part, after: before.number };
   }
   return undefined;

@@ -1,11 +1,11 @@
 import { lineOf } from '../plan/lineFor.js';
 import { LEVELS } from '../poses/levels.js';
 import type { StoryShape, Theme } from '../poses/themes.js';
-import type { Step } from '../reading/plan.js';
 import { parseSequence } from '../reading/parseSequence.js';
 import { chanceFrom, pickOne } from './chance.js';
 import type { FrameTools } from './fillFrame.js';
 import { likingOf } from './liking.js';
+import { asStep, fromUsual, partOf, type Part } from './part.js';
 import type { LessonAim, LessonBand, LessonWords } from './lessonTypes.js';
 
 /** What is wanted of a lesson. */
@@ -21,13 +21,11 @@ export interface LessonAsk {
   isOwnStory?: boolean;
 }
 
-type Part = Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>;
 interface Told {
   part: Part;
   shape: StoryShape;
 }
 
-const BOTH = ['right', 'left'] as const;
 /** Poses that are parts of a lesson by themselves, or none of a story. */
 const APART = new Set(['breathe', 'rest']);
 const PARTS_OF_ITS_OWN = new Set(['listening', 'body-part-balance', 'hop-and-freeze']);
@@ -109,7 +107,7 @@ export const shapesOf = (source: string, theme: Theme): string[] =>
 function storyOf({ theme, aim, band, seed, recalled = [] }: LessonAsk, tools: FrameTools): Told[] {
   const chance = chanceFrom(seed);
   let open = theme.shapes.flatMap((shape): Told[] => {
-    const part = partOf(shape.pose, band.breaths, tools);
+    const part = partFor(shape.pose, band.breaths, tools);
     return part ? [{ part, shape }] : [];
   });
   const story: Told[] = [];
@@ -135,21 +133,14 @@ const inOrder = (story: readonly Told[]): Told[] =>
   );
 
 /** How children of the band do a pose: the usual way, or the nearest that suits all of them. */
-function partOf(id: string, breaths: number, { catalogue, fitter }: FrameTools): Part | undefined {
+function partFor(id: string, breaths: number, { catalogue, fitter }: FrameTools): Part | undefined {
   const pose = catalogue.poses.find((one) => one.id === id);
   if (!pose || PARTS_OF_ITS_OWN.has(id) || APART.has(pose.purposes[0].action)) return undefined;
-  const usual = pose.ladder.findIndex((one) => one.id === pose.usual);
   const { unit, least, most } = pose.hold;
-  return pose.ladder
-    .map((variant, rung) => ({ variant, from: Math.abs(rung - usual) }))
-    .sort((a, b) => a.from - b.from)
-    .map(({ variant }): Part => ({
-      pose,
-      variant,
-      hold: { unit, count: Math.min(most, Math.max(least, breaths)) },
-      sides: pose.side ? BOTH : [],
-    }))
-    .find((part) => fitter.suits({ ...part, number: 1, line: 1, text: lineOf(part) }));
+  const hold = { unit, count: Math.min(most, Math.max(least, breaths)) };
+  return fromUsual(pose)
+    .map((variant) => partOf(pose, variant, hold))
+    .find((part) => fitter.suits(asStep(part)));
 }
 
 /** One lesson as it is put together, line by line. */
