@@ -149,7 +149,8 @@ export { COURSE_WEEKS, courseWeeks, weekKinds, type WeekKind } from './frames/co
 export { timeOffers, type TimeOffer } from './frames/timeOffers.js';
 export { lessonUnit } from './frames/lessonUnit.js';
 export { weekChanges, type WeekChange } from './frames/weekChanges.js';
-export { fillFrame, type FrameAsk, type FrameTools } from './frames/fillFrame.js';
+export { fillFrame, type FrameAsk } from './frames/fillFrame.js';
+export type { FrameTools } from './frames/tools.js';
 export { framePeople } from './frames/framePeople.js';
 export type { LessonAim, LessonBand } from './frames/lessonTypes.js';
 export { shapesOf, writeLesson, type LessonAsk } from './frames/writeLesson.js';

@@ -7,7 +7,7 @@ import { parseSequence } from '../reading/parseSequence.js';
 import type { Step } from '../reading/plan.js';
 import { retitled } from '../reading/retitled.js';
 import { chanceFrom, pickOne, type Chance } from './chance.js';
-import type { FrameTools } from './fillFrame.js';
+import type { FrameTools } from './tools.js';
 import type { Part } from './part.js';
 
 /** How long a course may be, weeks. */

@@ -1,14 +1,12 @@
-import type { Fitter } from '../fitting/fitter.js';
 import type { Fitting } from '../fitting/types.js';
-import type { Pace } from '../people/pace.js';
 import { askedSeconds } from '../plan/askedSeconds.js';
 import { lineOf } from '../plan/lineFor.js';
-import type { Catalogue } from '../poses/catalogue.js';
 import type { Place, Pose, Variant } from '../poses/types.js';
 import { parseSequence } from '../reading/parseSequence.js';
 import { chanceFrom, pickOne, type Chance } from './chance.js';
 import { likingOf } from './liking.js';
 import { asStep, fromUsual, isForMany, partOf, partSeconds, type Part } from './part.js';
+import type { FrameTools } from './tools.js';
 import type { Aim, Frame, FrameSlot } from './types.js';
 
 /** What is wanted of a frame. */
@@ -17,15 +15,6 @@ export interface FrameAsk {
   aim: Aim;
   /** The same seed gives the same class; another one another. */
   seed: number;
-}
-
-/** What it is filled with. */
-export interface FrameTools {
-  catalogue: Catalogue;
-  /** Made ready for the people of the frame. */
-  fitter: Fitter;
-  on: string;
-  pace: Pace;
 }
 
 interface Chosen {

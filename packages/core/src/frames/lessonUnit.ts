@@ -1,6 +1,6 @@
 import { retitled } from '../reading/retitled.js';
 import { parseSequence } from '../reading/parseSequence.js';
-import type { FrameTools } from './fillFrame.js';
+import type { FrameTools } from './tools.js';
 import type { LessonWords } from './lessonTypes.js';
 import { shapesOf, writeLesson, type LessonAsk } from './writeLesson.js';
 

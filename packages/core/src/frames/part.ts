@@ -3,7 +3,7 @@ import { lineOf } from '../plan/lineFor.js';
 import { skillOf } from '../poses/skillOf.js';
 import type { Pose, Variant } from '../poses/types.js';
 import type { Step } from '../reading/plan.js';
-import type { FrameTools } from './fillFrame.js';
+import type { FrameTools } from './tools.js';
 
 /** What is enough of a step to write it. */
 export type Part = Pick<Step, 'pose' | 'variant' | 'hold' | 'sides'>;

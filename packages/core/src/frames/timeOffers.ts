@@ -6,7 +6,7 @@ import { sayAsked } from '../plan/sayAsked.js';
 import type { Pose } from '../poses/types.js';
 import type { Sequence } from '../reading/parseSequence.js';
 import type { Step } from '../reading/plan.js';
-import type { FrameTools } from './fillFrame.js';
+import type { FrameTools } from './tools.js';
 import { likingOf } from './liking.js';
 import { asStep, fromUsual, isForMany, partOf, partSeconds, type Part } from './part.js';
 

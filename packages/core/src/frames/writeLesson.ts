@@ -3,7 +3,7 @@ import { LEVELS } from '../poses/levels.js';
 import type { StoryShape, Theme } from '../poses/themes.js';
 import { parseSequence } from '../reading/parseSequence.js';
 import { chanceFrom, pickOne } from './chance.js';
-import type { FrameTools } from './fillFrame.js';
+import type { FrameTools } from './tools.js';
 import { likingOf } from './liking.js';
 import { asStep, fromUsual, partOf, type Part } from './part.js';
 import type { LessonAim, LessonBand, LessonWords } from './lessonTypes.js';

@@ -8,7 +8,7 @@ import { useChangeCourse } from '../../../data/courses/useChangeCourse.js';
 import { useCourse } from '../../../data/courses/useCourse.js';
 import { useRemoveCourse } from '../../../data/courses/useRemoveCourse.js';
 import { usePeopleByIds } from '../../../data/people/usePeopleByIds.js';
-import type { Course } from '../../../data/types.js';
+import type { Course, PersonLine } from '../../../data/types.js';
 import { sayDate, sayWhen } from '../../../domain/words/say.js';
 import { Button } from '../../../ui/Button.js';
 import { TextField } from '../../../ui/Field.js';
@@ -47,10 +47,15 @@ function sayDiary(left: number, done: number | undefined): string {
   return `Put ${left} ${left === 1 ? 'class' : 'classes'} in the diary`;
 }
 
+const NOBODY: readonly PersonLine[] = [];
+
 function Whole({ course }: { course: Course }) {
   const { id, title, startsOn, time, place, people, weeks, version } = course;
-  const { data: known = [] } = usePeopleByIds(people);
-  const enrolled = known.filter((person) => people.includes(person.id));
+  const { data: known = NOBODY } = usePeopleByIds(people);
+  const enrolled = useMemo(
+    () => known.filter((person) => people.includes(person.id)).sort((a, b) => a.name.localeCompare(b.name)),
+    [known, people],
+  );
   const change = useChangeCourse(id);
   const remove = useRemoveCourse(id);
   const navigate = useNavigate();
