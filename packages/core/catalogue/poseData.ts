@@ -4,10 +4,11 @@ import { withNames } from './names/index.js';
 import { FLOWS } from './flows.js';
 import { POSES } from './poses/index.js';
 import { THEMES } from './themes.js';
+import { withViews } from './views/index.js';
 import { WAYS } from './ways.js';
 
 export const CATALOGUE_DATA = {
-  poses: withNames(POSES),
+  poses: withViews(withNames(POSES)),
   flows: FLOWS,
   ways: WAYS,
   themes: THEMES,
