@@ -67,6 +67,18 @@ export default {
       },
     },
     {
+      name: 'the-figure-knows-the-body-alone',
+      severity: 'error',
+      from: { path: '^packages/figure/' },
+      to: { path: `^(apps/|${CORE}(?!src/(body/|body\\.ts)))` },
+    },
+    {
+      name: 'the-sculpture-is-made-beforehand',
+      severity: 'error',
+      from: { path: '^packages/figure/src/' },
+      to: { path: '^packages/figure/sculpt/' },
+    },
+    {
       name: 'features-never-each-other',
       severity: 'error',
       from: { path: '^apps/web/src/features/([^/]+)/' },

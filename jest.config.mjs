@@ -3,11 +3,15 @@ const shared = {
   extensionsToTreatAsEsm: ['.ts'],
   transform: { '^.+\\.ts$': '<rootDir>/../../scripts/lib/jestTransform.mjs' },
   moduleNameMapper: {
+    '^@lotus-steady/core/body$': '<rootDir>/../../packages/core/src/body.ts',
     '^@lotus-steady/core/solving$': '<rootDir>/../../packages/core/src/solving.ts',
     '^@lotus-steady/core/built-in$': '<rootDir>/../../packages/core/builtIn/index.ts',
     '^@lotus-steady/core/rulebook$': '<rootDir>/../../packages/core/builtIn/rulebook.ts',
     '^@lotus-steady/core/frames$': '<rootDir>/../../packages/core/builtIn/frames.ts',
     '^@lotus-steady/core/ready$': '<rootDir>/../../packages/core/builtIn/ready.ts',
+    '^@lotus-steady/figure/(scene|pictures)$': '<rootDir>/../../packages/figure/src/$1.ts',
+    '^@lotus-steady/figure/node$': '<rootDir>/../../packages/figure/src/node.ts',
+    '^@lotus-steady/figure$': '<rootDir>/../../packages/figure/src/index.ts',
     '^@lotus-steady/core$': '<rootDir>/../../packages/core/src/index.ts',
     '^(\\.{1,2}/.*)\\.js$': '$1',
   },
@@ -19,6 +23,12 @@ export default {
   testTimeout: 30_000,
   projects: [
     { ...shared, displayName: 'core', rootDir: 'packages/core', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'figure',
+      rootDir: 'packages/figure',
+      testMatch: ['<rootDir>/tests/**/*.test.ts'],
+    },
     { ...shared, displayName: 'web', rootDir: 'apps/web', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
     {
       ...shared,

@@ -1,0 +1,24 @@
+/** A posture as a drawn body. Knows the core's body, and nothing of poses, people or rules. */
+export { readMesh } from './body/mesh.js';
+export { drawFigure } from './draw/drawFigure.js';
+export { resolveColours, type Palette } from './draw/resolveColours.js';
+export { drawMarks } from './marks/drawMarks.js';
+export type { BendJoint, Mark } from './marks/marks.js';
+export { drawMovement } from './motion/drawMovement.js';
+export { postureBetween } from './motion/postureBetween.js';
+export { paintFigure, type PaintedFigure } from './paint/paintFigure.js';
+export { cameraOf, pageFor, type Page } from './room/page.js';
+export type { FaceShape } from './draw/face.js';
+export type { FaceLines } from './body/faceLines.js';
+export { mirrorProps } from './props/mirrorProps.js';
+export { mirrorScene } from './room/mirrorScene.js';
+export { neutralLook } from './people/neutralLook.js';
+export { bellyAt, type MissingLimb } from './body/forms.js';
+export { HAIR_TONES, SKIN_TONES, type Hair, type Look } from './people/look.js';
+export type { FigureSize } from './room/page.js';
+export type { FigureScene, Sculpture } from './room/stage.js';
+export { stageOf, type Stage } from './room/stage.js';
+export { bestView, CLEARLY_BETTER, secondView } from './view/bestView.js';
+export { measureView, type ViewMeasure } from './view/measureView.js';
+export type { Region } from './view/regions.js';
+export { hiddenIn, seenOf, type Seen } from './view/seen.js';
