@@ -27,6 +27,21 @@ test('a text is kept with what is asked about in it, tagged, put away, and taken
   expect(line).toMatchObject({ archived: true });
 });
 
+test.each(['source', 'title', 'tags', 'archived'])(
+  '%s that is nothing is refused, or changes nothing',
+  async (field) => {
+    const { id } = (await ask('sequences', 'POST', { source: '# Tides\n- Tree' })).json as { id: string };
+    const { status } = await changed(id, 1, { [field]: null });
+    expect(status).toBeLessThan(500);
+    expect((await ask(`sequences/${id}`)).json).toMatchObject({
+      title: 'Tides',
+      source: '# Tides\n- Tree',
+      tags: [],
+      archived: false,
+    });
+  },
+);
+
 test('how it was is put aside when it is changed, and not at every key', async () => {
   const { id } = (await ask('sequences', 'POST', { source: '# Tides\n- Tree' })).json as { id: string };
   for (let version = 1; version <= 3; version++)

@@ -1,8 +1,8 @@
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import type { FastifyReply } from 'fastify';
 
-/** Files whose name has a hash of what is in them: they never change. */
-const HASHED = /\/assets\/.*-[\w-]{8,}\.\w+$/;
+/** Files whose name or folder has a hash of what is in them: they never change. */
+const HASHED = /\/(assets\/.*-[\w-]{8,}|figures\/[0-9a-f]{10}\/.*)\.\w+$/;
 const FOR_EVER = 'public, max-age=31536000, immutable';
 
 /** Serves the built web application: files compressed when it was built, and a page for every other path. */

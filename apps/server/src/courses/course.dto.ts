@@ -45,7 +45,9 @@ export class CourseDraftDto {
 }
 
 /** When, where and who; what a week is, is changed in its sequence. */
-export class CourseChangeDto extends PartialType(OmitType(CourseDraftDto, ['weeks'])) {}
+export class CourseChangeDto extends PartialType(OmitType(CourseDraftDto, ['weeks']), {
+  skipNullProperties: false,
+}) {}
 
 /** A week of a course: its sequence. */
 export class CourseWeekDto {

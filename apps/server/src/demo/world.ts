@@ -8,6 +8,7 @@ export interface DemoPerson {
   sex?: 'woman' | 'man';
   pronoun?: 'she' | 'he' | 'they';
   heightCm: number;
+  weightKg?: number;
   can?: Partial<Can>;
   ranges?: Record<string, number>;
   screening?: Record<string, number>;
@@ -55,6 +56,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'man',
       pronoun: 'he',
       heightCm: 178,
+      weightKg: 97,
       conditions: [{ condition: 'high-blood-pressure', reading: '152/94', readingOn: inDays(-36) }],
     },
     {
@@ -71,6 +73,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'woman',
       pronoun: 'she',
       heightCm: 158,
+      weightKg: 74,
       can: { floor: 'chair', practised: 'years' },
       screening: { fallsLastYear: 1, chairStands: 9 },
     },
@@ -80,6 +83,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'woman',
       pronoun: 'she',
       heightCm: 162,
+      weightKg: 63,
       can: { floor: 'alone', practised: 'years' },
       screening: { fallsLastYear: 0, chairStands: 13, tandemSeconds: 10, oneLegSeconds: 18 },
     },
@@ -89,6 +93,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'woman',
       pronoun: 'she',
       heightCm: 165,
+      weightKg: 66,
       can: { stand: false, floor: 'no', kneel: false },
       conditions: [{ condition: 'wheelchair-user' }],
     },
@@ -98,6 +103,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'man',
       pronoun: 'he',
       heightCm: 175,
+      weightKg: 84,
       limits: [
         { kind: 'no-kneeling', by: 'Jory himself', why: 'a flare of the left knee', until: inDays(40) },
       ],
@@ -117,6 +123,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'woman',
       pronoun: 'she',
       heightCm: 154,
+      weightKg: 58,
       can: { floor: 'no' },
       conditions: [{ condition: 'chair-user' }],
     },
@@ -126,6 +133,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'man',
       pronoun: 'he',
       heightCm: 168,
+      weightKg: 86,
       can: { floor: 'no' },
       conditions: [
         { condition: 'chair-user' },
@@ -178,6 +186,7 @@ export function demoPeople(today: string): readonly DemoPerson[] {
       sex: 'woman',
       pronoun: 'she',
       heightCm: 166,
+      weightKg: 81,
       conditions: [{ condition: 'lumbar-disc', phase: 'settled', since: inDays(-200) }],
     },
     { name: 'Pip Sandell', born: dateAfter(today, -365 * 7 - 40), heightCm: 122 },

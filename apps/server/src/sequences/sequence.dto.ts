@@ -1,5 +1,6 @@
 import { ApiProperty, ApiPropertyOptional, PartialType } from '@nestjs/swagger';
-import { ArrayMaxSize, IsArray, IsBoolean, IsOptional, IsString, Length } from 'class-validator';
+import { MayBeLeftOut } from '../common/mayBeLeftOut.js';
+import { ArrayMaxSize, IsArray, IsBoolean, IsString, Length } from 'class-validator';
 
 /** Longer than any plan of a class. */
 export const SOURCE_MOST = 20_000;
@@ -12,7 +13,7 @@ export class SequenceDraftDto {
   source!: string;
 
   @ApiPropertyOptional({ type: [String] })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsArray()
   @ArrayMaxSize(12, { message: 'a sequence has up to twelve tags' })
   @IsString({ each: true })
@@ -20,9 +21,9 @@ export class SequenceDraftDto {
   tags?: string[];
 }
 
-export class SequenceChangeDto extends PartialType(SequenceDraftDto) {
+export class SequenceChangeDto extends PartialType(SequenceDraftDto, { skipNullProperties: false }) {
   @ApiPropertyOptional({ description: 'Put away: not offered for new classes.' })
-  @IsOptional()
+  @MayBeLeftOut()
   @IsBoolean()
   archived?: boolean;
 }
