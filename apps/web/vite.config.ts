@@ -1,3 +1,4 @@
+import { existsSync, readdirSync } from 'node:fs';
 import tailwind from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
@@ -13,7 +14,13 @@ const stylesAsFile = {
   },
 };
 
+/** The folder of the pictures that `drawPictures.mjs` has drawn; empty before it has. */
+const figures = existsSync(new URL('public/figures/', import.meta.url))
+  ? (readdirSync(new URL('public/figures/', import.meta.url))[0] ?? '')
+  : '';
+
 export default defineConfig({
+  define: { __FIGURES__: JSON.stringify(figures) },
   plugins: [react(), tailwind(), stylesAsFile],
   resolve: { conditions: ['source', 'module', 'browser', 'import', 'default'] },
   server: {

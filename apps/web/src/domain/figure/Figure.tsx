@@ -1,47 +1,67 @@
-import { memo } from 'react';
 import type { Build } from '@lotus-steady/core';
+import type { Look } from '@lotus-steady/figure/scene';
+import { memo, useMemo } from 'react';
 import { variantById } from '../../data/catalogue.js';
-import { figureImage } from './figureImage.js';
+import { DrawnFigure } from './DrawnFigure.js';
 import { figureLabel } from './figureLabel.js';
+import { scenesOf } from './scenesOf.js';
+import { storedPicture } from './storedPicture.js';
 
 interface Props {
   variant: string;
-  /** Which key frame of a movement. */
-  frame?: number;
+  /** Which key frame of a movement; all of it unless said. */
+  frame?: number | 'move';
   side?: 'right' | 'left';
   heightCm?: number;
   /** Whose proportions; a grown person's unless said otherwise. */
   build?: Build;
+  /** Whose looks; somebody's unless said otherwise. */
+  look?: Look;
   width?: number;
   height?: number;
   className?: string;
   /** The words beside it already say what it shows. */
   decorative?: boolean;
+  /** Drawn into the page, in its colours: where those are not the picture's own, as for ink. */
+  inPage?: boolean;
 }
 
 /** The computed skeleton of a variant, drawn. Its text alternative is composed from variant and side. */
 export const Figure = memo(function Figure({
   variant: id,
-  frame = 0,
+  frame,
   side,
   heightCm = 165,
   build = 'adult',
+  look,
   width = 112,
   height = 96,
   className = '',
   decorative,
+  inPage,
 }: Props) {
   const { pose, variant } = variantById(id);
-  const label = figureLabel(pose, variant, frame, side);
-  return (
-    <img
-      src={figureImage(variant, frame, side === 'left', heightCm, build, width, height)}
-      width={width}
-      height={height}
-      alt={decorative ? '' : label}
-      className={className}
-      decoding="sync"
-      draggable={false}
-    />
-  );
+  const shown = variant.frames.length > 1 ? (frame ?? 'move') : 0;
+  const left = side === 'left' && Boolean(pose.side);
+  const label = decorative ? '' : figureLabel(pose, variant, shown, side);
+  const stored =
+    look || inPage ? undefined : storedPicture({ variant: id, frame: shown, left, build }, width);
+  const scenes = useMemo(() => {
+    if (stored) return undefined;
+    const all = scenesOf(variant, { heightCm, build, look, left });
+    return shown === 'move' ? all : [all[shown] ?? all[0]!];
+  }, [stored, variant, heightCm, build, look, left, shown]);
+  if (stored)
+    return (
+      <img
+        src={stored}
+        width={width}
+        height={height}
+        alt={label}
+        className={`object-contain ${className}`}
+        decoding="async"
+        draggable={false}
+      />
+    );
+  return <DrawnFigure scenes={scenes} label={label} width={width} height={height} className={className} />;
 });

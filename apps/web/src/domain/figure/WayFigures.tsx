@@ -1,7 +1,10 @@
 import type { Build, Way } from '@lotus-steady/core';
 import { ArrowRight } from 'lucide-react';
-import { Fragment } from 'react';
-import { figureImage } from './figureImage.js';
+import { Fragment, useMemo } from 'react';
+import { DrawnFigure } from './DrawnFigure.js';
+import { Played } from './Played.js';
+import { scenesOf } from './scenesOf.js';
+import { storedPicture } from './storedPicture.js';
 
 const WIDTH = 84;
 const HEIGHT = 72;
@@ -19,21 +22,41 @@ export function WayFigures({
   build?: Build;
 }) {
   const frames = variant.frames.map((_, frame) => frame);
+  const scenes = useMemo(() => {
+    const all = scenesOf(variant, { heightCm, build });
+    return backwards ? all.reverse() : all;
+  }, [variant, heightCm, build, backwards]);
   return (
-    <span className="flex flex-wrap items-center gap-1" data-way={variant.id}>
-      {(backwards ? frames.reverse() : frames).map((frame, at) => (
-        <Fragment key={frame}>
-          {at > 0 && <ArrowRight aria-hidden className="size-4 shrink-0 text-soft" />}
-          <img
-            src={figureImage(variant, frame, false, heightCm, build, WIDTH, HEIGHT)}
-            width={WIDTH}
-            height={HEIGHT}
-            alt=""
-            className="rounded-lg bg-(--fig-paper)"
-            draggable={false}
-          />
-        </Fragment>
-      ))}
-    </span>
+    <div data-way={variant.id}>
+      <span className="flex flex-wrap items-center gap-1">
+        {(backwards ? frames.reverse() : frames).map((frame, at) => {
+          const stored = storedPicture({ variant: variant.id, frame, left: false, build }, WIDTH);
+          return (
+            <Fragment key={frame}>
+              {at > 0 && <ArrowRight aria-hidden className="size-4 shrink-0 text-soft" />}
+              {stored ? (
+                <img
+                  src={stored}
+                  width={WIDTH}
+                  height={HEIGHT}
+                  alt=""
+                  className="rounded-lg bg-(--fig-paper)"
+                  draggable={false}
+                />
+              ) : (
+                <DrawnFigure
+                  scenes={[scenesOf(variant, { heightCm, build })[frame]!]}
+                  label=""
+                  width={WIDTH}
+                  height={HEIGHT}
+                  className="rounded-lg bg-(--fig-paper)"
+                />
+              )}
+            </Fragment>
+          );
+        })}
+      </span>
+      {scenes.length > 1 && <Played label={`${variant.name}, moving`} scenes={scenes} />}
+    </div>
   );
 }

@@ -1,8 +1,18 @@
 import { variantById } from '../../data/catalogue.js';
 
 /**
- * The key frame that stands for a step: of a movement that a flow goes into on an in-breath, where it has got to then;
- * otherwise the first.
+ * What stands for a step: of a movement all of it; in a flow, which goes in on one breath and out on another, the key
+ * frame where it has got to then.
  */
-export const frameIn = ({ variant, flow }: { variant: string; flow?: { on?: 'in' | 'out' } }): number =>
-  flow?.on === 'in' ? variantById(variant).variant.frames.length - 1 : 0;
+export function frameIn({
+  variant,
+  flow,
+}: {
+  variant: string;
+  flow?: { on?: 'in' | 'out' };
+}): number | 'move' {
+  const last = variantById(variant).variant.frames.length - 1;
+  if (!last) return 0;
+  if (!flow?.on) return 'move';
+  return flow.on === 'in' ? last : 0;
+}

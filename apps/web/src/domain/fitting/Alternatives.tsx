@@ -1,4 +1,5 @@
 import { sayCost, type Build, type LaneStep } from '@lotus-steady/core';
+import type { Look } from '@lotus-steady/figure/scene';
 import { variantById } from '../../data/catalogue.js';
 import { Figure } from '../figure/Figure.js';
 import { sayHold } from '../words/say.js';
@@ -8,11 +9,13 @@ interface Props {
   entry: LaneStep;
   heightCm?: number;
   build?: Build;
+  /** Whose looks they are drawn with. */
+  look?: Look;
   /** Where one of them may be chosen. */ onTake?: (variant: string) => void;
 }
 
 /** The next best ways to do a step, and how much further each is from what was asked. */
-export function Alternatives({ entry, heightCm, build, onTake }: Props) {
+export function Alternatives({ entry, heightCm, build, look: person, onTake }: Props) {
   if (!entry.alternatives.length) return null;
   return (
     <>
@@ -25,6 +28,7 @@ export function Alternatives({ entry, heightCm, build, onTake }: Props) {
                 variant={other.variant}
                 {...(heightCm ? { heightCm } : {})}
                 {...(build ? { build } : {})}
+                {...(person ? { look: person } : {})}
                 decorative
                 className="w-full"
               />

@@ -11,9 +11,14 @@ import {
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { variantById, wayById } from '../../data/catalogue.js';
 import { ArrowRight, X } from 'lucide-react';
-import type { ReactNode } from 'react';
+import type { Look, Mark } from '@lotus-steady/figure/scene';
+import { useMemo, useState, type ReactNode } from 'react';
 import { ExactFigure } from '../figure/ExactFigure.js';
 import { Figure } from '../figure/Figure.js';
+import { growingScenes } from '../figure/growingScenes.js';
+import { Played } from '../figure/Played.js';
+import { scenesOf } from '../figure/scenesOf.js';
+import { marksFor } from '../figure/marksFor.js';
 import { WayFigures } from '../figure/WayFigures.js';
 import { Button } from '../../ui/Button.js';
 import { LimitBar } from '../marks/LimitBar.js';
@@ -26,10 +31,18 @@ import { measureWords } from '../words/measureWords.js';
 import { Alternatives } from './Alternatives.js';
 import { OverrideForm } from './OverrideForm.js';
 
+/** Which finding is marked on the figures, and how another is. */
+interface Marking {
+  marked: Finding | undefined;
+  onMark: (finding: Finding | undefined) => void;
+}
+
 interface Props {
   person: { id: string; name: string };
   heightCm: number;
   build: Build;
+  /** What they look like; somebody where it is not known. */
+  look?: Look;
   /** How far their joints go. */
   ranges: BodyRanges;
   entry: LaneStep;
@@ -49,6 +62,7 @@ export function WhyPanel({
   person,
   heightCm,
   build,
+  look,
   ranges,
   entry,
   others,
@@ -56,13 +70,22 @@ export function WhyPanel({
   onOverride,
   onClose,
 }: Props) {
+  const [marked, setMarked] = useState<Finding>();
+  const isHere = marked !== undefined && entry.findings.includes(marked);
   return (
     <div className="flex h-full flex-col overflow-y-auto p-5" data-testid="why">
       <Heading person={person} entry={entry} onClose={onClose} />
       {others.length > 1 && <Who others={others} chosen={person.id} onPerson={onPerson} />}
-      <Figures entry={entry} heightCm={heightCm} build={build} ranges={ranges} />
+      <Figures
+        entry={entry}
+        heightCm={heightCm}
+        build={build}
+        look={look}
+        ranges={ranges}
+        marked={isHere ? marked : undefined}
+      />
       <HoldAndProps entry={entry} />
-      <Reasons entry={entry} name={person.name} />
+      <Reasons entry={entry} name={person.name} marked={isHere ? marked : undefined} onMark={setMarked} />
       {entry.way && <Way way={entry.way} heightCm={heightCm} build={build} />}
       {entry.then && <Then then={entry.then} />}
       <Section title="To say">
@@ -76,7 +99,7 @@ export function WhyPanel({
       </Section>
       {!onOverride && entry.alternatives.length > 0 && (
         <Section title="Also possible">
-          <Alternatives entry={entry} heightCm={heightCm} build={build} />
+          <Alternatives entry={entry} heightCm={heightCm} build={build} look={look} />
         </Section>
       )}
       {onOverride && (
@@ -143,6 +166,9 @@ const Who = ({ others, chosen, onPerson }: Pick<Props, 'others' | 'onPerson'> & 
   </div>
 );
 
+/** Stored parts of the way, from a quarter, as far as someone goes. */
+const partsUpTo = (far: number): number[] => [0.25, 0.5, 0.75, 1].filter((share) => share <= far + 0.13);
+
 /** A figure is drawn on its right and mirrored; what is the same on both sides is drawn as it is on the lesser. */
 function rangesOn(side: Side | undefined, ranges: BodyRanges): BodyRanges {
   if (!side) return lesserRanges(ranges);
@@ -150,19 +176,33 @@ function rangesOn(side: Side | undefined, ranges: BodyRanges): BodyRanges {
 }
 
 /** What was asked beside what is done, on this body; the other parts of a movement below. */
-function Figures({ entry, heightCm, build, ranges }: Pick<Props, 'entry' | 'heightCm' | 'build' | 'ranges'>) {
+function Figures({
+  entry,
+  heightCm,
+  build,
+  look,
+  ranges,
+  marked,
+}: Pick<Props, 'entry' | 'heightCm' | 'build' | 'look' | 'ranges'> & { marked: Finding | undefined }) {
   const side = entry.sides.length === 1 ? entry.sides[0] : undefined;
-  const { frames } = variantById(entry.variant).variant;
+  const { variant } = variantById(entry.variant);
+  const { frames } = variant;
+  const marksOn = (which: 'asked' | 'chosen'): readonly Mark[] =>
+    marked && typeof marked.value === 'number' && (marked.on === 'chosen') === (which === 'chosen')
+      ? marksFor(marked.measure, marked.value)
+      : [];
   const { asFarAs } = entry;
   const own = { ranges: rangesOn(side, ranges), ...(asFarAs ? { share: asFarAs.share } : {}) };
-  const figure = (variant: string, caption: string) => (
+  const figure = (variant: string, caption: string, marks: readonly Mark[]) => (
     <figure className="rounded-xl bg-(--fig-paper)">
       <ExactFigure
         variant={variant}
         side={side}
         heightCm={heightCm}
         build={build}
+        look={look}
         own={own}
+        marks={marks}
         width={176}
         height={150}
         className="w-full"
@@ -170,13 +210,22 @@ function Figures({ entry, heightCm, build, ranges }: Pick<Props, 'entry' | 'heig
       <figcaption className="pb-1 text-center text-soft">{caption}</figcaption>
     </figure>
   );
+  const far = asFarAs?.share ?? 1;
+  const moving = useMemo(() => {
+    const left = side === 'left';
+    const drawn = { heightCm, build, look, left };
+    if (variant.frames.length > 1) return scenesOf(variant, drawn);
+    const whole = variantById(variant.partOf?.variant ?? variant.id).variant;
+    return growingScenes(whole, partsUpTo(far), drawn);
+  }, [variant, far, side, heightCm, build, look]);
   return (
     <>
       <div className="mt-3 grid grid-cols-[1fr_auto_1fr] items-center gap-1">
-        {figure(entry.askedVariant, 'asked')}
+        {figure(entry.askedVariant, 'asked', marksOn('asked'))}
         <ArrowRight aria-hidden size={18} className="text-soft" />
-        {figure(entry.variant, entry.verdict === 'as-written' ? 'as written' : 'chosen')}
+        {figure(entry.variant, entry.verdict === 'as-written' ? 'as written' : 'chosen', marksOn('chosen'))}
       </div>
+      {moving && <Played label={`${variant.name}, moving`} scenes={moving} />}
       {frames.length > 1 && (
         <div className="mt-1 flex justify-end gap-1">
           {frames.map((_, i) => (
@@ -186,6 +235,7 @@ function Figures({ entry, heightCm, build, ranges }: Pick<Props, 'entry' | 'heig
               frame={i}
               heightCm={heightCm}
               build={build}
+              look={look}
               own={own}
               width={96}
               height={80}
@@ -217,8 +267,26 @@ const HoldAndProps = ({ entry }: Pick<Props, 'entry'>) => (
   </>
 );
 
+/** Has what a rule is about marked on the figures; nothing for what is no place. */
+function ShowOnFigure({ finding, marked, onMark }: { finding: Finding } & Marking) {
+  if (typeof finding.value !== 'number' || !marksFor(finding.measure, finding.value).length) return null;
+  const pressed = marked === finding;
+  return (
+    <button
+      type="button"
+      aria-pressed={pressed}
+      onClick={() => onMark(pressed ? undefined : finding)}
+      className={`no-print min-h-9 text-sm underline decoration-dotted underline-offset-4 ${
+        pressed ? 'font-bold text-clay' : 'text-teal'
+      }`}
+    >
+      {pressed ? 'Shown on the figure' : 'Show on the figure'}
+    </button>
+  );
+}
+
 /** Every rule that is met, what the house view lets pass, and what the room has to do with it. */
-function Reasons({ entry, name }: Pick<Props, 'entry'> & { name: string }) {
+function Reasons({ entry, name, marked, onMark }: Pick<Props, 'entry'> & { name: string } & Marking) {
   const { findings, allowedBy, because, sidesDiffer } = entry;
   const rules = [...new Set(findings.map(({ rule }) => rule))];
   return (
@@ -241,7 +309,12 @@ function Reasons({ entry, name }: Pick<Props, 'entry'> & { name: string }) {
         <p className="text-soft">Nothing that is known about {name} touches this step.</p>
       )}
       {rules.map((rule) => (
-        <Rule key={rule} findings={findings.filter((finding) => finding.rule === rule)} />
+        <Rule
+          key={rule}
+          findings={findings.filter((finding) => finding.rule === rule)}
+          marked={marked}
+          onMark={onMark}
+        />
       ))}
     </Section>
   );
@@ -307,7 +380,7 @@ function otherPositions({ topic, positions }: NonNullable<Finding['house']>): st
   return others.length ? `with ${others.join(' or ')} it would not hold.` : 'it holds under every position.';
 }
 
-function Rule({ findings }: { findings: readonly Finding[] }) {
+function Rule({ findings, marked, onMark }: { findings: readonly Finding[] } & Marking) {
   const [first] = findings;
   const onAsked = findings.find((finding) => finding.on !== 'chosen');
   const onChosen = findings.find((finding) => finding.on === 'chosen');
@@ -337,15 +410,17 @@ function Rule({ findings }: { findings: readonly Finding[] }) {
         const fine = finding.on === 'chosen' && (finding.met || finding.level === 'watch');
         if (drawn)
           return (
-            <LimitBar
-              key={finding.on}
-              label={name}
-              value={finding.value as number}
-              limit={finding.limit as number}
-              unit={unit}
-              met={fine}
-              most={most}
-            />
+            <div key={finding.on}>
+              <LimitBar
+                label={name}
+                value={finding.value as number}
+                limit={finding.limit as number}
+                unit={unit}
+                met={fine}
+                most={most}
+              />
+              <ShowOnFigure finding={finding} marked={marked} onMark={onMark} />
+            </div>
           );
         if (finding.on === 'chosen' && onAsked) return null;
         return (

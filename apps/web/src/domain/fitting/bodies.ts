@@ -1,23 +1,28 @@
 import { ageOn, buildOf, type Build } from '@lotus-steady/core';
+import type { Look } from '@lotus-steady/figure/scene';
 import type { PersonLine } from '../../data/types.js';
+import { lookOf } from '../figure/lookOf.js';
 
-/** How tall someone is and whose proportions they have: what a figure of them is drawn with. */
+/** How tall someone is, whose proportions they have and what they look like: what a figure of them is drawn with. */
 export interface PersonBody {
   heightCm: number;
   build: Build;
+  look?: Look;
 }
 
 /** For someone of whom nothing is known. */
 export const SOME_BODY: PersonBody = { heightCm: 165, build: 'adult' };
+
+/** The body of one person on a day. */
+export const bodyOf = (person: PersonLine, on: string): PersonBody => ({
+  heightCm: person.heightCm ?? SOME_BODY.heightCm,
+  build: buildOf(person.born ? ageOn(person.born, on) : undefined),
+  look: lookOf(person, on),
+});
 
 /** The bodies of people by id, on the day of the class. */
 export const bodiesOf = (
   people: readonly PersonLine[] | undefined,
   on: string,
 ): Readonly<Record<string, PersonBody>> =>
-  Object.fromEntries(
-    (people ?? []).map(({ id, heightCm = SOME_BODY.heightCm, born }) => [
-      id,
-      { heightCm, build: buildOf(born ? ageOn(born, on) : undefined) },
-    ]),
-  );
+  Object.fromEntries((people ?? []).map((person) => [person.id, bodyOf(person, on)]));

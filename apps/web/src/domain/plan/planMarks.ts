@@ -8,7 +8,11 @@ import {
   type DecorationSet,
 } from '@codemirror/view';
 import { askedSeconds, PACE, sayAsked, type Plan, type Step } from '@lotus-steady/core';
-import { figureImage } from '../figure/figureImage.js';
+import { scenesOf } from '../figure/scenesOf.js';
+import { storedPicture } from '../figure/storedPicture.js';
+import { PICTURE_SIZES, pictureOf } from '@lotus-steady/figure/pictures';
+import palette from '@lotus-steady/figure/palette.css?raw';
+import { atEasel } from '../../workers/easel.js';
 import { frameIn } from '../figure/frameIn.js';
 import { nameOfStep, saySides } from '../words/nameOfStep.js';
 import { sayClock } from '../words/say.js';
@@ -104,6 +108,23 @@ function marksIn(state: EditorState): DecorationSet {
   return builder.finish();
 }
 
+/** A variant's picture in an image: the stored one, or one that is drawn for it. */
+function showIn(image: HTMLImageElement, variant: Step['variant'], frame: number | 'move'): void {
+  const stored = storedPicture({ variant: variant.id, frame, left: false, build: 'adult' }, WIDTH);
+  if (stored) {
+    image.src = stored;
+    return;
+  }
+  const scenes = scenesOf(variant, {});
+  const shown = frame === 'move' ? scenes : [scenes[frame]!];
+  const { list } = PICTURE_SIZES;
+  void atEasel()
+    .draw(shown, list, 'f', [])
+    .then((markup) => {
+      image.src = `data:image/svg+xml,${encodeURIComponent(pictureOf(markup, list, palette))}`;
+    });
+}
+
 class Shown extends GutterMarker {
   constructor(private readonly step: Step) {
     super();
@@ -117,7 +138,7 @@ class Shown extends GutterMarker {
     element.className = 'cm-shown';
     const image = document.createElement('img');
     const frame = frameIn({ variant: variant.id, ...(flow ? { flow } : {}) });
-    image.src = figureImage(variant, frame, false, 165, 'adult', WIDTH, HEIGHT);
+    showIn(image, variant, frame);
     image.alt = '';
     image.draggable = false;
     image.width = WIDTH;

@@ -1,19 +1,30 @@
 import { Printer } from 'lucide-react';
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { catalogue } from '../../data/catalogue.js';
+import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
+import { ExactFigure } from '../../domain/figure/ExactFigure.js';
 import { Figure } from '../../domain/figure/Figure.js';
+import { ForWhom } from '../../domain/person/ForWhom.js';
+import { useOwnBody } from '../../domain/person/useOwnBody.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
+import { CheckField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { Empty } from '../../ui/states.js';
 
 /** Cards to print and cut: two a row, the ladder small under the usual way. */
 export function CardsScreen() {
-  const [params] = useSearchParams();
+  const [params, setParams] = useSearchParams();
   const ids = (params.get('ids') ?? '').split(',').filter(Boolean);
   const poses = ids.flatMap((id) => catalogue().poses.find((pose) => pose.id === id) ?? []);
+  const [ink, setInk] = useState(false);
+  const whom = params.get('for') ?? '';
+  const asked = usePeopleByIds(whom ? [whom] : []);
+  const person = whom ? asked.data?.[0] : undefined;
+  const { body, ranges } = useOwnBody(person);
   return (
     <Page
-      title="Cards"
+      title={person ? `Cards for ${person.name}` : 'Cards'}
       up={[{ to: `/atlas?cards=${ids.join(',')}`, name: 'Atlas' }]}
       main={
         poses.length > 0 && (
@@ -24,12 +35,26 @@ export function CardsScreen() {
         )
       }
     >
+      {poses.length > 0 && (
+        <div className="no-print mb-4 flex flex-wrap items-center justify-between gap-4">
+          <ForWhom
+            person={person}
+            onChange={(id) => {
+              const next = new URLSearchParams(params);
+              if (id) next.set('for', id);
+              else next.delete('for');
+              setParams(next, { replace: true });
+            }}
+          />
+          <CheckField label="In ink, for black and white" checked={ink} onChange={() => setInk(!ink)} />
+        </div>
+      )}
       {!poses.length && (
         <Empty action={<ButtonLink to="/atlas">To the atlas</ButtonLink>}>
           Mark the poses you want in the atlas first.
         </Empty>
       )}
-      <ul className="grid gap-4 sm:grid-cols-2 print:grid-cols-2">
+      <ul className={`grid gap-4 sm:grid-cols-2 print:grid-cols-2 ${ink ? 'fig-ink' : ''}`}>
         {poses.map((pose) => {
           const usual = pose.ladder.find((variant) => variant.id === pose.usual)!;
           const { guide } = pose;
@@ -41,18 +66,18 @@ export function CardsScreen() {
                   {pose.sanskrit}
                 </p>
               )}
-              <div className="flex">
-                {usual.frames.map((_, i) => (
-                  <Figure
-                    key={i}
-                    variant={usual.id}
-                    frame={i}
-                    width={220}
-                    height={170}
-                    className="min-w-0 flex-1"
-                  />
-                ))}
-              </div>
+              {body ? (
+                <ExactFigure
+                  variant={usual.id}
+                  {...body}
+                  {...(ranges ? { own: { ranges } } : {})}
+                  width={440}
+                  height={240}
+                  className="h-auto w-full"
+                />
+              ) : (
+                <Figure variant={usual.id} width={440} height={240} className="h-auto w-full" inPage={ink} />
+              )}
               <p>{guide.setUp}</p>
               {guide.in && (
                 <p>
@@ -73,7 +98,13 @@ export function CardsScreen() {
                   .slice(0, 4)
                   .map((variant) => (
                     <li key={variant.id} className="w-24 text-center text-sm">
-                      <Figure variant={variant.id} className="w-full" decorative />
+                      <Figure
+                        variant={variant.id}
+                        inPage={ink}
+                        {...(body ?? {})}
+                        className="h-auto w-full"
+                        decorative
+                      />
                       {variant.name}
                     </li>
                   ))}

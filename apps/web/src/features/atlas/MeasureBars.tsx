@@ -1,4 +1,5 @@
-import { USUAL_RANGE, type Measures } from '@lotus-steady/core';
+import { USUAL_RANGE, type MeasureName, type Measures } from '@lotus-steady/core';
+import { marksFor } from '../../domain/figure/marksFor.js';
 import { BARS } from '../../domain/words/poseWords.js';
 
 const say = (value: number, unit: string): string =>
@@ -16,15 +17,21 @@ const least = (unit: string): number => {
 /**
  * What a variant asks for, as bars: filled to the value, with the usual range as the end. A second set is
  * drawn beside the first.
+ *
+ * @param onMark has one of them marked on the figure; pressed again, none
  */
 export function MeasureBars({
   measures,
   other,
   names = ['', ''],
+  marked,
+  onMark,
 }: {
   measures: Measures;
   other?: Measures;
   names?: readonly [string, string];
+  marked?: MeasureName;
+  onMark?: (measure: MeasureName | undefined) => void;
 }) {
   const shown = BARS.filter(({ measure, unit }) =>
     [measures, other].some((set) => set && set[measure] > least(unit)),
@@ -51,7 +58,21 @@ export function MeasureBars({
           {shown.map(({ measure, words, unit, most, use }) => (
             <tr key={measure}>
               <th scope="row" className="py-1 pr-3 sm:w-44 text-left font-normal">
-                {words}
+                {onMark && marksFor(measure, 1).length > 0 ? (
+                  <button
+                    type="button"
+                    aria-pressed={measure === marked}
+                    title="Show on the figure"
+                    onClick={() => onMark(measure === marked ? undefined : measure)}
+                    className={`min-h-7 rounded text-left underline decoration-dotted underline-offset-4 ${
+                      measure === marked ? 'font-bold text-clay' : ''
+                    }`}
+                  >
+                    {words}
+                  </button>
+                ) : (
+                  words
+                )}
               </th>
               {[measures, ...(other ? [other] : [])].map((set, i) => {
                 const value = Math.max(0, set[measure]);

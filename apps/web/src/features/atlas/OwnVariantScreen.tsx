@@ -1,4 +1,5 @@
 import { unpackPosture, type OwnAngles, type Pose, type Variant } from '@lotus-steady/core';
+import { neutralLook } from '@lotus-steady/figure/scene';
 import { useDeferredValue, useMemo } from 'react';
 import { useForm } from 'react-hook-form';
 import { useNavigate, useParams, useSearchParams } from 'react-router';
@@ -6,6 +7,7 @@ import { fieldsOf } from '../../data/client.js';
 import { catalogue } from '../../data/catalogue.js';
 import { useDraft } from '../../data/drafts/useDraft.js';
 import { useSaveOwnVariant } from '../../data/ownVariants/useSaveOwnVariant.js';
+import { MovingFigure } from '../../domain/figure/MovingFigure.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { DraftNotice } from '../../ui/DraftNotice.js';
 import { SelectField, TextField } from '../../ui/Field.js';
@@ -14,7 +16,6 @@ import { Empty, Loading, Problem } from '../../ui/states.js';
 import { useTried } from '../../workers/useWork.js';
 import { JointSliders, useAngles } from './JointSliders.js';
 import { MeasureBars } from './MeasureBars.js';
-import { TurnableFigure } from './TurnableFigure.js';
 
 /** In place of a rung: not on this ladder but a pose of one's own. */
 const ALONE = 'a pose of my own';
@@ -156,14 +157,19 @@ function Tried({
         <>
           <div className={data.postures.length > 1 ? 'grid grid-cols-2 gap-2' : ''}>
             {data.postures.map((packed, i) => (
-              <TurnableFigure
+              <MovingFigure
                 key={i}
                 label={`${pose.name} as set${data.postures.length > 1 ? `, part ${i + 1}` : ''}`}
-                packed={packed}
-                heightCm={165}
-                build="adult"
-                props={data.props}
-                view={base.view}
+                scenes={[
+                  {
+                    posture: unpackPosture(packed),
+                    heightCm: 165,
+                    look: neutralLook(pose.id),
+                    props: data.props,
+                    view: base.view,
+                  },
+                ]}
+                still={0}
               />
             ))}
           </div>

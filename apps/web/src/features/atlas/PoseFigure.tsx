@@ -3,21 +3,28 @@ import {
   mirrorMeasures,
   partId,
   underFeetCm,
+  unpackPosture,
   USUAL_BODY,
   type Build,
+  type MeasureName,
   type Pose,
   type Side,
   type Variant,
 } from '@lotus-steady/core';
-import { useState } from 'react';
-import { catalogue } from '../../data/catalogue.js';
-import { Figure } from '../../domain/figure/Figure.js';
+import { mirrorScene, neutralLook, type FigureScene } from '@lotus-steady/figure/scene';
+import { useMemo, useState } from 'react';
+import { catalogue, variantById } from '../../data/catalogue.js';
+import { figureLabel } from '../../domain/figure/figureLabel.js';
+import { marksFor } from '../../domain/figure/marksFor.js';
+import { MovingFigure } from '../../domain/figure/MovingFigure.js';
+import { scenesOf } from '../../domain/figure/scenesOf.js';
+import { growingScenes } from '../../domain/figure/growingScenes.js';
 import { OneOf } from '../../ui/OneOf.js';
 import { SelectField } from '../../ui/Field.js';
+import type { Shown } from '../../workers/solveWork.js';
 import { useShown } from '../../workers/useWork.js';
 import { MeasureBars } from './MeasureBars.js';
 import { StrengthBands } from './StrengthBands.js';
-import { TurnableFigure } from './TurnableFigure.js';
 
 const BODIES: readonly (readonly [Build, string, readonly number[]])[] = [
   ['adult', 'adult', [140, 150, 160, 165, 170, 180, 190]],
@@ -47,48 +54,62 @@ function sayGap(gapCm: number, variant: Variant, heightCm: number, build: Build)
     : `At ${heightCm} cm ${gapCm.toFixed(1)} cm are missing to the props: raise them by as much.`;
 }
 
+/** What is looked at: one key frame, or all of the movement. */
+type Still = number | 'move';
+
 /** The figure of a variant, for a side, a part of the movement, a body; and what it asks of that body. */
 export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) {
   const [side, setSide] = useState<Side>('right');
   const [body, setBody] = useState<Body>({ build: 'adult', heightCm: 165 });
-  const [frame, setFrame] = useState(0);
+  const [frame, setFrame] = useState<Still>('move');
   const [share, setShare] = useState(1);
+  const [marked, setMarked] = useState<MeasureName>();
   const { build, heightCm } = body;
   const id = variant.grows && share < 1 ? partId(variant.id, share) : variant.id;
   const { data: shown } = useShown(id, heightCm, build);
-  const at = Math.min(frame, variant.frames.length - 1);
-  const packed = shown?.postures[at];
   const gap = sayGap(shown?.gapCm ?? 0, variant, heightCm, build);
   const measures = shown ? inBody(shown.measures, USUAL_BODY) : catalogue().measures(id, heightCm, build);
+  const asked = side === 'left' ? mirrorMeasures(measures) : measures;
+  const scenes = useMemo(
+    () => scenesShown(pose, variant, id, shown, { build, heightCm }, side),
+    [pose, variant, id, shown, build, heightCm, side],
+  );
+  const marks = useMemo(() => (marked ? marksFor(marked, asked[marked]) : []), [marked, asked]);
+  const isMovement = variant.frames.length > 1;
+  const howFar = Math.max(
+    0,
+    HOW_FAR.findIndex(([each]) => each === share),
+  );
+  // What grows plays from a quarter of its way to all of it; what is looked at is solved for the body shown.
+  const plays = useMemo(() => {
+    const shares = HOW_FAR.map(([each]) => each);
+    const left = side === 'left' && Boolean(pose.side);
+    return growingScenes(variant, shares, { build, heightCm, left })?.with(howFar, scenes[0]!) ?? scenes;
+  }, [variant, build, heightCm, side, pose.side, howFar, scenes]);
   return (
     <section aria-label="The figure">
-      {packed && shown ? (
-        <TurnableFigure
-          label={`${pose.name}, ${variant.name}${pose.side ? `, ${side} side` : ''}`}
-          packed={packed}
-          heightCm={shown.heightCm}
-          build={shown.build}
-          props={shown.props}
-          view={variant.view}
-          mirrored={side === 'left'}
+      <div className="bg-ground lg:sticky lg:top-0 lg:z-10">
+        <MovingFigure
+          label={figureLabel(
+            pose,
+            variantById(id).variant,
+            isMovement ? frame : 0,
+            pose.side ? side : undefined,
+          )}
+          scenes={plays}
+          still={isMovement ? frame : Math.min(howFar, plays.length - 1)}
+          marks={marks}
         />
-      ) : (
-        <Figure
-          variant={id}
-          frame={at}
-          heightCm={catalogue().postures(id, heightCm, build).heightCm}
-          build={build}
-          width={460}
-          height={360}
-          className="w-full rounded-2xl bg-(--fig-paper)"
-        />
-      )}
+      </div>
       <div className="no-print mt-2 flex flex-wrap items-end gap-3">
-        {variant.frames.length > 1 && (
+        {isMovement && (
           <OneOf
             label="Part of the movement"
-            of={variant.frames.map((_, i) => [i, String(i + 1)])}
-            value={at}
+            of={[
+              ['move' as Still, 'all'],
+              ...variant.frames.map((_, i): [Still, string] => [i, String(i + 1)]),
+            ]}
+            value={frame}
             onChange={setFrame}
           />
         )}
@@ -109,7 +130,7 @@ export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) 
       {pose.side && <p className="mt-1 text-sm text-soft">Right and left name {pose.side}.</p>}
       {gap && <p className="mt-2 rounded-lg bg-clay-wash p-3 font-semibold">{gap}</p>}
       <h2 className="mt-6 mb-2 text-xl">What it asks of a body</h2>
-      <MeasureBars measures={side === 'left' ? mirrorMeasures(measures) : measures} />
+      <MeasureBars measures={asked} marked={marked} onMark={setMarked} />
       <StrengthBands measures={measures} spread={catalogue().measures(id, heightCm, build).momentSpread} />
       <p className="mt-2 text-sm text-soft">
         Tick: the usual range (AAOS 1965, neck Youdas 1992; wrist, knee and ankle as they are under load).
@@ -117,6 +138,29 @@ export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) 
       </p>
     </section>
   );
+}
+
+/** The key frames solved for the body that was asked for; the stored ones until they are there. */
+function scenesShown(
+  pose: Pose,
+  variant: Variant,
+  id: string,
+  shown: Shown | undefined,
+  { build, heightCm }: Body,
+  side: Side,
+): FigureScene[] {
+  const left = side === 'left' && Boolean(pose.side);
+  if (!shown) return scenesOf({ ...variant, id }, { heightCm, build, left });
+  const scenes = shown.postures.map((packed): FigureScene => ({
+    posture: unpackPosture(packed),
+    heightCm: shown.heightCm,
+    build: shown.build,
+    look: neutralLook(pose.id),
+    props: shown.props,
+    view: variant.view,
+    eyesClosed: variant.declared.eyesClosed,
+  }));
+  return left ? scenes.map(mirrorScene) : scenes;
 }
 
 interface Body {

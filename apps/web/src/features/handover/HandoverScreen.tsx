@@ -1,16 +1,25 @@
 import { handover } from '@lotus-steady/core';
 import { Printer } from 'lucide-react';
+import { useMemo, useState } from 'react';
 import { useClass } from '../../data/classes/useClass.js';
 import { catalogue } from '../../data/catalogue.js';
+import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
+import { today } from '../../data/today.js';
+import { bodiesOf } from '../../domain/fitting/bodies.js';
 import { Button } from '../../ui/Button.js';
+import { CheckField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { sayWhen, shortNames } from '../../domain/words/say.js';
 import { Reading } from '../../ui/states.js';
+import { StepFigures } from './StepFigures.js';
 
 /** Half a page that another teacher could take the class from. */
 export function HandoverScreen({ id }: { id: string }) {
   const reading = useClass(id);
   const { data } = reading;
+  const [figures, setFigures] = useState(false);
+  const people = usePeopleByIds(figures && data ? data.people.map((one) => one.id) : []);
+  const bodies = useMemo(() => bodiesOf(people.data, data?.on ?? today()), [people.data, data?.on]);
   if (!data)
     return (
       <Page title="Handover sheet">
@@ -31,6 +40,7 @@ export function HandoverScreen({ id }: { id: string }) {
       about={`${data.title} · ${sayWhen(data)} · ${facts.join(' · ')}`}
       actions={
         <>
+          <CheckField label="With figures" checked={figures} onChange={() => setFigures(!figures)} />
           <Button onClick={() => window.print()}>
             <Printer aria-hidden size={20} />
             Print
@@ -60,6 +70,7 @@ export function HandoverScreen({ id }: { id: string }) {
                   <b>
                     {step}. {says}
                   </b>
+                  {figures && <StepFigures step={step} fitting={data.fitting} bodies={bodies} />}
                   {others.length > 0 && (
                     <ul className="ml-5">
                       {others.map((one) => (

@@ -17,6 +17,7 @@ import { PersonDialog } from '../../domain/person/PersonDialog.js';
 import { ownLimits, personOf, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { Abilities } from './Abilities.js';
+import { PersonFigures } from './PersonFigures.js';
 import { PropSizes } from './PropSizes.js';
 
 /** One person: what is known, and how the classes were. */
@@ -50,6 +51,7 @@ export function PersonScreen({ id }: { id: string }) {
       {remove.error && <Problem error={remove.error} />}
       {person && (
         <>
+          <PersonFigures person={person} />
           <Known person={person} />
           <Ahead person={person} />
           <Abilities person={person} />

@@ -1,0 +1,2 @@
+/** The folder of the pictures that the build has drawn: see `vite.config.ts`. */
+declare const __FIGURES__: string;
