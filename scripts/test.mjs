@@ -66,7 +66,7 @@ const jest = (project, databaseUrl) => {
 };
 
 async function types() {
-  for (const project of ['packages/core', 'apps/server', 'apps/web', 'scripts', 'e2e'])
+  for (const project of ['packages/core', 'packages/figure', 'apps/server', 'apps/web', 'scripts', 'e2e'])
     await check(`types of ${project}`, 'npx', ['tsc', '-p', `${project}/tsconfig.json`]);
 }
 
@@ -89,7 +89,7 @@ async function journeys(databaseUrl) {
  * compare the contract, and what tests the server runs what was built: they are in one lane.
  */
 const LANES = [
-  ['core', 'web'],
+  ['core', 'figure', 'web'],
   ['lint', 'types', 'server'],
 ];
 
@@ -106,6 +106,7 @@ async function main() {
     types,
     lint: () => check('lint', 'npm', ['run', '--silent', 'lint']),
     core: () => jest('core', database.url),
+    figure: () => jest('figure', database.url),
     web: () => jest('web', database.url),
     server: async () => {
       // Its threads run what was built.

@@ -62,10 +62,18 @@ async function visit(browser, url, stands) {
   });
   await session.send('Page.navigate', { url });
   const readyMs = await readyMsOf(session);
+  const paintMs = await page.evaluate(
+    () => performance.getEntriesByName('first-contentful-paint')[0].startTime,
+  );
   await page.waitForLoadState('networkidle');
   await page.waitForTimeout(1500);
   await context.close();
-  return { readyMs, scriptKb: Math.round(bytes.script / 1000), allKb: Math.round(bytes.all / 1000) };
+  return {
+    readyMs,
+    paintMs: Math.round(paintMs),
+    scriptKb: Math.round(bytes.script / 1000),
+    allKb: Math.round(bytes.all / 1000),
+  };
 }
 
 /** Bytes that a process holds, in megabytes. */
@@ -76,7 +84,12 @@ const residentMb = (pid) =>
 async function workerHeapMb(browser, url) {
   const page = await browser.newPage();
   const session = await page.context().newCDPSession(page);
-  const attached = new Promise((resolve) => session.once('Target.attachedToTarget', resolve));
+  // Not the one that draws.
+  const attached = new Promise((resolve) =>
+    session.on('Target.attachedToTarget', (target) => {
+      if (!/easel/i.test(target.targetInfo.url)) resolve(target);
+    }),
+  );
   await session.send('Target.setAutoAttach', {
     autoAttach: true,
     waitForDebuggerOnStart: false,
@@ -108,6 +121,20 @@ async function workerHeapMb(browser, url) {
   return Math.round((usedSize + backingStorageSize) / 1e6);
 }
 
+/** How often a figure of 480 units that plays is painted, a second, on this machine as it is. */
+async function framesPerSecond(browser, url) {
+  const page = await browser.newPage({ viewport: { width: 1280, height: 900 } });
+  await page.goto(url);
+  await page.getByRole('button', { name: 'Play the movement' }).click();
+  const painted = async () => Number(await page.locator('canvas').getAttribute('data-painted'));
+  await page.waitForTimeout(2500);
+  const before = await painted();
+  await page.waitForTimeout(4000);
+  const after = await painted();
+  await page.close();
+  return Math.round((after - before) / 4);
+}
+
 /** @param classOf makes the class of thirty steps and twenty-four people out of the demo's people */
 export async function measurePages(classOf) {
   const { base, pid, stop } = await startDemoServer();
@@ -118,6 +145,12 @@ export async function measurePages(classOf) {
       `${base}/classes`,
       `[...document.links].some((link) => link.textContent.trim() === 'New class')`,
     );
+    const atlas = await visitAnew(
+      browser,
+      `${base}/atlas`,
+      `[...document.images].filter((image) => image.complete && /figures/.test(image.src)).length > 5`,
+    );
+    const played = await framesPerSecond(browser, `${base}/atlas/cat-cow`);
     const people = await (await fetch(`${base}/api/people`)).json();
     const saved = await fetch(`${base}/api/classes`, {
       method: 'POST',
@@ -131,7 +164,7 @@ export async function measurePages(classOf) {
       `document.querySelector('[data-cell]')`,
     );
     const workerMb = await workerHeapMb(browser, `${base}/classes/${id}/fitting`);
-    return { list, fitting, workerMb, serverMb: residentMb(pid) };
+    return { list, atlas, played, fitting, workerMb, serverMb: residentMb(pid) };
   } finally {
     await browser.close();
     await stop();

@@ -125,7 +125,14 @@ export const ensurePackages = (say) =>
     },
   );
 
-const SOURCES = ['package-lock.json', '.swcrc', 'packages/core', 'apps/server', 'apps/web'];
+const SOURCES = [
+  'package-lock.json',
+  '.swcrc',
+  'packages/core',
+  'packages/figure',
+  'apps/server',
+  'apps/web',
+];
 
 /** Builds core, server and web where their sources have changed. */
 export const ensureBuilt = (say) =>
