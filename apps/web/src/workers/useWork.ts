@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { queryOptions, useQueries, useQuery } from '@tanstack/react-query';
 import {
   type Build,
   type Fits,
@@ -9,16 +9,35 @@ import {
 } from '@lotus-steady/core';
 import type { PersonLine } from '../data/types.js';
 import { atDesk } from './desk.js';
-import type { OwnBody } from './solveWork.js';
+import type { OwnBody, Shown } from './solveWork.js';
 
-/** A variant, or part of one, solved exactly for a body; the stored solution is shown until it is there. */
-export const useShown = (id: string, heightCm: number, build: Build, own: OwnBody = {}) =>
-  useQuery({
+const shownQuery = (id: string, heightCm: number, build: Build, own: OwnBody = {}) =>
+  queryOptions({
     queryKey: ['shown', id, heightCm, build, own],
     staleTime: Infinity,
-    placeholderData: (previous, query) => (query?.queryKey[1] === id ? previous : undefined),
     queryFn: () => atDesk((work) => work.show(id, heightCm, build, own)),
   });
+
+/** A variant, or part of one, solved exactly for a body; the stored solution is shown until it is there. */
+export const useShown = (id: string, heightCm: number, build: Build, own?: OwnBody) =>
+  useQuery({
+    ...shownQuery(id, heightCm, build, own),
+    placeholderData: (previous, query) => (query?.queryKey[1] === id ? previous : undefined),
+  });
+
+/** The same for several at once; those that are not there yet are undefined. */
+export const useAllShown = (
+  asked: readonly { variant: string; own?: OwnBody }[],
+  heightCm: number,
+  build: Build,
+): (Shown | undefined)[] =>
+  useQueries({
+    queries: asked.map(({ variant, own }) => shownQuery(variant, heightCm, build, own)),
+    combine: dataOf,
+  });
+
+const dataOf = (answers: readonly { data: Shown | undefined }[]): (Shown | undefined)[] =>
+  answers.map(({ data }) => data);
 
 /** A variant with a teacher's angles. */
 export const useTried = (base: string, angles: OwnAngles) =>

@@ -2,7 +2,7 @@ import type { Build, Way } from '@lotus-steady/core';
 import { ArrowRight } from 'lucide-react';
 import { Fragment, useMemo } from 'react';
 import { DrawnFigure } from './DrawnFigure.js';
-import { Played } from './Played.js';
+import { Moving, Played } from './Played.js';
 import { scenesOf } from './scenesOf.js';
 import { storedPicture } from './storedPicture.js';
 
@@ -56,7 +56,11 @@ export function WayFigures({
           );
         })}
       </span>
-      {scenes.length > 1 && <Played label={`${variant.name}, moving`} scenes={scenes} />}
+      {scenes.length > 1 && (
+        <Played>
+          <Moving label={`${variant.name}, moving`} scenes={scenes} />
+        </Played>
+      )}
     </div>
   );
 }

@@ -1,41 +1,23 @@
-import {
-  lesserRanges,
-  mirrorRanges,
-  type BodyRanges,
-  type Build,
-  type Finding,
-  type LaneStep,
-  type Override,
-  type Side,
-} from '@lotus-steady/core';
+import type { BodyRanges, Build, Finding, LaneStep, Override } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import type { Look } from '@lotus-steady/figure/scene';
+import { X } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
 import { variantById, wayById } from '../../data/catalogue.js';
-import { ArrowRight, X } from 'lucide-react';
-import type { Look, Mark } from '@lotus-steady/figure/scene';
-import { useMemo, useState, type ReactNode } from 'react';
-import { ExactFigure } from '../figure/ExactFigure.js';
-import { Figure } from '../figure/Figure.js';
-import { growingScenes } from '../figure/growingScenes.js';
-import { Played } from '../figure/Played.js';
-import { scenesOf } from '../figure/scenesOf.js';
-import { marksFor } from '../figure/marksFor.js';
-import { WayFigures } from '../figure/WayFigures.js';
 import { Button } from '../../ui/Button.js';
+import { Figure } from '../figure/Figure.js';
+import { WayFigures } from '../figure/WayFigures.js';
 import { LimitBar } from '../marks/LimitBar.js';
-import { sayHold, sayProps } from '../words/say.js';
-import { sayWay } from '../words/sayWay.js';
 import { VerdictMark } from '../marks/VerdictMark.js';
-import { Chosen } from './Chosen.js';
 import { Cited } from '../words/Cited.js';
 import { measureWords } from '../words/measureWords.js';
+import { sayHold, sayProps } from '../words/say.js';
+import { sayWay } from '../words/sayWay.js';
 import { Alternatives } from './Alternatives.js';
+import { Chosen } from './Chosen.js';
 import { OverrideForm } from './OverrideForm.js';
-
-/** Which finding is marked on the figures, and how another is. */
-interface Marking {
-  marked: Finding | undefined;
-  onMark: (finding: Finding | undefined) => void;
-}
+import { ShowOnFigure, type Marking } from './ShowOnFigure.js';
+import { WhyFigures } from './WhyFigures.js';
 
 interface Props {
   person: { id: string; name: string };
@@ -76,7 +58,7 @@ export function WhyPanel({
     <div className="flex h-full flex-col overflow-y-auto p-5" data-testid="why">
       <Heading person={person} entry={entry} onClose={onClose} />
       {others.length > 1 && <Who others={others} chosen={person.id} onPerson={onPerson} />}
-      <Figures
+      <WhyFigures
         entry={entry}
         heightCm={heightCm}
         build={build}
@@ -166,88 +148,6 @@ const Who = ({ others, chosen, onPerson }: Pick<Props, 'others' | 'onPerson'> & 
   </div>
 );
 
-/** Stored parts of the way, from a quarter, as far as someone goes. */
-const partsUpTo = (far: number): number[] => [0.25, 0.5, 0.75, 1].filter((share) => share <= far + 0.13);
-
-/** A figure is drawn on its right and mirrored; what is the same on both sides is drawn as it is on the lesser. */
-function rangesOn(side: Side | undefined, ranges: BodyRanges): BodyRanges {
-  if (!side) return lesserRanges(ranges);
-  return side === 'left' ? mirrorRanges(ranges) : ranges;
-}
-
-/** What was asked beside what is done, on this body; the other parts of a movement below. */
-function Figures({
-  entry,
-  heightCm,
-  build,
-  look,
-  ranges,
-  marked,
-}: Pick<Props, 'entry' | 'heightCm' | 'build' | 'look' | 'ranges'> & { marked: Finding | undefined }) {
-  const side = entry.sides.length === 1 ? entry.sides[0] : undefined;
-  const { variant } = variantById(entry.variant);
-  const { frames } = variant;
-  const marksOn = (which: 'asked' | 'chosen'): readonly Mark[] =>
-    marked && typeof marked.value === 'number' && (marked.on === 'chosen') === (which === 'chosen')
-      ? marksFor(marked.measure, marked.value)
-      : [];
-  const { asFarAs } = entry;
-  const own = { ranges: rangesOn(side, ranges), ...(asFarAs ? { share: asFarAs.share } : {}) };
-  const figure = (variant: string, caption: string, marks: readonly Mark[]) => (
-    <figure className="rounded-xl bg-(--fig-paper)">
-      <ExactFigure
-        variant={variant}
-        side={side}
-        heightCm={heightCm}
-        build={build}
-        look={look}
-        own={own}
-        marks={marks}
-        width={176}
-        height={150}
-        className="w-full"
-      />
-      <figcaption className="pb-1 text-center text-soft">{caption}</figcaption>
-    </figure>
-  );
-  const far = asFarAs?.share ?? 1;
-  const moving = useMemo(() => {
-    const left = side === 'left';
-    const drawn = { heightCm, build, look, left };
-    if (variant.frames.length > 1) return scenesOf(variant, drawn);
-    const whole = variantById(variant.partOf?.variant ?? variant.id).variant;
-    return growingScenes(whole, partsUpTo(far), drawn);
-  }, [variant, far, side, heightCm, build, look]);
-  return (
-    <>
-      <div className="mt-3 grid grid-cols-[1fr_auto_1fr] items-center gap-1">
-        {figure(entry.askedVariant, 'asked', marksOn('asked'))}
-        <ArrowRight aria-hidden size={18} className="text-soft" />
-        {figure(entry.variant, entry.verdict === 'as-written' ? 'as written' : 'chosen', marksOn('chosen'))}
-      </div>
-      {moving && <Played label={`${variant.name}, moving`} scenes={moving} />}
-      {frames.length > 1 && (
-        <div className="mt-1 flex justify-end gap-1">
-          {frames.map((_, i) => (
-            <ExactFigure
-              key={i}
-              variant={entry.variant}
-              frame={i}
-              heightCm={heightCm}
-              build={build}
-              look={look}
-              own={own}
-              width={96}
-              height={80}
-              className="w-24"
-            />
-          ))}
-        </div>
-      )}
-    </>
-  );
-}
-
 const HoldAndProps = ({ entry }: Pick<Props, 'entry'>) => (
   <>
     <p className="mt-2">
@@ -266,24 +166,6 @@ const HoldAndProps = ({ entry }: Pick<Props, 'entry'>) => (
     ))}
   </>
 );
-
-/** Has what a rule is about marked on the figures; nothing for what is no place. */
-function ShowOnFigure({ finding, marked, onMark }: { finding: Finding } & Marking) {
-  if (typeof finding.value !== 'number' || !marksFor(finding.measure, finding.value).length) return null;
-  const pressed = marked === finding;
-  return (
-    <button
-      type="button"
-      aria-pressed={pressed}
-      onClick={() => onMark(pressed ? undefined : finding)}
-      className={`no-print min-h-9 text-sm underline decoration-dotted underline-offset-4 ${
-        pressed ? 'font-bold text-clay' : 'text-teal'
-      }`}
-    >
-      {pressed ? 'Shown on the figure' : 'Show on the figure'}
-    </button>
-  );
-}
 
 /** Every rule that is met, what the house view lets pass, and what the room has to do with it. */
 function Reasons({ entry, name, marked, onMark }: Pick<Props, 'entry'> & { name: string } & Marking) {

@@ -1,11 +1,10 @@
-import type { Fitting, LaneStep } from '@lotus-steady/core';
+import type { BodyRanges, Fitting, LaneStep } from '@lotus-steady/core';
 import { useMemo } from 'react';
 import { variantById } from '../../data/catalogue.js';
-import { DrawnFigure } from '../../domain/figure/DrawnFigure.js';
+import { ExactFigure } from '../../domain/figure/ExactFigure.js';
 import { Figure } from '../../domain/figure/Figure.js';
-import { figureLabel } from '../../domain/figure/figureLabel.js';
 import { marksFor } from '../../domain/figure/marksFor.js';
-import { scenesOf } from '../../domain/figure/scenesOf.js';
+import { rangesOn } from '../../domain/figure/rangesOn.js';
 import { SOME_BODY, type PersonBody } from '../../domain/fitting/bodies.js';
 
 const WIDTH = 112;
@@ -21,8 +20,8 @@ export function StepFigures({
   fitting: Pick<Fitting, 'lanes'>;
   bodies: Readonly<Record<string, PersonBody>>;
 }) {
-  const entries = lanes.flatMap(({ personId, person, steps }) =>
-    steps.filter((entry) => entry.step === step).map((entry) => ({ id: personId, person, entry })),
+  const entries = lanes.flatMap(({ personId, person, ranges, steps }) =>
+    steps.filter((entry) => entry.step === step).map((entry) => ({ id: personId, person, ranges, entry })),
   );
   const [first] = entries;
   // Those who do the same are drawn once.
@@ -34,9 +33,9 @@ export function StepFigures({
   return (
     <div className="flex flex-wrap items-end gap-1">
       <Figure variant={first.entry.askedVariant} className="w-20" decorative />
-      {[...others.values()].map(({ id, person, entry }) => (
+      {[...others.values()].map(({ id, person, ranges, entry }) => (
         <figure key={entry.variant} className="w-20 text-center text-xs text-soft">
-          <Theirs entry={entry} body={bodies[id] ?? SOME_BODY} />
+          <Theirs entry={entry} body={bodies[id] ?? SOME_BODY} ranges={ranges} />
           <figcaption>{person.split(' ')[0]}</figcaption>
         </figure>
       ))}
@@ -44,13 +43,13 @@ export function StepFigures({
   );
 }
 
-/** What someone does, on a body like theirs, with the first rule that has a place on it marked. */
-function Theirs({ entry, body }: { entry: LaneStep; body: PersonBody }) {
-  const { pose, variant } = variantById(entry.variant);
+/** What someone does, on their body and as far as they go, with the first rule that has a place on it marked. */
+function Theirs({ entry, body, ranges }: { entry: LaneStep; body: PersonBody; ranges: BodyRanges }) {
+  const { variant, asFarAs } = entry;
   const side = entry.sides.length === 1 ? entry.sides[0] : undefined;
-  const scenes = useMemo(
-    () => scenesOf(variant, { ...body, left: side === 'left' }).slice(-1),
-    [variant, body, side],
+  const own = useMemo(
+    () => ({ ranges: rangesOn(side, ranges), ...(asFarAs ? { share: asFarAs.share } : {}) }),
+    [side, ranges, asFarAs],
   );
   const marks = useMemo(() => {
     const places = entry.findings.map(({ measure, value, on }) =>
@@ -59,10 +58,13 @@ function Theirs({ entry, body }: { entry: LaneStep; body: PersonBody }) {
     return places.find((list) => list.length) ?? [];
   }, [entry]);
   return (
-    <DrawnFigure
-      scenes={scenes}
+    <ExactFigure
+      {...body}
+      variant={variant}
+      frame={variantById(variant).variant.frames.length - 1}
+      side={side}
+      own={own}
       marks={marks}
-      label={figureLabel(pose, variant, variant.frames.length - 1, side)}
       width={WIDTH}
       height={HEIGHT}
       className="h-auto w-full"
