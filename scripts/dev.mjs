@@ -50,7 +50,15 @@ try {
   keep(
     process.execPath,
     ['--watch-path=packages/core/dist', '--watch-path=apps/server/dist', 'apps/server/dist/main.js'],
-    { env: { ...process.env, DATABASE_URL: url, PORT, LOTUS_DEMO: 'once' } },
+    {
+      env: {
+        ...process.env,
+        DATABASE_URL: url,
+        PORT,
+        LOTUS_DEMO: 'once',
+        LOTUS_KEYS: join(ROOT, '.data/keys.json'),
+      },
+    },
   );
   keep(join(ROOT, 'node_modules/.bin/vite'), ['--host', '127.0.0.1'], { cwd: join(ROOT, 'apps/web') });
 } catch (error) {

@@ -17,7 +17,9 @@ async function shoot(
   act = async () => {},
   { colorScheme = 'light', viewport = { width: 1280, height: 800 }, media } = {},
 ) {
-  const page = await browser.newPage({ viewport, colorScheme, locale: 'en-GB' });
+  const context = await browser.newContext({ viewport, colorScheme, locale: 'en-GB' });
+  await context.request.post(`${base}/api/session/demo`);
+  const page = await context.newPage();
   await page.clock.setFixedTime(new Date('2026-11-23T09:00:00'));
   await page.goto(`${base}${path}`);
   await page.waitForLoadState('networkidle');
@@ -25,7 +27,7 @@ async function shoot(
   if (media) await page.emulateMedia({ media });
   await page.waitForTimeout(300);
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
-  await page.close();
+  await context.close();
 }
 
 const open = (title) => async (page) => {

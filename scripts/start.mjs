@@ -147,6 +147,7 @@ async function main() {
       LOTUS_DEMO: values['no-demo'] ? 'none' : wanted,
       // Of a database that is somebody else's neither the disk nor copies are ours.
       LOTUS_DATA: process.env.DATABASE_URL ? '' : DATA,
+      LOTUS_KEYS: process.env.LOTUS_KEYS || join(DATA, 'keys.json'),
       NODE_ENV: 'production',
     },
   });

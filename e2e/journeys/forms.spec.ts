@@ -5,8 +5,12 @@ import { test } from '../fixtures/hall.js';
 import { pick } from '../fixtures/pick.js';
 
 /** A second window of someone else's. */
-const secondPage = async (browser: Browser, page: Page): Promise<Page> =>
-  (await browser.newContext({ baseURL: new URL(page.url()).origin })).newPage();
+const secondPage = async (browser: Browser, page: Page): Promise<Page> => {
+  const baseURL = new URL(page.url()).origin;
+  const context = await browser.newContext({ baseURL });
+  await context.request.post(`${baseURL}/api/session/demo`);
+  return context.newPage();
+};
 
 test('errors of a long form are summed up, and each leads to its field', async ({ page }) => {
   await page.goto('/classes/new');

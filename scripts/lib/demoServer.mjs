@@ -23,6 +23,7 @@ export async function startDemoServer() {
       PORT: String(port),
       LOTUS_DEMO: 'fresh',
       LOTUS_TODAY: '2026-11-23',
+      LOTUS_KEYS: join(folder, 'keys.json'),
     },
   });
   await new Promise((resolve) => server.once('message', resolve));

@@ -13,30 +13,51 @@ import { connectionTo } from './database/connection.js';
 import { RemovedRows } from './database/removed.js';
 import { Transactions } from './database/transactions.js';
 import { WriteRow } from './database/write.model.js';
+import { AccountModule } from './accounts/account.module.js';
+import { Vault } from './common/vault.js';
 import { CourseModule } from './courses/course.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HALL_KEY } from './halls/hallTokens.js';
 import { HealthController } from './health/health.controller.js';
+import { MineModule } from './mine/mine.module.js';
+import { NetworkModule } from './network/network.module.js';
+import { NETWORK, type NetworkSetting } from './network/network.service.js';
 import { OwnVariantModule } from './own-variants/ownVariant.module.js';
 import { PersonModule } from './people/person.module.js';
 import { SequenceModule } from './sequences/sequence.module.js';
 import { WorkPool } from './threads/workPool.js';
 
 export const SUBJECTS = [
+  AccountModule,
   HallModule,
   PersonModule,
   SequenceModule,
   CourseModule,
   OwnVariantModule,
   ClassModule,
+  MineModule,
+  NetworkModule,
 ];
+
+/** What the server is made of beside its subjects. */
+interface Parts {
+  databaseUrl: string;
+  /** The one clock. */
+  clock: Clock;
+  /** The threads that work. */
+  work: WorkPool;
+  /** What seals what is private. */
+  vault: Vault;
+  /** As in `AppOptions`. */
+  hallKey?: string;
+  network?: NetworkSetting;
+}
 
 @Global()
 @Module({})
 export class AppModule {
-  /** @param clock the one clock @param work the threads that work @param hallKey as in `AppOptions` */
-  static on(databaseUrl: string, clock: Clock, work: WorkPool, hallKey?: string): DynamicModule {
+  static on({ databaseUrl, clock, work, vault, hallKey, network }: Parts): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -50,13 +71,15 @@ export class AppModule {
         { provide: Clock, useValue: clock },
         { provide: WorkPool, useValue: work },
         { provide: HALL_KEY, useValue: hallKey ?? null },
+        { provide: NETWORK, useValue: network ?? null },
+        { provide: Vault, useValue: vault },
         { provide: APP_GUARD, useClass: AccessGuard },
         { provide: APP_INTERCEPTOR, useClass: WriteOnce },
         Transactions,
         RemovedRows,
         { provide: APP_FILTER, useClass: ProblemFilter },
       ],
-      exports: [Clock, WorkPool, Transactions, HALL_KEY],
+      exports: [Clock, WorkPool, Transactions, Vault, HALL_KEY, NETWORK],
     };
   }
 }

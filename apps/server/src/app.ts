@@ -6,6 +6,7 @@ import { FastifyAdapter, type NestFastifyApplication } from '@nestjs/platform-fa
 import { Sequelize } from 'sequelize-typescript';
 import { AppModule } from './app.module.js';
 import { Clock } from './common/clock.js';
+import { Vault, type KeyRing } from './common/vault.js';
 import { diskCheck, type Disk } from './common/diskSpace.js';
 import { hostCheck } from './common/hostCheck.js';
 import { FieldsException, fieldsOf } from './common/problems.js';
@@ -15,6 +16,7 @@ import { untilInStep } from './database/inStep.js';
 import { withLease } from './database/lease.js';
 import { migrate } from './database/migrate.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
+import { NetworkService, type NetworkSetting } from './network/network.service.js';
 import { openApiOf } from './openApi.js';
 import { OwnVariantService } from './own-variants/ownVariant.service.js';
 import { WorkPool, type WorkLimits } from './threads/workPool.js';
@@ -33,6 +35,10 @@ export interface AppOptions {
   backups?: string;
   /** The secret of the halls' tokens, where several servers serve many halls from one database. */
   hallKey?: string;
+  /** What seals what is private in the database, and lies outside of it. */
+  keys: KeyRing;
+  /** How other devices reach this computer; without it they never do. */
+  network?: NetworkSetting;
   /** The disk that the database writes to, where it is this machine's. */
   disk?: Disk;
 }
@@ -81,16 +87,31 @@ export async function createApp({
   backups,
   disk,
   hallKey,
+  keys,
+  network,
 }: AppOptions): Promise<NestFastifyApplication> {
   const app = await NestFactory.create<NestFastifyApplication>(
-    AppModule.on(databaseUrl, new Clock(today), new WorkPool(tasks, workLimits), hallKey),
+    AppModule.on({
+      databaseUrl,
+      clock: new Clock(today),
+      work: new WorkPool(tasks, workLimits),
+      vault: new Vault(keys),
+      ...(hallKey ? { hallKey } : {}),
+      ...(network ? { network } : {}),
+    }),
     new FastifyAdapter({ bodyLimit: BODY_MOST }),
     { logger: ['error', 'fatal'], abortOnError: false },
   );
   const fastify = app.getHttpAdapter().getInstance();
   const { default: compress } = await import('@fastify/compress');
   await app.register(compress as never, { encodings: ['br', 'gzip'] } as never);
-  fastify.addHook('onRequest', hostCheck);
+  const { default: cookie } = await import('@fastify/cookie');
+  await app.register(cookie as never);
+  const door = app.get(NetworkService);
+  fastify.addHook(
+    'onRequest',
+    hostCheck(() => door.names()),
+  );
   fastify.addHook('preValidation', sizeCheck);
   if (disk) fastify.addHook('preValidation', diskCheck(disk));
   fastify.addHook('onSend', async (request, reply) => {
@@ -129,5 +150,6 @@ export async function createApp({
     await prepare();
     await app.get(DemoService).load(demo);
   }
+  await door.begin();
   return app;
 }

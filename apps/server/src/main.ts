@@ -1,7 +1,9 @@
+import { readFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app.js';
 import { placeOf } from './common/placeOf.js';
+import { keyRingIn } from './common/vault.js';
 import type { DemoMode } from './demo/demo.service.js';
 
 const problem = (text: string): never => {
@@ -14,6 +16,8 @@ const databaseUrl = process.env.DATABASE_URL ?? problem('DATABASE_URL is missing
 const port = Number(process.env.PORT ?? 4310);
 const demo = (process.env.LOTUS_DEMO ?? 'once') as DemoMode;
 const today = process.env.LOTUS_TODAY;
+/** This computer alone. */
+const LOCAL = '127.0.0.1';
 /** A secret that cannot be guessed is as long as this, characters. */
 const KEY_LEAST = 32;
 /** Where many halls are served, by several servers. */
@@ -21,6 +25,17 @@ const hallKey = process.env.LOTUS_HALL_KEY;
 if (hallKey && hallKey.length < KEY_LEAST) problem(`LOTUS_HALL_KEY has ${KEY_LEAST} characters or more.`);
 /** Where the private database lies, and what is kept beside it. */
 const data = process.env.LOTUS_DATA;
+/** Where the keys lie that seal what is private: never in the database. */
+const keys = process.env.LOTUS_KEYS || (data ? join(data, 'keys.json') : problem('LOTUS_KEYS is missing.'));
+/** Other devices are let in where they are listened for; by itself only this computer is. */
+const host = process.env.HOST || LOCAL;
+const networkPort = Number(process.env.LOTUS_NETWORK_PORT || port + 1);
+const names = (process.env.LOTUS_HOSTS ?? '')
+  .toLowerCase()
+  .split(/[\s,]+/)
+  .filter(Boolean);
+const { LOTUS_TLS_CERT: certFile, LOTUS_TLS_KEY: keyFile } = process.env;
+if (Boolean(certFile) !== Boolean(keyFile)) problem('LOTUS_TLS_CERT and LOTUS_TLS_KEY go together.');
 /** Whoever is still being answered then is not waited for any longer, milliseconds. */
 const STOPS_WITHIN = 3000;
 const web = join(dirname(fileURLToPath(import.meta.url)), '../../web/dist');
@@ -45,9 +60,20 @@ try {
     web,
     ...(today ? { today } : {}),
     ...(hallKey ? { hallKey } : {}),
+    keys: keyRingIn(keys),
+    network: {
+      isOn: host !== LOCAL,
+      host: host === LOCAL ? '0.0.0.0' : host,
+      port: networkPort,
+      names,
+      ...(certFile && keyFile
+        ? { certificate: { cert: readFileSync(certFile, 'utf8'), key: readFileSync(keyFile, 'utf8') } }
+        : {}),
+      ...(data ? { folder: data } : {}),
+    },
     ...(data ? { backups: join(data, 'backups'), disk: { folder: data } } : {}),
   });
-  await app.listen(port, '127.0.0.1');
+  await app.listen(port, LOCAL);
   const stop = (): void => {
     setTimeout(() => process.exit(1), STOPS_WITHIN).unref();
     void app.close().finally(() => process.exit(0));

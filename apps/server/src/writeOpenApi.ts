@@ -4,17 +4,18 @@ import { NestFactory } from '@nestjs/core';
 import { FastifyAdapter } from '@nestjs/platform-fastify';
 import { AppModule } from './app.module.js';
 import { Clock } from './common/clock.js';
+import { newKeyRing, Vault } from './common/vault.js';
 import { openApiOf } from './openApi.js';
 import { WorkPool } from './threads/workPool.js';
 
 const app = await NestFactory.create(
-  AppModule.on(
-    'mariadb://nobody@127.0.0.1/none',
-    new Clock(),
-    new WorkPool(new URL('./threads/tasks.js', import.meta.url)),
-  ),
+  AppModule.on({
+    databaseUrl: 'mariadb://nobody@127.0.0.1/none',
+    clock: new Clock(),
+    work: new WorkPool(new URL('./threads/tasks.js', import.meta.url)),
+    vault: new Vault(newKeyRing()),
+  }),
   new FastifyAdapter(),
   { preview: true, logger: false },
 );
-process.stdout.write(JSON.stringify(openApiOf(app), null, 2));
-process.exit(0);
+process.stdout.write(JSON.stringify(openApiOf(app), null, 2), () => process.exit(0));

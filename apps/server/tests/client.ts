@@ -1,26 +1,34 @@
 /** A client of the API over real HTTP on a real MariaDB, which the test run starts and throws away. */
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import { createApp } from '../src/app.js';
+import { newKeyRing } from '../src/common/vault.js';
+import { Browser, type Answer } from './browser.js';
 
 /** The day that it always is in these tests. */
 export const TODAY = '2026-11-23';
 const databaseUrl = process.env.DATABASE_URL ?? '';
 /** Threads do not run TypeScript: they are given what was built. */
 export const BUILT_TASKS = new URL('../dist/threads/tasks.js', import.meta.url);
+/** The keys of every server that tests start: one reads what another has written. */
+export const KEYS = newKeyRing();
 let app: NestFastifyApplication | undefined;
-let base = '';
+/** The demo's teacher, signed in. */
+let teacher = new Browser('');
 
 /** The server that runs. */
 export const server = (): NestFastifyApplication => app!;
 /** Where it answers. */
-export const baseUrl = (): string => base;
+export const baseUrl = (): string => teacher.base;
+/** What the teacher's browser sends along with a request of one's own. */
+export const signedIn = (path = ''): Record<string, string> => teacher.headers(path);
 
 /** Ends the server that runs, if any, and starts it on the same database. */
 export async function start(demo: 'fresh' | 'once', today = TODAY): Promise<void> {
   await stop();
-  app = await createApp({ databaseUrl, demo, today, tasks: BUILT_TASKS });
+  app = await createApp({ databaseUrl, demo, today, tasks: BUILT_TASKS, keys: KEYS });
   await app.listen(0, '127.0.0.1');
-  base = await app.getUrl();
+  teacher = new Browser(await app.getUrl());
+  await teacher.ask('session/demo', 'POST');
 }
 
 export const stop = async (): Promise<void> => app?.close();
@@ -50,19 +58,15 @@ export async function ifMatch(path: string): Promise<Record<string, string>> {
   return { 'If-Match': `"${json?.[at[1]] ?? 1}"` };
 }
 
-export async function ask(path: string, method = 'GET', body?: unknown, more: Record<string, string> = {}) {
+/** Asks as the demo's teacher. */
+export async function ask(
+  path: string,
+  method = 'GET',
+  body?: unknown,
+  more: Record<string, string> = {},
+): Promise<Answer> {
   const headers = method === 'PUT' ? { ...(await ifMatch(path)), ...more } : more;
-  const response = await fetch(`${base}/api/${path}`, {
-    method,
-    headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
-    ...(body === undefined ? {} : { body: typeof body === 'string' ? body : JSON.stringify(body) }),
-  });
-  const text = await response.text();
-  return { status: response.status, text, json: text ? (JSON.parse(text) as never) : undefined } as {
-    status: number;
-    text: string;
-    json: any; // eslint-disable-line @typescript-eslint/no-explicit-any
-  };
+  return teacher.ask(path, method, body, headers);
 }
 /** What a draft comes to, not kept. */
 export async function fit(draft: unknown) {

@@ -2,12 +2,12 @@
 import { randomUUID } from 'node:crypto';
 import { tmpdir } from 'node:os';
 import { createApp } from '../src/app.js';
-import { BUILT_TASKS } from './client.js';
+import { signedInAt } from './browser.js';
+import { BUILT_TASKS, KEYS } from './client.js';
 
 const databaseUrl = process.env.DATABASE_URL ?? '';
 /** Somebody new in every run. */
 const SAVED = `Ash ${randomUUID()}`;
-const json = { 'Content-Type': 'application/json' };
 
 /** A server that wants so much room on the disk, megabytes. */
 async function serverThatNeeds(neededMb: number) {
@@ -16,13 +16,13 @@ async function serverThatNeeds(neededMb: number) {
     demo: 'none',
     today: '2026-11-23',
     tasks: BUILT_TASKS,
+    keys: KEYS,
     disk: { folder: tmpdir(), neededMb },
   });
   await app.listen(0, '127.0.0.1');
-  const base = `${await app.getUrl()}/api`;
-  const send = (method: string, path: string, body: object) =>
-    fetch(`${base}/${path}`, { method, headers: json, body: JSON.stringify(body) });
-  return { app, base, send };
+  const browser = await signedInAt(await app.getUrl());
+  const send = (method: string, path: string, body?: object) => browser.ask(path, method, body);
+  return { app, send };
 }
 
 test('with room enough it is saved', async () => {
@@ -36,7 +36,7 @@ test('with room enough it is saved', async () => {
 
 test('with too little room nothing is saved, all is read, and a class is fitted without being kept', async () => {
   // More than any disk has.
-  const { app, base, send } = await serverThatNeeds(1e12);
+  const { app, send } = await serverThatNeeds(1e12);
   try {
     for (const [method, path] of [
       ['POST', 'people'],
@@ -46,18 +46,18 @@ test('with too little room nothing is saved, all is read, and a class is fitted 
     ] as const) {
       const refused = await send(method, path, { name: 'Juniper Vale' });
       expect([path, refused.status]).toEqual([path, 503]);
-      const { message } = (await refused.json()) as { message: string };
+      const { message } = refused.json as { message: string };
       expect(message).toMatch(
         /^The disk is full: 1000000000000 MB must be free before anything can be saved, and \d+ MB are\./,
       );
       expect(message).not.toContain('Juniper');
     }
-    const people = (await (await fetch(`${base}/people?find=${SAVED}`)).json()) as {
+    const people = (await send('GET', `people?find=${SAVED}`)).json as {
       id: string;
       name: string;
     }[];
     expect(people.some(({ name }) => name === SAVED)).toBe(true);
-    expect(await (await fetch(`${base}/people?find=Juniper`)).json()).toEqual([]);
+    expect((await send('GET', 'people?find=Juniper')).json).toEqual([]);
     const fitted = await send('POST', 'classes/fit', {
       on: '2026-12-01',
       sequenceText: '- Tree, 5 breaths',

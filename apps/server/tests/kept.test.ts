@@ -2,8 +2,9 @@
 import type { NestFastifyApplication } from '@nestjs/platform-fastify';
 import { createApp } from '../src/app.js';
 import { AskedTogether } from '../src/common/askedTogether.js';
+import { signedInAt, type Browser } from './browser.js';
 import { recentTexts, versionKey } from '../src/common/recentTexts.js';
-import { ask, BUILT_TASKS, ifMatch, TODAY, withDemoHall } from './client.js';
+import { ask, BUILT_TASKS, KEYS, ifMatch, TODAY, withDemoHall } from './client.js';
 
 withDemoHall();
 
@@ -55,14 +56,15 @@ test('a class that was opened says what was recorded since', async () => {
 
 describe('two servers on one database', () => {
   let other: NestFastifyApplication;
+  let browser: Browser;
   beforeAll(async () => {
     const databaseUrl = process.env.DATABASE_URL ?? '';
-    other = await createApp({ databaseUrl, demo: 'once', today: TODAY, tasks: BUILT_TASKS });
+    other = await createApp({ databaseUrl, demo: 'once', today: TODAY, tasks: BUILT_TASKS, keys: KEYS });
     await other.listen(0, '127.0.0.1');
+    browser = await signedInAt(await other.getUrl());
   });
   afterAll(() => other.close());
-  const there = async (path: string): Promise<unknown> =>
-    (await fetch(`${await other.getUrl()}/api/${path}`)).json();
+  const there = async (path: string): Promise<unknown> => (await browser.ask(path)).json;
 
   test('each sees at once what was changed on the other', async () => {
     const id = await make('Curlew Sound');

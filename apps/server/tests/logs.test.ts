@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { Sequelize } from 'sequelize';
+import { signedInAt, type Browser } from './browser.js';
 
 interface Started {
   url: string;
@@ -19,7 +20,7 @@ const SECRET = 'Zephyrine';
 let folder = '';
 let database: Started;
 let server: ChildProcess;
-let base = '';
+let browser: Browser;
 let said = '';
 
 const freePort = () =>
@@ -37,7 +38,6 @@ beforeAll(async () => {
   folder = join(mkdtempSync(join(tmpdir(), 'lotus-logs-')), 'data');
   database = await startMariaDb(folder);
   const port = await freePort();
-  base = `http://127.0.0.1:${port}/api`;
   server = spawn(process.execPath, [MAIN], {
     stdio: ['ignore', 'pipe', 'pipe', 'ipc'],
     env: {
@@ -46,6 +46,7 @@ beforeAll(async () => {
       DATABASE_URL: database.url,
       PORT: String(port),
       LOTUS_DEMO: 'once',
+      LOTUS_KEYS: join(folder, 'keys.json'),
     },
   });
   for (const stream of [server.stdout!, server.stderr!])
@@ -53,6 +54,7 @@ beforeAll(async () => {
       said += chunk.toString();
     });
   await new Promise((resolve) => server.once('message', resolve));
+  browser = await signedInAt(`http://127.0.0.1:${port}`);
 }, 90_000);
 afterAll(async () => {
   server.kill('SIGKILL');
@@ -61,11 +63,8 @@ afterAll(async () => {
 });
 
 const send = async (path: string, method = 'GET', body?: unknown) => {
-  const response = await fetch(`${base}/${path}`, {
-    method,
-    ...(body ? { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) } : {}),
-  });
-  return { status: response.status, text: await response.text() };
+  const { status, text } = await browser.ask(path, method, body);
+  return { status, text };
 };
 /** What is answered until the database is well again. */
 async function untilWell() {

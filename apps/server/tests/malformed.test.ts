@@ -1,6 +1,6 @@
 /** Whatever is sent, the answer is never the server's fault: 4xx with words, or done. */
 import fc from 'fast-check';
-import { ask, baseUrl, withDemoHall } from './client.js';
+import { ask, baseUrl, withDemoHall, signedIn } from './client.js';
 
 withDemoHall();
 
@@ -68,7 +68,7 @@ const bodyFor = (fields: readonly string[]) =>
 async function send(path: string, method: string, body: string): Promise<{ status: number; text: string }> {
   const response = await fetch(`${baseUrl()}/api/${path}`, {
     method,
-    headers: { 'Content-Type': 'application/json', 'If-Match': '"1"' },
+    headers: { 'Content-Type': 'application/json', 'If-Match': '"1"', ...signedIn(path) },
     body,
   });
   return { status: response.status, text: await response.text() };
@@ -136,7 +136,7 @@ test.each([
   ['GET', 'nowhere'],
   ['PATCH', 'people'],
 ])('address %# with %s is answered with 4xx', async (method, path) => {
-  const response = await fetch(`${baseUrl()}/api/${path}`, { method });
+  const response = await fetch(`${baseUrl()}/api/${path}`, { method, headers: signedIn() });
   expect(response.status).toBeGreaterThanOrEqual(400);
   expect(response.status).toBeLessThan(500);
 });

@@ -6,7 +6,7 @@ import { Sequelize } from 'sequelize-typescript';
 import { createApp } from '../src/app.js';
 import { withLease } from '../src/database/lease.js';
 import { hallToken } from '../src/halls/hallTokens.js';
-import { ask, BUILT_TASKS, TODAY, withDemoHall } from './client.js';
+import { ask, BUILT_TASKS, KEYS, TODAY, withDemoHall } from './client.js';
 
 withDemoHall();
 
@@ -22,7 +22,7 @@ beforeAll(async () => {
   hallId = halls[0]!.id;
   apps = await Promise.all(
     [1, 2].map(() =>
-      createApp({ databaseUrl, demo: 'none', today: TODAY, tasks: BUILT_TASKS, hallKey: KEY }),
+      createApp({ databaseUrl, demo: 'none', today: TODAY, tasks: BUILT_TASKS, keys: KEYS, hallKey: KEY }),
     ),
   );
   await Promise.all(apps.map((app) => app.listen(0, '127.0.0.1')));

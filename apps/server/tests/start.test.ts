@@ -14,6 +14,7 @@ import { createServer, type Server } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { signedInAt } from './browser.js';
 
 const ROOT = join(dirname(fileURLToPath(import.meta.url)), '../../..');
 let folder = '';
@@ -213,7 +214,8 @@ test('a busy server stops within ten seconds, and leaves nothing running', async
   while (!said.includes('is ready') && started.exitCode === null)
     await new Promise((resolve) => setTimeout(resolve, 200));
   const base = 'http://127.0.0.1:4398/api';
-  const people = (await (await fetch(`${base}/people`)).json()) as { id: string }[];
+  const browser = await signedInAt('http://127.0.0.1:4398');
+  const people = (await browser.ask('people')).json as { id: string }[];
   const lines = Array.from(
     { length: 200 },
     (_, i) => `- ${['Tree', 'Cobra', 'Bridge', 'Boat'][i % 4]!}, 30 s`,
@@ -223,7 +225,7 @@ test('a busy server stops within ten seconds, and leaves nothing running', async
   const fits = Array.from({ length: 8 }, () =>
     fetch(`${base}/classes/fit`, {
       method: 'POST',
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': 'application/json', ...browser.headers('classes/fit') },
       body: large,
     }).catch(() => undefined),
   );

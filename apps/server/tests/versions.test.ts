@@ -1,5 +1,5 @@
 /** Two who save at once. */
-import { ask, baseUrl, ifMatch, peopleByName, versionAt, withDemoHall } from './client.js';
+import { ask, baseUrl, ifMatch, peopleByName, versionAt, withDemoHall, signedIn } from './client.js';
 
 withDemoHall();
 
@@ -74,7 +74,7 @@ describe('two at once', () => {
   test('saving without having read is refused', async () => {
     const response = await fetch(`${baseUrl()}/api/hall/pace`, {
       method: 'PUT',
-      headers: { 'Content-Type': 'application/json' },
+      headers: { 'Content-Type': 'application/json', ...signedIn() },
       body: JSON.stringify({ pace: {} }),
     });
     expect(response.status).toBe(428);

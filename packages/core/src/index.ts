@@ -265,8 +265,11 @@ export {
   type Comparison,
   handover,
   orderNotes,
+  ownSheet,
   readFitting,
   sayCost,
+  type SheetStep,
+  withoutHealth,
 } from './fitting/explain/index.js';
 export { asksAnew, asksMore, asksMorePartway } from './fitting/person/index.js';
 export { fitClass, type FitInput } from './fitting/fitClass.js';

@@ -4,7 +4,7 @@ import { once } from 'node:events';
 import { fileURLToPath } from 'node:url';
 import autocannon from 'autocannon';
 import { freePort } from '../mariadb.mjs';
-import { read } from './target.mjs';
+import { read, shownBy } from './target.mjs';
 
 /** Who read at the same time, and for how long, s. */
 const LOAD = { connections: 10, duration: 2 };
@@ -13,7 +13,7 @@ const TURNS = 4;
 
 /** @returns reads a second */
 async function perSecond(url) {
-  const { requests, non2xx, errors } = await autocannon({ ...LOAD, url });
+  const { requests, non2xx, errors } = await autocannon({ ...LOAD, url, headers: shownBy() });
   if (non2xx + errors) throw new Error('Not all reads were answered.');
   return requests.average;
 }

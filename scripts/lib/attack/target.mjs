@@ -2,9 +2,13 @@
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { signInToDemo } from '../demoTeacher.mjs';
 import { ROOT } from '../machine.mjs';
 import { freePort, startMariaDb } from '../mariadb.mjs';
 
+/** What the demo's teacher shows with every request. */
+let shown = {};
+export const shownBy = () => shown;
 /** A database that is killed as often as it is here is started again each time. */
 const OFTEN = { most: Infinity, within: 1 };
 
@@ -39,6 +43,7 @@ export async function startTarget(folder) {
     if (answer !== 'ready') throw new Error(`The server did not come up: ${JSON.stringify(answer)}`);
   }
   await begin('fresh');
+  shown = await signInToDemo(`http://127.0.0.1:${port}`);
 
   return {
     base,
@@ -68,7 +73,11 @@ export async function send(url, method = 'GET', body = undefined, headers = {}) 
   try {
     const response = await fetch(url, {
       method,
-      headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...headers },
+      headers: {
+        ...(body === undefined ? {} : { 'Content-Type': 'application/json' }),
+        ...shown,
+        ...headers,
+      },
       body: typeof body === 'string' || body === undefined ? body : JSON.stringify(body),
     });
     const text = await response.text();

@@ -26,6 +26,7 @@ export async function startMachines(cluster, folder, hallKey) {
         LOTUS_HALL_KEY: hallKey,
         LOTUS_TODAY: '2026-11-23',
         LOTUS_DATA: machine.folder,
+        LOTUS_KEYS: join(folder, 'keys.json'),
         NODE_ENV: 'production',
       },
     });

@@ -12,7 +12,7 @@ import {
   Query,
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Allow, Context, type RequestContext } from '../common/context.js';
+import { Allow, Context, STAFF, TEACHERS, type RequestContext } from '../common/context.js';
 import { JSON_TYPE } from '../common/jsonType.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
@@ -33,18 +33,21 @@ import { ClassService } from './class.service.js';
 import { AfterClassDto } from './record.dto.js';
 
 @ApiTags('classes')
-@Allow('owner')
+@Allow(...TEACHERS)
 @Controller('api/classes')
 export class ClassController {
   constructor(private readonly classes: ClassService) {}
 
   @Get()
+  @Allow(...STAFF)
   @ApiOkResponse({ type: [ClassLineDto] })
   list(@Context() context: RequestContext, @Query() query: ClassesQueryDto) {
     return this.classes.list(context, query);
   }
 
+  /** A class with its fitting; for an assistant nothing of anybody's health is in it. */
   @Get(':id')
+  @Allow(...STAFF)
   @ApiOkResponse({ type: ClassDto })
   @Header('Content-Type', JSON_TYPE)
   one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<Buffer> {

@@ -27,6 +27,9 @@ export type FittingColumns = Pick<
   'rulebook' | 'catalogue' | 'format' | 'steps' | 'ownVariants' | 'fitting' | 'madeFrom'
 >;
 
+/** So many of the next classes are on somebody's own page. */
+const CLASSES_AHEAD = 3;
+
 /** A class in the list. */
 export type ClassLine = Pick<ClassRow, 'id' | 'title' | 'on' | 'time' | 'place' | 'heads'> & {
   recorded: 0 | 1;
@@ -70,6 +73,20 @@ export class ClassRepository {
       limit: most,
       raw: true,
     })) as unknown as ClassLine[];
+  }
+
+  /** The next classes that have a fitting and that somebody is down for. @param today `YYYY-MM-DD` */
+  async comingFor({ hallId }: RequestContext, personId: string, today: string): Promise<ClassRow[]> {
+    const fitting = { model: FittingRow, attributes: { exclude: ['madeFrom'] }, required: true };
+    return this.classes.findAll({
+      where: { hallId, on: { [Op.gte]: today }, people: { [Op.like]: `%"id":"${personId}"%` } },
+      include: [fitting],
+      order: [
+        ['on', 'ASC'],
+        ['time', 'ASC'],
+      ],
+      limit: CLASSES_AHEAD,
+    });
   }
 
   /** Without fitting and records. @throws NotFoundException */

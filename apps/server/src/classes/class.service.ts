@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import type { Comparison, InputError, Today } from '@lotus-steady/core';
+import { NO_CHOICES, type Comparison, type InputError, type SheetStep, type Today } from '@lotus-steady/core';
 import { Clock } from '../common/clock.js';
 import { AskedTogether } from '../common/askedTogether.js';
 import type { RequestContext } from '../common/context.js';
@@ -27,6 +27,7 @@ import { ClassRepository, type ClassColumns, type FittingColumns } from './class
 import type { FitTask } from './fitDraft.js';
 import { FITTING_FORMAT, isUpToDate, unpackedJson } from './packedFitting.js';
 import type { AfterClassDto } from './record.dto.js';
+import type { KeptFitting } from './unpackedFitting.js';
 
 const stockOf = (stock: Record<string, number>): { stock?: Record<string, number> } =>
   Object.keys(stock).length ? { stock } : {};
@@ -37,7 +38,17 @@ const TEXTS_KEPT = 24_000_000;
 /** A class without its fitting. */
 export type BareClass = Omit<ClassDto, 'fitting'>;
 
-const namesOf = ({ people }: ClassRow) => people.map(({ id, person: { name } }) => ({ id, name }));
+/** The fitting of a class that has one, as a thread reads it. */
+const keptOf = ({ people, fitting }: ClassRow): KeptFitting => ({
+  bytes: fitting!.fitting,
+  format: fitting!.format,
+  people: people.map(({ id, person: { name } }) => ({ id, name })),
+});
+
+/** A class that somebody is down for, as she does it. */
+export interface OwnClass extends Pick<ClassRow, 'title' | 'on' | 'time' | 'place'> {
+  steps: SheetStep[];
+}
 
 @Injectable()
 export class ClassService {
@@ -65,6 +76,7 @@ export class ClassService {
 
   /** A class as the bytes of its JSON: a text would be made into bytes again for each who reads it. */
   async json(context: RequestContext, id: string): Promise<Buffer> {
+    if (context.role === 'assistant') return this.forAssistant(context, id);
     return this.reads.answer(`${context.hallId} ${id}`, () => this.read(context, id));
   }
 
@@ -111,14 +123,40 @@ export class ClassService {
     return { bare, fitting: await this.fittingOf(row) };
   }
 
+  /** A class as whoever helps in the room sees it: nothing of anybody's health is in it. */
+  private async forAssistant(context: RequestContext, id: string): Promise<Buffer> {
+    const row = await this.classes.whole(context, id);
+    const { title, on, time, place, sequenceId, sequenceText, houseView, version } = row;
+    const people = row.people.map(({ id: personId, person: { name } }) => ({
+      id: personId,
+      name,
+      today: {},
+    }));
+    const shared = { id, title, on, time, place, sequenceId, sequenceText, houseView, version };
+    const bare: BareClass = { ...shared, choices: NO_CHOICES, people, records: [] };
+    const fitting = row.fitting
+      ? await this.work.run('assistantFitting', {
+          kept: keptOf(row),
+          own: await this.ownVariants.all(context),
+        })
+      : 'null';
+    return Buffer.from(`${JSON.stringify(bare).slice(0, -1)},"fitting":${fitting}}`);
+  }
+
+  /** The next classes that somebody is down for, and what she does in them. */
+  async sheetsOf(context: RequestContext, personId: string): Promise<OwnClass[]> {
+    const { timeZone } = await this.halls.of(context);
+    const rows = await this.classes.comingFor(context, personId, this.clock.today(timeZone));
+    const sheets = await this.work.run('ownSheets', { kept: rows.map(keptOf), personId });
+    return rows.map(({ title, on, time, place }, i) => ({ title, on, time, place, steps: sheets[i]! }));
+  }
+
   /** The kept fitting of a class as JSON; `null` where there is none. */
   private async fittingOf(row: ClassRow): Promise<string> {
     if (!row.fitting) return 'null';
     const { format, fitting } = row.fitting;
     if (isUpToDate(format)) return unpackedJson(fitting, format);
-    return JSON.stringify(
-      await this.work.run('unpackedFitting', { bytes: fitting, format, people: namesOf(row) }),
-    );
+    return JSON.stringify(await this.work.run('unpackedFitting', keptOf(row)));
   }
 
   /** Fits without keeping anything. @returns the answer as JSON @throws FieldsException for what cannot be read */
@@ -181,9 +219,7 @@ export class ClassService {
   async recheck(context: RequestContext, id: string, gone: AbortSignal): Promise<Comparison> {
     const row = await this.classes.whole(context, id);
     const task = await this.taskFor(context, draftOf(row));
-    const kept = row.fitting
-      ? { bytes: row.fitting.fitting, format: row.fitting.format, people: namesOf(row) }
-      : undefined;
+    const kept = row.fitting ? keptOf(row) : undefined;
     const done = await this.work.run('compareWithToday', { ...task, kept }, gone);
     if ('errors' in done) throw new FieldsException(done.errors);
     return done.comparison;

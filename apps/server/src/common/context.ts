@@ -1,14 +1,26 @@
 import { createParamDecorator, SetMetadata, type ExecutionContext } from '@nestjs/common';
 import type { FastifyRequest } from 'fastify';
 
-/** What someone may do in a hall. */
-export type Role = 'owner';
+/**
+ * What someone is in a hall. An owner may do everything; a teacher everything but say who else may; an assistant sees
+ * lanes and props, and nothing of anybody's health; a person sees what is hers.
+ */
+export const ROLES = ['owner', 'teacher', 'assistant', 'person'] as const;
+export type Role = (typeof ROLES)[number];
+
+/** Who plans and teaches: most routes are for them. */
+export const TEACHERS = ['owner', 'teacher'] as const satisfies readonly Role[];
+/** Everybody with an account. */
+export const STAFF = [...TEACHERS, 'assistant'] as const satisfies readonly Role[];
 
 /** Who asks, and in which hall: the first argument of every service. */
 export interface RequestContext {
   hallId: string;
+  /** An account, or a person of the hall. */
   userId: string;
   role: Role;
+  /** The session it came with; none where a machine asks with a hall's token. */
+  sessionId?: string;
 }
 
 /** Finds out who asks. */

@@ -5,8 +5,8 @@ import { statfs } from 'node:fs/promises';
 const NEEDED_MB = 100;
 /** The disk is asked again after so many milliseconds. */
 const ASKED_EVERY = 1000;
-/** Fits without keeping anything. */
-const KEEPS_NOTHING = '/api/classes/fit';
+/** Keep nothing, or no more than that somebody is here: nobody is kept from reading. */
+const KEEP_LITTLE = new Set(['/api/classes/fit', '/api/session', '/api/session/demo', '/api/mine/open']);
 
 export interface Disk {
   /** A folder on the disk that the database writes to. */
@@ -24,7 +24,7 @@ export function diskCheck({ folder, neededMb = NEEDED_MB }: Disk) {
   let asked = -Infinity;
   let freeMb = Infinity;
   return async ({ method, routeOptions }: FastifyRequest, reply: FastifyReply): Promise<unknown> => {
-    if (method === 'GET' || method === 'HEAD' || routeOptions.url === KEEPS_NOTHING) return undefined;
+    if (method === 'GET' || method === 'HEAD' || KEEP_LITTLE.has(routeOptions.url ?? '')) return undefined;
     const now = performance.now();
     if (now - asked > ASKED_EVERY) {
       asked = now;

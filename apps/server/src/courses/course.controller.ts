@@ -1,13 +1,13 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Allow, Context, type RequestContext } from '../common/context.js';
+import { Allow, Context, TEACHERS, type RequestContext } from '../common/context.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
 import { CourseChangeDto, CourseDraftDto, CourseDto } from './course.dto.js';
 import { CourseService } from './course.service.js';
 
 @ApiTags('courses')
-@Allow('owner')
+@Allow(...TEACHERS)
 @Controller('api/courses')
 export class CourseController {
   constructor(private readonly courses: CourseService) {}

@@ -20,6 +20,7 @@ import { migration as m0015 } from './migrations/0015-writes.js';
 import { migration as m0016 } from './migrations/0016-from-the-floor.js';
 import { migration as m0017 } from './migrations/0017-desk.js';
 import { migration as m0018 } from './migrations/0018-courses.js';
+import { migration as m0019 } from './migrations/0019-accounts.js';
 
 /** Every change to the tables, in order. */
 export const MIGRATIONS: Migration[] = [
@@ -41,6 +42,7 @@ export const MIGRATIONS: Migration[] = [
   m0016,
   m0017,
   m0018,
+  m0019,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

@@ -1,6 +1,9 @@
+import { AccountRow, LinkRow, MembershipRow, SessionRow, SignInTryRow } from '../accounts/account.model.js';
 import { ClassRow, FittingRow, RecordRow } from '../classes/class.model.js';
 import { CourseRow } from '../courses/course.model.js';
 import { HallRow } from '../halls/hall.model.js';
+import { DiaryRow } from '../mine/diary.model.js';
+import { SettingRow } from './setting.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from '../people/person.model.js';
 import { SequenceRow, SequenceVersionRow } from '../sequences/sequence.model.js';
@@ -20,4 +23,11 @@ export const MODELS = [
   RecordRow,
   OwnVariantRow,
   WriteRow,
+  AccountRow,
+  MembershipRow,
+  SessionRow,
+  LinkRow,
+  SignInTryRow,
+  DiaryRow,
+  SettingRow,
 ];

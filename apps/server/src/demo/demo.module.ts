@@ -1,13 +1,21 @@
 import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
+import { AccountModule } from '../accounts/account.module.js';
 import { ClassModule } from '../classes/class.module.js';
+import { SettingRow } from '../database/setting.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { PersonModule } from '../people/person.module.js';
 import { SequenceModule } from '../sequences/sequence.module.js';
 import { DemoService } from './demo.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([HallRow]), PersonModule, SequenceModule, ClassModule],
+  imports: [
+    SequelizeModule.forFeature([HallRow, SettingRow]),
+    AccountModule,
+    PersonModule,
+    SequenceModule,
+    ClassModule,
+  ],
   providers: [DemoService],
   exports: [DemoService],
 })

@@ -2,9 +2,11 @@ import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { dateAfter, NO_HALL_RULES, readPerson } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
+import { AccountRepository } from '../accounts/account.repository.js';
 import { ClassService } from '../classes/class.service.js';
 import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
+import { NO_DEMO, SettingRow } from '../database/setting.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { PersonRepository } from '../people/person.repository.js';
 import { SequenceRepository } from '../sequences/sequence.repository.js';
@@ -35,6 +37,8 @@ const UNFINISHED = 0;
 export class DemoService {
   constructor(
     @InjectModel(HallRow) private readonly halls: typeof HallRow,
+    @InjectModel(SettingRow) private readonly settings: typeof SettingRow,
+    private readonly accounts: AccountRepository,
     private readonly people: PersonRepository,
     private readonly sequences: SequenceRepository,
     private readonly classes: ClassService,
@@ -43,9 +47,14 @@ export class DemoService {
 
   /** Dates are counted from today where the hall is, so that the demo is alive whenever it is loaded. */
   async load(mode: DemoMode): Promise<void> {
-    if (mode === 'fresh') await this.halls.destroy({ where: {} });
+    if (mode === 'fresh') {
+      await this.halls.destroy({ where: {} });
+      await this.settings.destroy({ where: { name: NO_DEMO } });
+    }
     await this.halls.destroy({ where: { version: UNFINISHED } });
-    if (await this.halls.count()) return;
+    await this.accounts.forgetIdle();
+    if (await this.halls.count()) return this.ownDemo();
+    if (await this.settings.findByPk(NO_DEMO)) return;
     const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
     const named =
       mode === 'none'
@@ -57,12 +66,23 @@ export class DemoService {
       houseView: RULEBOOK.usualHouseView,
       rules: NO_HALL_RULES,
       pace: {},
+      isDemo: mode !== 'none',
       version: UNFINISHED,
       stockVersion: 1,
     });
     if (mode !== 'none')
       await this.fill({ hallId: hall.id, userId: 'demo', role: 'owner' }, this.clock.today(timeZone));
     await hall.update({ version: 1 });
+    await this.ownDemo();
+  }
+
+  /** The demo is its teacher's, who has no password: whoever sits at this computer opens it. */
+  private async ownDemo(): Promise<void> {
+    const hall = await this.halls.findOne({ where: { isDemo: true } });
+    if (!hall || (await this.accounts.demo())) return;
+    const teacher = { name: hall.teacher, signIn: null, passwordHash: null };
+    const { id } = await this.accounts.createAccount(teacher);
+    await this.accounts.addMember(id, hall.id, 'owner');
   }
 
   private async fill(context: RequestContext, today: string): Promise<void> {

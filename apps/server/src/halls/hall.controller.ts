@@ -1,17 +1,18 @@
 import { Body, Controller, Get, Put } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Allow, Context, type RequestContext } from '../common/context.js';
+import { Allow, Context, STAFF, TEACHERS, type RequestContext } from '../common/context.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
 import { HallDto, HallRulesDto, HouseViewDto, PaceDto, StockDto, VersionDto } from './hall.dto.js';
 import { HallService } from './hall.service.js';
 
 @ApiTags('hall')
-@Allow('owner')
+@Allow(...TEACHERS)
 @Controller('api/hall')
 export class HallController {
   constructor(private readonly halls: HallService) {}
 
   @Get()
+  @Allow(...STAFF)
   @ApiOkResponse({ type: HallDto })
   current(@Context() context: RequestContext) {
     return this.halls.current(context);
@@ -29,6 +30,7 @@ export class HallController {
   }
 
   @Put('stock')
+  @Allow(...STAFF)
   @ApiVersioned()
   @ApiOkResponse({ type: VersionDto })
   saveStock(@Context() context: RequestContext, @Body() { stock }: StockDto, @ReadVersion() read: number) {

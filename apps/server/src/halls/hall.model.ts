@@ -8,6 +8,8 @@ export class HallRow extends Model {
   @PrimaryKey @Default(DataType.UUIDV4) @Column(DataType.UUID) declare id: string;
   @Column(DataType.STRING) declare name: string;
   @Column(DataType.STRING) declare teacher: string;
+  /** Its people are made up, and whoever sits at this computer may open it. */
+  @Column(DataType.BOOLEAN) declare isDemo: boolean;
   /** Where it is: an IANA name, like `Europe/London`. */
   @Column(DataType.STRING) declare timeZone: string;
   @Column(jsonColumn('houseView')) declare houseView: HouseView;

@@ -1,10 +1,23 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
+import { NO_HALL_RULES } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { RequestContext } from '../common/context.js';
 import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
 import type { VersionDto } from './hall.dto.js';
 import { HallRow } from './hall.model.js';
+
+/** What a hall begins with. */
+export const EMPTY_HALL = {
+  stock: {},
+  houseView: RULEBOOK.usualHouseView,
+  rules: NO_HALL_RULES,
+  pace: {},
+  isDemo: false,
+  version: 1,
+  stockVersion: 1,
+} as const;
 
 @Injectable()
 export class HallRepository {
@@ -13,12 +26,17 @@ export class HallRepository {
     private readonly transactions: Transactions,
   ) {}
 
-  /** The one hall that this installation serves; null in an empty database. */
-  async only(): Promise<HallRow | null> {
-    return this.halls.findOne({ order: [['createdAt', 'ASC']] });
+  /** Makes an empty hall. @returns its id */
+  async create(named: Pick<HallRow, 'name' | 'teacher' | 'timeZone'>): Promise<string> {
+    const { id } = await this.halls.create({ ...EMPTY_HALL, ...named });
+    return id;
   }
 
-  async of({ hallId }: RequestContext): Promise<HallRow> {
+  async rename(id: string, named: Pick<HallRow, 'name' | 'teacher' | 'timeZone'>): Promise<void> {
+    await (await this.of({ hallId: id })).update(named);
+  }
+
+  async of({ hallId }: Pick<RequestContext, 'hallId'>): Promise<HallRow> {
     const hall = await this.halls.findByPk(hallId);
     if (!hall) throw new NotFoundException('There is no hall yet.');
     return hall;

@@ -1,16 +1,17 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Allow, Context, type RequestContext } from '../common/context.js';
+import { Allow, Context, STAFF, TEACHERS, type RequestContext } from '../common/context.js';
 import { OwnVariantDraftDto, OwnVariantDto, SavedOwnVariantDto } from './ownVariant.dto.js';
 import { OwnVariantService } from './ownVariant.service.js';
 
 @ApiTags('own variants')
-@Allow('owner')
+@Allow(...TEACHERS)
 @Controller('api/own-variants')
 export class OwnVariantController {
   constructor(private readonly ownVariants: OwnVariantService) {}
 
   @Get()
+  @Allow(...STAFF)
   @ApiOkResponse({ type: [OwnVariantDto] })
   list(@Context() context: RequestContext) {
     return this.ownVariants.list(context);

@@ -12,7 +12,7 @@ import {
   Query,
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Allow, Context, type RequestContext } from '../common/context.js';
+import { Allow, Context, TEACHERS, type RequestContext } from '../common/context.js';
 import { JSON_TYPE } from '../common/jsonType.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
@@ -20,7 +20,7 @@ import { PeopleQueryDto, PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto }
 import { PersonService } from './person.service.js';
 
 @ApiTags('people')
-@Allow('owner')
+@Allow(...TEACHERS)
 @Controller('api/people')
 export class PersonController {
   constructor(private readonly people: PersonService) {}

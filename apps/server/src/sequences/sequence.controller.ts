@@ -1,6 +1,6 @@
 import { Body, Controller, Get, Param, ParseIntPipe, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { Allow, Context, type RequestContext } from '../common/context.js';
+import { Allow, Context, TEACHERS, type RequestContext } from '../common/context.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
 import {
@@ -13,7 +13,7 @@ import {
 import { SequenceService } from './sequence.service.js';
 
 @ApiTags('sequences')
-@Allow('owner')
+@Allow(...TEACHERS)
 @Controller('api/sequences')
 export class SequenceController {
   constructor(private readonly sequences: SequenceService) {}

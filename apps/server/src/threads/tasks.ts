@@ -2,8 +2,10 @@
  * What is worked out in threads of its own: everything whose time depends on what somebody sends. Plain values
  * go in and come out; {@link WorkPool} loads this file.
  */
+export { assistantFitting } from '../classes/assistantFitting.js';
 export { compareWithToday } from '../classes/compareWithToday.js';
 export { fitDraft } from '../classes/fitDraft.js';
+export { ownSheets } from '../classes/ownSheets.js';
 export { unpackedFitting } from '../classes/unpackedFitting.js';
 export { checkOwnVariant } from '../own-variants/checkOwnVariant.js';
 export { measureAnew } from '../own-variants/measureAnew.js';

@@ -1,17 +1,28 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Outlet, ScrollRestoration } from 'react-router';
+import { goOn } from '../data/session/goOn.js';
+import { onSignedOut } from '../data/session/signedOut.js';
 import 'sonner/dist/styles.css';
 
 const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
 
 /** Around every screen: what is said in passing, and the place on a page that one comes back to. */
-export const Root = () => (
-  <>
-    <Outlet />
-    <ScrollRestoration />
-    <Toasts />
-  </>
-);
+export function Root() {
+  useEffect(() => onSignedOut(signInAgain), []);
+  return (
+    <>
+      <Outlet />
+      <ScrollRestoration />
+      <Toasts />
+    </>
+  );
+}
+
+/** Her session has ended, here or from elsewhere: she comes back to where she was, and to what she had typed. */
+function signInAgain(): void {
+  const { pathname, search } = window.location;
+  if (pathname !== '/sign-in') goOn(`/sign-in?then=${encodeURIComponent(pathname + search)}`);
+}
 
 /** Nothing is said before the first screen stands: what says it comes after that. */
 function Toasts() {

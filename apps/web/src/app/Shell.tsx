@@ -1,10 +1,11 @@
-import { Ellipsis } from 'lucide-react';
+import { CircleUserRound, Ellipsis } from 'lucide-react';
 import { Suspense, useEffect, useRef } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigation } from 'react-router';
 import { useHall } from '../data/hall/useHall.js';
 import { KeysHelp } from '../ui/KeysHelp.js';
 import { Loading } from '../ui/states.js';
-import { DOORS, ON_THE_BAR } from './doors.js';
+import { useSession } from '../data/session/useSession.js';
+import { doorsFor, ON_THE_BAR, type Door } from './doors.js';
 
 const bar =
   'flex min-h-14 min-w-0 flex-1 flex-col items-center justify-center gap-0.5 px-1 text-sm leading-tight';
@@ -12,6 +13,7 @@ const bar =
 /** The frame of every screen: the mark and where one can go stay in the same place. */
 export function Shell() {
   const hall = useHall();
+  const session = useSession();
   const { state } = useNavigation();
   useFocusOnTitle();
   return (
@@ -29,7 +31,7 @@ export function Shell() {
             <span className="md:max-lg:sr-only">Lotus Steady</span>
           </Link>
           <nav aria-label="Main" className="ml-auto flex max-lg:gap-0 lg:gap-1 max-md:hidden">
-            {DOORS.map(({ to, name }) => (
+            {doorsFor(session.hall.role).map(({ to, name }) => (
               <NavLink
                 key={to}
                 to={to}
@@ -42,6 +44,17 @@ export function Shell() {
               </NavLink>
             ))}
           </nav>
+          <NavLink
+            to="/you"
+            aria-label={`You: ${session.account.name}`}
+            className={({ isActive }) =>
+              `flex min-h-11 shrink-0 items-center gap-2 rounded-full border px-3 max-md:ml-auto ` +
+              `${isActive ? 'border-teal bg-teal-wash' : 'border-line hover:bg-teal-wash'}`
+            }
+          >
+            <CircleUserRound aria-hidden size={20} className="text-teal" />
+            <span className="max-xl:sr-only">{session.account.name.split(' ')[0]}</span>
+          </NavLink>
         </div>
         <div aria-live="polite" className="h-0.5">
           {state === 'loading' && (
@@ -55,10 +68,11 @@ export function Shell() {
         <Outlet />
       </Suspense>
       <footer className="border-t border-line px-5 py-3 text-sm text-soft">
-        {hall.name}. For a trained teacher: each person’s own doctor, midwife or physiotherapist and local
-        rules come first. The teacher decides.
+        {hall.name}
+        {session.hall.isDemo && ' (a demo: everybody in it is made up)'}. For a trained teacher: each person’s
+        own doctor, midwife or physiotherapist and local rules come first. The teacher decides.
       </footer>
-      <PhoneBar />
+      <PhoneBar doors={doorsFor(session.hall.role)} />
       <KeysHelp />
     </div>
   );
@@ -68,12 +82,12 @@ export function Shell() {
 const MORE = 'more-places';
 
 /** On a phone, where one can go is at the thumb. */
-const PhoneBar = () => (
+const PhoneBar = ({ doors }: { doors: readonly Door[] }) => (
   <nav
     aria-label="Main"
     className="no-print fixed inset-x-0 bottom-0 z-30 flex border-t border-line bg-paper md:hidden"
   >
-    {DOORS.slice(0, ON_THE_BAR).map(({ to, name, Icon }) => (
+    {doors.slice(0, ON_THE_BAR).map(({ to, name, Icon }) => (
       <NavLink
         key={to}
         to={to}
@@ -95,7 +109,7 @@ const PhoneBar = () => (
         'text-ink shadow-xl'
       }
     >
-      {DOORS.slice(ON_THE_BAR).map(({ to, name, Icon }) => (
+      {doors.slice(ON_THE_BAR).map(({ to, name, Icon }) => (
         <li key={to}>
           <NavLink
             to={to}

@@ -1,8 +1,15 @@
 import type { ComponentType, ReactNode } from 'react';
-import { createBrowserRouter, redirect, useParams, type RouteObject } from 'react-router';
+import {
+  createBrowserRouter,
+  redirect,
+  useParams,
+  type LoaderFunctionArgs,
+  type RouteObject,
+} from 'react-router';
 import { cache } from '../data/cache.js';
 import { classesQuery } from '../data/classes/classesQuery.js';
 import { hallQuery } from '../data/hall/hallQuery.js';
+import { sessionQuery } from '../data/session/sessionQuery.js';
 import { ownVariantsQuery } from '../data/ownVariants/ownVariantsQuery.js';
 import { Loading } from '../ui/states.js';
 import { Failed } from './Failed.js';
@@ -17,17 +24,40 @@ const keyed = (Screen: (props: { id: string }) => ReactNode): ComponentType =>
     return <Screen key={id} id={id} />;
   };
 
+/** Reads what a screen needs, if somebody is signed in: who is not is on her way to sign in. */
+async function onceIn(read: () => unknown): Promise<null> {
+  const { hall } = await cache.ensureQueryData(sessionQuery);
+  if (hall) await read();
+  return null;
+}
+
 /**
  * Screens that look poses up wait for the catalogue and the hall's own variants, which are read once.
  */
-const readCatalogue = () => cache.ensureQueryData(ownVariantsQuery).then(() => null);
+const readCatalogue = () => onceIn(() => cache.ensureQueryData(ownVariantsQuery));
+
+/** Somebody is signed in, and the hall is read; otherwise she signs in first, and comes back. */
+async function enterHall({ request }: LoaderFunctionArgs): Promise<null> {
+  const { hall } = await cache.ensureQueryData(sessionQuery);
+  const { pathname, search } = new URL(request.url);
+  if (!hall) throw redirect(`/sign-in?then=${encodeURIComponent(pathname + search)}`);
+  await cache.ensureQueryData(hallQuery);
+  return null;
+}
+
+/** Screens that an assistant has no use for, and would be told nothing on: she goes to the classes. */
+async function isForTeachers(): Promise<null> {
+  const { hall } = await cache.ensureQueryData(sessionQuery);
+  if (hall?.role === 'assistant') throw redirect('/classes');
+  return null;
+}
 
 /** Asked for together with the hall and the screen's script, not after them; the screen says how it went. */
-const startReadingClasses = (): null => {
-  void cache.prefetchInfiniteQuery(classesQuery('coming'));
-  void cache.prefetchInfiniteQuery(classesQuery('past'));
-  return null;
-};
+const startReadingClasses = () =>
+  onceIn(() => {
+    void cache.prefetchInfiniteQuery(classesQuery('coming'));
+    void cache.prefetchInfiniteQuery(classesQuery('past'));
+  });
 
 const plain = (path: string, load: () => Promise<ComponentType>): RouteObject => ({
   path,
@@ -40,6 +70,12 @@ const posed = (path: string, load: () => Promise<ComponentType>): RouteObject =>
   loader: readCatalogue,
 });
 
+/** The same for those who plan and teach. */
+const taught = (path: string, load: () => Promise<ComponentType>): RouteObject => ({
+  ...plain(path, load),
+  loader: () => Promise.all([isForTeachers(), readCatalogue()]).then(() => null),
+});
+
 const classPlan = () => import('../features/classes/ClassPlanScreen.js');
 
 /** Every address, and its screen. Each is loaded when it is first gone to. */
@@ -48,101 +84,115 @@ export const router = createBrowserRouter([
     element: <Root />,
     errorElement: <Failed />,
     hydrateFallbackElement: <Loading what="Opening" />,
-    loader: () => cache.ensureQueryData(hallQuery).then(() => null),
-    shouldRevalidate: () => false,
     children: [
+      plain('/sign-in', async () => (await import('../features/session/SignInScreen.js')).SignInScreen),
+      plain('/join', async () => (await import('../features/session/LinkScreen.js')).LinkScreen),
+      plain('/mine', async () => (await import('../features/mine/MineScreen.js')).MineScreen),
       {
-        element: <Shell />,
-        errorElement: <Failed />,
+        loader: enterHall,
+        shouldRevalidate: () => false,
         children: [
-          { path: '/', loader: () => redirect('/classes') },
           {
-            ...plain(
-              '/classes',
-              async () => (await import('../features/classes/ClassesScreen.js')).ClassesScreen,
-            ),
-            loader: startReadingClasses,
+            element: <Shell />,
+            errorElement: <Failed />,
+            children: [
+              { path: '/', loader: () => redirect('/classes') },
+              {
+                ...plain(
+                  '/classes',
+                  async () => (await import('../features/classes/ClassesScreen.js')).ClassesScreen,
+                ),
+                loader: startReadingClasses,
+              },
+              taught('/classes/new', async () => (await classPlan()).NewClassScreen),
+              { path: '/classes/:id', loader: ({ params }) => redirect(`/classes/${params.id}/fitting`) },
+              taught('/classes/:id/plan', async () => keyed((await classPlan()).ClassPlanScreen)),
+              posed('/classes/:id/fitting', async () =>
+                keyed((await import('../features/fitting/FittingScreen.js')).FittingScreen),
+              ),
+              posed('/classes/:id/room', async () =>
+                keyed((await import('../features/room/RoomScreen.js')).RoomScreen),
+              ),
+              posed('/classes/:id/handover', async () =>
+                keyed((await import('../features/handover/HandoverScreen.js')).HandoverScreen),
+              ),
+              taught('/classes/:id/again', async () =>
+                keyed((await import('../features/classes/AgainScreen.js')).AgainScreen),
+              ),
+              taught('/classes/:id/after', async () =>
+                keyed((await import('../features/teach/AfterClassScreen.js')).AfterClassScreen),
+              ),
+              taught(
+                '/sequences',
+                async () => (await import('../features/sequences/SequencesScreen.js')).SequencesScreen,
+              ),
+              taught(
+                '/sequences/start',
+                async () => (await import('../features/sequences/StartScreen.js')).StartScreen,
+              ),
+              taught(
+                '/sequences/courses',
+                async () => (await import('../features/sequences/course/CoursesScreen.js')).CoursesScreen,
+              ),
+              taught('/sequences/courses/:id', async () =>
+                keyed((await import('../features/sequences/course/CourseScreen.js')).CourseScreen),
+              ),
+              taught(
+                '/sequences/ready',
+                async () => (await import('../features/sequences/ReadyScreen.js')).ReadyScreen,
+              ),
+              taught('/sequences/:id', async () =>
+                keyed((await import('../features/sequences/DeskScreen.js')).DeskScreen),
+              ),
+              taught(
+                '/people',
+                async () => (await import('../features/people/PeopleScreen.js')).PeopleScreen,
+              ),
+              taught('/people/:id', async () =>
+                keyed((await import('../features/people/PersonScreen.js')).PersonScreen),
+              ),
+              posed('/atlas', async () => (await import('../features/atlas/AtlasScreen.js')).AtlasScreen),
+              posed(
+                '/atlas/cards',
+                async () => (await import('../features/atlas/CardsScreen.js')).CardsScreen,
+              ),
+              posed(
+                '/atlas/compare',
+                async () => (await import('../features/atlas/CompareScreen.js')).CompareScreen,
+              ),
+              posed('/atlas/:id', async () => (await import('../features/atlas/PoseScreen.js')).PoseScreen),
+              taught(
+                '/atlas/:id/own',
+                async () => (await import('../features/atlas/OwnVariantScreen.js')).OwnVariantScreen,
+              ),
+              plain(
+                '/rulebook',
+                async () => (await import('../features/rulebook/RulebookScreen.js')).RulebookScreen,
+              ),
+              taught(
+                '/rulebook/what-if',
+                async () => (await import('../features/rulebook/WhatIfScreen.js')).WhatIfScreen,
+              ),
+              posed(
+                '/rulebook/:id',
+                async () => (await import('../features/rulebook/ConditionScreen.js')).ConditionScreen,
+              ),
+              taught(
+                '/house-view',
+                async () => (await import('../features/houseView/HouseViewScreen.js')).HouseViewScreen,
+              ),
+              taught('/hall', async () => (await import('../features/hall/HallScreen.js')).HallScreen),
+              plain('/you', async () => (await import('../features/account/AccountScreen.js')).AccountScreen),
+              { path: '/studio', loader: () => redirect('/hall') },
+              posed('/about', async () => (await import('../features/about/AboutScreen.js')).AboutScreen),
+              { path: '*', element: <Lost /> },
+            ],
           },
-          posed('/classes/new', async () => (await classPlan()).NewClassScreen),
-          { path: '/classes/:id', loader: ({ params }) => redirect(`/classes/${params.id}/fitting`) },
-          posed('/classes/:id/plan', async () => keyed((await classPlan()).ClassPlanScreen)),
-          posed('/classes/:id/fitting', async () =>
-            keyed((await import('../features/fitting/FittingScreen.js')).FittingScreen),
+          taught('/classes/:id/teach', async () =>
+            keyed((await import('../features/teach/TeachScreen.js')).TeachScreen),
           ),
-          posed('/classes/:id/room', async () =>
-            keyed((await import('../features/room/RoomScreen.js')).RoomScreen),
-          ),
-          posed('/classes/:id/handover', async () =>
-            keyed((await import('../features/handover/HandoverScreen.js')).HandoverScreen),
-          ),
-          posed('/classes/:id/again', async () =>
-            keyed((await import('../features/classes/AgainScreen.js')).AgainScreen),
-          ),
-          posed('/classes/:id/after', async () =>
-            keyed((await import('../features/teach/AfterClassScreen.js')).AfterClassScreen),
-          ),
-          posed(
-            '/sequences',
-            async () => (await import('../features/sequences/SequencesScreen.js')).SequencesScreen,
-          ),
-          posed(
-            '/sequences/start',
-            async () => (await import('../features/sequences/StartScreen.js')).StartScreen,
-          ),
-          posed(
-            '/sequences/courses',
-            async () => (await import('../features/sequences/course/CoursesScreen.js')).CoursesScreen,
-          ),
-          posed('/sequences/courses/:id', async () =>
-            keyed((await import('../features/sequences/course/CourseScreen.js')).CourseScreen),
-          ),
-          posed(
-            '/sequences/ready',
-            async () => (await import('../features/sequences/ReadyScreen.js')).ReadyScreen,
-          ),
-          posed('/sequences/:id', async () =>
-            keyed((await import('../features/sequences/DeskScreen.js')).DeskScreen),
-          ),
-          plain('/people', async () => (await import('../features/people/PeopleScreen.js')).PeopleScreen),
-          posed('/people/:id', async () =>
-            keyed((await import('../features/people/PersonScreen.js')).PersonScreen),
-          ),
-          posed('/atlas', async () => (await import('../features/atlas/AtlasScreen.js')).AtlasScreen),
-          posed('/atlas/cards', async () => (await import('../features/atlas/CardsScreen.js')).CardsScreen),
-          posed(
-            '/atlas/compare',
-            async () => (await import('../features/atlas/CompareScreen.js')).CompareScreen,
-          ),
-          posed('/atlas/:id', async () => (await import('../features/atlas/PoseScreen.js')).PoseScreen),
-          posed(
-            '/atlas/:id/own',
-            async () => (await import('../features/atlas/OwnVariantScreen.js')).OwnVariantScreen,
-          ),
-          plain(
-            '/rulebook',
-            async () => (await import('../features/rulebook/RulebookScreen.js')).RulebookScreen,
-          ),
-          posed(
-            '/rulebook/what-if',
-            async () => (await import('../features/rulebook/WhatIfScreen.js')).WhatIfScreen,
-          ),
-          posed(
-            '/rulebook/:id',
-            async () => (await import('../features/rulebook/ConditionScreen.js')).ConditionScreen,
-          ),
-          plain(
-            '/house-view',
-            async () => (await import('../features/houseView/HouseViewScreen.js')).HouseViewScreen,
-          ),
-          plain('/hall', async () => (await import('../features/hall/HallScreen.js')).HallScreen),
-          { path: '/studio', loader: () => redirect('/hall') },
-          posed('/about', async () => (await import('../features/about/AboutScreen.js')).AboutScreen),
-          { path: '*', element: <Lost /> },
         ],
       },
-      posed('/classes/:id/teach', async () =>
-        keyed((await import('../features/teach/TeachScreen.js')).TeachScreen),
-      ),
     ],
   },
 ]);

@@ -2,6 +2,8 @@ import type { InputError } from '@lotus-steady/core';
 import createClient from 'openapi-fetch';
 import type { operations, paths } from './contract.js';
 import { sentOnce } from './sentOnce.js';
+import { tokenFor } from './session/changeToken.js';
+import { sayIsSignedOut } from './session/signedOut.js';
 
 /** What the server said was wrong: a sentence, and the fields it is about. */
 export class ApiError extends Error {
@@ -12,10 +14,15 @@ export class ApiError extends Error {
     readonly fields: readonly InputError[] = [],
     /** With 409: how it stands now. */
     readonly current?: Readonly<Record<string, unknown>>,
+    /** With 401: what is still needed. */
+    readonly needs?: string,
   ) {
     super(message);
   }
 }
+
+/** Asked for by whoever is not signed in yet; a person's own page says itself that it is closed. */
+const IS_A_WAY_IN = /\/api\/(session|links|mine)(\/|$)/;
 
 /** What was wrong with fields of what was sent; empty where it was something else. */
 export const fieldsOf = (error: Error | null): readonly InputError[] =>
@@ -28,7 +35,11 @@ export const savedMeanwhile = <T>(error: Error | null): T | undefined =>
 /** The API, typed by its contract. */
 export const client = createClient<paths>({
   baseUrl: window.location.origin,
-  fetch: (request) => sentOnce(request),
+  fetch: (request) => {
+    const token = tokenFor(request.url);
+    if (token && request.method !== 'GET') request.headers.set('X-Lotus-Token', token);
+    return sentOnce(request);
+  },
 });
 
 /** What an operation of the contract answers, by its name there. */
@@ -53,11 +64,13 @@ export async function answered<T>(
   const { data, error, response } = answer;
   if (response.ok) return data as T;
   const problem = (error ?? {}) as Partial<ApiError>;
+  if (response.status === 401 && !IS_A_WAY_IN.test(response.url)) sayIsSignedOut();
   throw new ApiError(
     problem.message ?? 'Something went wrong.',
     response.status,
     problem.fields,
     problem.current,
+    problem.needs,
   );
 }
 

@@ -1,5 +1,11 @@
 /** Under which keys readings are cached. */
 export const keys = {
+  session: ['session'],
+  devices: ['devices'],
+  members: ['members'],
+  invitations: ['members', 'invitations'],
+  network: ['network'],
+  mine: ['mine'],
   hall: ['hall'],
   classes: ['classes'],
   classList: (when: 'coming' | 'past') => ['classes', 'list', when],
@@ -10,6 +16,8 @@ export const keys = {
   peopleFound: (words: string) => ['people', 'found', words],
   peopleByIds: (ids: readonly string[]) => ['people', 'ids', ...ids],
   person: (id: string) => ['people', id],
+  personLink: (id: string) => ['people', id, 'link'],
+  diary: (id: string) => ['people', id, 'diary'],
   sequences: ['sequences'],
   sequence: (id: string) => ['sequences', id],
   sequenceVersions: (id: string) => ['sequences', id, 'versions'],

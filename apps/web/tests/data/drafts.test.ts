@@ -1,7 +1,15 @@
 /** What is typed and not saved: kept, given back, and forgotten. */
 import fc from 'fast-check';
 import { isUntouched, versionOn } from '../../src/data/drafts/base.js';
-import { forgetDraft, forgetOldDrafts, keepDraft, readDraft } from '../../src/data/drafts/drafts.js';
+import {
+  countDrafts,
+  forgetAllDrafts,
+  forgetDraft,
+  forgetOldDrafts,
+  keepDraft,
+  readDraft,
+  setDraftsOf,
+} from '../../src/data/drafts/drafts.js';
 
 const DAY = 24 * 60 * 60 * 1000;
 const NOW = Date.parse('2026-11-23T10:00:00Z');
@@ -56,8 +64,8 @@ test('a draft is of one form alone, and gone once it is forgotten', () => {
 test.each([
   ['older than a week', () => keepDraft('x', { name: 'Ada' }, 1, NOW - 8 * DAY)],
   ['of a form with other fields', () => keepDraft('x', { called: 'Ada' }, 1, NOW)],
-  ['broken off', () => localStorage.setItem('lotus-steady.draft.x', '{"values":{"na')],
-  ['no draft at all', () => localStorage.setItem('lotus-steady.draft.x', '7')],
+  ['broken off', () => localStorage.setItem('lotus-steady.draft..x', '{"values":{"na')],
+  ['no draft at all', () => localStorage.setItem('lotus-steady.draft..x', '7')],
 ])('what is %s is not given back', (_what, keep) => {
   keep();
   expect(readDraft('x', { name: '' }, NOW)).toBeUndefined();
@@ -69,7 +77,21 @@ test('what nobody came back to is taken away at the next start; the rest stays',
   localStorage.setItem('lotus-steady.draft.broken', '{');
   localStorage.setItem('lotus-steady.welcomed', 'yes');
   forgetOldDrafts(NOW);
-  expect(Object.keys(store).sort()).toEqual(['lotus-steady.draft.new', 'lotus-steady.welcomed']);
+  expect(Object.keys(store).sort()).toEqual(['lotus-steady.draft..new', 'lotus-steady.welcomed']);
+});
+
+test('of two who use one computer each finds her own; who leaves takes hers along', () => {
+  setDraftsOf('ada.hall');
+  keepDraft('x', { name: 'Ada’s' }, 1, NOW);
+  setDraftsOf('bo.hall');
+  expect(readDraft('x', { name: '' }, NOW)).toBeUndefined();
+  keepDraft('x', { name: 'Bo’s' }, 1, NOW);
+  expect(countDrafts()).toBe(1);
+  forgetAllDrafts();
+  expect(readDraft('x', { name: '' }, NOW)).toBeUndefined();
+  setDraftsOf('ada.hall');
+  expect(readDraft('x', { name: '' }, NOW)?.values).toEqual({ name: 'Ada’s' });
+  setDraftsOf('');
 });
 
 test('a browser that is full or keeps nothing stops nobody', () => {

@@ -8,6 +8,23 @@ export interface Draft<T, B> {
 }
 
 const PREFIX = 'lotus-steady.draft.';
+/** Whose drafts are read and kept: an account in a hall. */
+let owner = '';
+
+export function setDraftsOf(whose: string): void {
+  owner = whose;
+}
+
+const keyOf = (name: string): string => `${PREFIX}${owner}.${name}`;
+
+/** How many forms of hers are not saved yet. */
+export const countDrafts = (): number => ownKeys().length;
+
+/** Forgets all of hers: she leaves this computer. */
+export const forgetAllDrafts = (): void => ownKeys().forEach((key) => localStorage.removeItem(key));
+
+const ownKeys = (): string[] =>
+  Object.keys(localStorage).filter((key) => key.startsWith(`${PREFIX}${owner}.`));
 /** What nobody has come back to for so long is forgotten, milliseconds: seven days. */
 const KEPT_FOR = 7 * 24 * 60 * 60 * 1000;
 
@@ -28,7 +45,7 @@ export function readDraft<T extends object, B>(
   now = Date.now(),
 ): Draft<T, B> | undefined {
   try {
-    const draft = JSON.parse(localStorage.getItem(PREFIX + name) ?? 'null') as Draft<T, B> | null;
+    const draft = JSON.parse(localStorage.getItem(keyOf(name)) ?? 'null') as Draft<T, B> | null;
     if (!draft || now - draft.at > KEPT_FOR || !isLike(draft.values, like)) return undefined;
     return draft;
   } catch {
@@ -39,24 +56,23 @@ export function readDraft<T extends object, B>(
 /** Keeps what is typed. A browser that keeps nothing is no reason not to type: the page has it still. */
 export function keepDraft<T, B>(name: string, values: T, base: B, now = Date.now()): void {
   try {
-    localStorage.setItem(PREFIX + name, JSON.stringify({ values, base, at: now } satisfies Draft<T, B>));
+    localStorage.setItem(keyOf(name), JSON.stringify({ values, base, at: now } satisfies Draft<T, B>));
   } catch {
     // Full, or not allowed.
   }
 }
 
 /** It was saved, or is not wanted. */
-export const forgetDraft = (name: string): void => localStorage.removeItem(PREFIX + name);
+export const forgetDraft = (name: string): void => localStorage.removeItem(keyOf(name));
 
 /** Forgets what nobody came back to: it may say how somebody is. */
 export function forgetOldDrafts(now = Date.now()): void {
   for (const key of Object.keys(localStorage).filter((one) => one.startsWith(PREFIX))) {
-    const name = key.slice(PREFIX.length);
     try {
       const { at } = JSON.parse(localStorage.getItem(key)!) as Draft<unknown, unknown>;
-      if (!(now - at <= KEPT_FOR)) forgetDraft(name);
+      if (!(now - at <= KEPT_FOR)) localStorage.removeItem(key);
     } catch {
-      forgetDraft(name);
+      localStorage.removeItem(key);
     }
   }
 }

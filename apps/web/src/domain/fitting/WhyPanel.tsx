@@ -4,6 +4,7 @@ import type { Look } from '@lotus-steady/figure/scene';
 import { X } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
 import { variantById, wayById } from '../../data/catalogue.js';
+import { useSession } from '../../data/session/useSession.js';
 import { Button } from '../../ui/Button.js';
 import { Figure } from '../figure/Figure.js';
 import { WayFigures } from '../figure/WayFigures.js';
@@ -53,6 +54,8 @@ export function WhyPanel({
   onClose,
 }: Props) {
   const [marked, setMarked] = useState<Finding>();
+  // Whoever helps in the room is told what, and not why.
+  const { hall } = useSession();
   const isHere = marked !== undefined && entry.findings.includes(marked);
   return (
     <div className="flex h-full flex-col overflow-y-auto p-5" data-testid="why">
@@ -67,7 +70,14 @@ export function WhyPanel({
         marked={isHere ? marked : undefined}
       />
       <HoldAndProps entry={entry} />
-      <Reasons entry={entry} name={person.name} marked={isHere ? marked : undefined} onMark={setMarked} />
+      {hall.role !== 'assistant' && (
+        <Reasons
+          entry={entry}
+          name={person.name}
+          marked={isHere ? marked : undefined}
+          onMark={setMarked}
+        />
+      )}
       {entry.way && <Way way={entry.way} heightCm={heightCm} build={build} />}
       {entry.then && <Then then={entry.then} />}
       <Section title="To say">

@@ -1,6 +1,7 @@
 import { Plus, Users } from 'lucide-react';
 import { Link } from 'react-router';
 import { useClasses } from '../../data/classes/useClasses.js';
+import { useSession } from '../../data/session/useSession.js';
 import type { ClassLine } from '../../data/types.js';
 import { ButtonLink } from '../../ui/Button.js';
 import { MoreButton } from '../../ui/MoreButton.js';
@@ -20,13 +21,17 @@ const NewClass = () => (
 export function ClassesScreen() {
   const coming = useClasses('coming');
   const past = useClasses('past');
+  const { hall } = useSession();
+  const isAssistant = hall.role === 'assistant';
   const none = coming.data?.length === 0 && past.data?.length === 0;
   return (
-    <Page title="Classes" main={<NewClass />}>
+    <Page title="Classes" main={isAssistant ? undefined : <NewClass />}>
       <Welcome />
       <Reading what="Loading the classes" of={coming} />
       {none && (
-        <Empty action={<NewClass />}>No class yet. Start with a sequence, the people and the date.</Empty>
+        <Empty action={isAssistant ? undefined : <NewClass />}>
+          No class yet.{!isAssistant && ' Start with a sequence, the people and the date.'}
+        </Empty>
       )}
       <ClassList name="Upcoming" items={coming.data} />
       <MoreButton what="classes to come" of={coming} />

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useSession } from '../../data/session/useSession.js';
 import { Button } from '../../ui/Button.js';
 
 const SEEN = 'lotus-steady.welcomed';
@@ -6,6 +7,7 @@ const SEEN = 'lotus-steady.welcomed';
 /** On a first visit: what this is, what it is not, and that nobody here is anybody. */
 export function Welcome() {
   const [seen, setSeen] = useState(() => localStorage.getItem(SEEN) === 'yes');
+  const { hall } = useSession();
   if (seen) return null;
   return (
     <section
@@ -19,8 +21,8 @@ export function Welcome() {
         </p>
         <p>Open a class to see it, or start a new one from a sequence you have.</p>
         <p className="text-soft">
-          The hall, its teacher and everybody in it are made up. Nothing here replaces a person’s own doctor,
-          midwife or physiotherapist.
+          {hall.isDemo && 'The hall, its teacher and everybody in it are made up. '}Nothing here replaces a
+          person’s own doctor, midwife or physiotherapist.
         </p>
       </div>
       <Button

@@ -11,6 +11,7 @@ import {
 import { useClass } from '../../data/classes/useClass.js';
 import { useRemoveClass } from '../../data/classes/useRemoveClass.js';
 import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
+import { useSession } from '../../data/session/useSession.js';
 import type { ClassWhole } from '../../data/types.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { DraftNotice } from '../../ui/DraftNotice.js';
@@ -47,8 +48,41 @@ export function FittingScreen({ id }: { id: string }) {
         <Reading what="Loading the fitting" of={reading} />
       </Page>
     );
-  return <Kept data={data} id={id} />;
+  return <Shown data={data} id={id} />;
 }
+
+/** Whoever plans may change it; an assistant sees what each person does, and with what. */
+function Shown({ data, id }: { data: ClassWhole; id: string }) {
+  const { hall } = useSession();
+  return hall.role === 'assistant' ? <ForAssistant data={data} id={id} /> : <Kept data={data} id={id} />;
+}
+
+const ForAssistant = ({ data, id }: { data: ClassWhole; id: string }) => (
+  <Page
+    wide
+    title={data.title}
+    about={`${sayWhen(data)} · ${sayPeople(data.people.length)}`}
+    up={[{ to: '/classes', name: 'Classes' }]}
+    main={<ToRoom id={id} />}
+    actions={<ToHandover id={id} />}
+  >
+    <FittingView fitting={data.fitting} bodies={{}} />
+  </Page>
+);
+
+const ToRoom = ({ id }: { id: string }) => (
+  <ButtonLink to={`/classes/${id}/room`}>
+    <LayoutGrid aria-hidden size={20} />
+    Room
+  </ButtonLink>
+);
+
+const ToHandover = ({ id }: { id: string }) => (
+  <ButtonLink to={`/classes/${id}/handover`}>
+    <NotebookText aria-hidden size={20} />
+    Handover sheet
+  </ButtonLink>
+);
 
 function Kept({ data, id }: { data: ClassWhole; id: string }) {
   const { remove, restore } = useRemoveClass();
@@ -67,14 +101,8 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
       }
       actions={
         <>
-          <ButtonLink to={`/classes/${id}/room`}>
-            <LayoutGrid aria-hidden size={20} />
-            Room
-          </ButtonLink>
-          <ButtonLink to={`/classes/${id}/handover`}>
-            <NotebookText aria-hidden size={20} />
-            Handover sheet
-          </ButtonLink>
+          <ToRoom id={id} />
+          <ToHandover id={id} />
           <ButtonLink to={`/classes/${id}/after`}>
             <NotebookPen aria-hidden size={20} />
             After class

@@ -5,6 +5,7 @@ import { useDraft } from '../../data/drafts/useDraft.js';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { useSavePace } from '../../data/hall/useSavePace.js';
+import { useSession } from '../../data/session/useSession.js';
 import type { Hall } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
 import { Conflict } from '../../ui/Conflict.js';
@@ -13,6 +14,9 @@ import { differing } from '../../ui/differences.js';
 import { TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
+import { DemoNotice } from './DemoNotice.js';
+import { Members } from './Members.js';
+import { OtherDevices } from './OtherDevices.js';
 import { StockTable } from '../../domain/stock/StockTable.js';
 
 const WORDS: Readonly<Record<keyof Pace, string>> = {
@@ -31,8 +35,10 @@ const PARTS = Object.keys(PACE_BOUNDS) as (keyof Pace)[];
 /** The hall's pace and props. */
 export function HallScreen() {
   const data = useHall();
+  const { hall } = useSession();
   return (
     <Page title={data.name} about={data.teacher || undefined}>
+      {hall.isDemo && <DemoNotice />}
       <div className="grid gap-x-12 gap-y-8 lg:grid-cols-2">
         <PaceForm hall={data} />
         <section>
@@ -42,10 +48,27 @@ export function HallScreen() {
           </p>
           <StockTable needed={[]} stock={data.stock} />
         </section>
+        {hall.role === 'owner' && (
+          <>
+            {hall.isDemo ? <NobodyElse /> : <Members />}
+            <OtherDevices isDemo={hall.isDemo} />
+          </>
+        )}
       </div>
     </Page>
   );
 }
+
+/** A demo has no members: real people would get in among the made-up ones. */
+const NobodyElse = () => (
+  <section>
+    <h2 className="text-xl">Who works here</h2>
+    <p className="text-soft">
+      Nobody but its made-up teacher. In your own hall you invite other teachers, and assistants who see lanes
+      and props without anybody’s health.
+    </p>
+  </section>
+);
 
 type PaceValues = Record<keyof Pace, string>;
 

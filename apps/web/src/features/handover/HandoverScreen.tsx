@@ -4,6 +4,7 @@ import { useMemo, useState } from 'react';
 import { useClass } from '../../data/classes/useClass.js';
 import { catalogue } from '../../data/catalogue.js';
 import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
+import { useSession } from '../../data/session/useSession.js';
 import { today } from '../../data/today.js';
 import { bodiesOf } from '../../domain/fitting/bodies.js';
 import { Button } from '../../ui/Button.js';
@@ -18,7 +19,10 @@ export function HandoverScreen({ id }: { id: string }) {
   const reading = useClass(id);
   const { data } = reading;
   const [figures, setFigures] = useState(false);
-  const people = usePeopleByIds(figures && data ? data.people.map((one) => one.id) : []);
+  const { hall } = useSession();
+  // Whoever helps in the room sees somebody in place of each.
+  const drawn = figures && hall.role !== 'assistant' ? (data?.people ?? []) : [];
+  const people = usePeopleByIds(drawn.map((one) => one.id));
   const bodies = useMemo(() => bodiesOf(people.data, data?.on ?? today()), [people.data, data?.on]);
   if (!data)
     return (

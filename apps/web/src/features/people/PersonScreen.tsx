@@ -17,6 +17,7 @@ import { PersonDialog } from '../../domain/person/PersonDialog.js';
 import { ownLimits, personOf, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { Abilities } from './Abilities.js';
+import { OwnPage } from './OwnPage.js';
 import { PersonFigures } from './PersonFigures.js';
 import { PropSizes } from './PropSizes.js';
 
@@ -57,6 +58,7 @@ export function PersonScreen({ id }: { id: string }) {
           <Abilities person={person} />
           <PropSizes person={person} />
           <Classes records={person.records} />
+          <OwnPage id={person.id} name={person.name} />
         </>
       )}
       {person && editing && (

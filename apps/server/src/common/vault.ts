@@ -1,0 +1,96 @@
+import { createCipheriv, createDecipheriv, randomBytes } from 'node:crypto';
+import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname } from 'node:path';
+
+/** Keys by name, 32 bytes each; new values are sealed with the current one, old ones opened with theirs. */
+export interface KeyRing {
+  current: string;
+  keys: Readonly<Record<string, Buffer>>;
+}
+
+const KEY_BYTES = 32;
+/** As GCM is meant to be used (NIST SP 800-38D, 8.2.2). */
+const IV_BYTES = 12;
+const TAG_BYTES = 16;
+
+/** What was sealed cannot be opened: its key is not here, or somebody has changed it. */
+export class Unreadable extends Error {}
+
+/** A ring with one new key. */
+export function newKeyRing(name = new Date().toISOString().slice(0, 10)): KeyRing {
+  return { current: name, keys: { [name]: randomBytes(KEY_BYTES) } };
+}
+
+/**
+ * The keys in a file, which is made with one where there is none, for its owner alone.
+ *
+ * @throws where it cannot be read as keys: nothing is put in its place
+ */
+export function keyRingIn(path: string): KeyRing {
+  if (!existsSync(path)) {
+    const { current, keys } = newKeyRing();
+    const written = Object.fromEntries(
+      Object.entries(keys).map(([name, key]) => [name, key.toString('base64')]),
+    );
+    mkdirSync(dirname(path), { recursive: true, mode: 0o700 });
+    const text = `${JSON.stringify({ current, keys: written }, null, 2)}\n`;
+    try {
+      writeFileSync(path, text, { mode: 0o600, flag: 'wx' });
+    } catch (error) {
+      // Of two that start at once the first makes it.
+      if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
+    }
+  }
+  const broken = new Error(
+    `The keys in ${path} cannot be read. Put a copy of that file back: what is encrypted is not readable without it.`,
+  );
+  try {
+    const { current, keys } = JSON.parse(readFileSync(path, 'utf8')) as {
+      current: string;
+      keys: Record<string, string>;
+    };
+    const ring = {
+      current,
+      keys: Object.fromEntries(Object.entries(keys).map(([name, key]) => [name, Buffer.from(key, 'base64')])),
+    };
+    if (!ring.keys[current] || Object.values(ring.keys).some((key) => key.length !== KEY_BYTES)) throw broken;
+    return ring;
+  } catch {
+    throw broken;
+  }
+}
+
+/** Seals what is private with AES-256-GCM, so that it is of use only to whoever has the key, and only in its place. */
+export class Vault {
+  constructor(private readonly ring: KeyRing) {}
+
+  /**
+   * @param place where it is kept, `table:column:row`: moved to another row it does not open
+   * @returns `v1.key.iv.text`
+   */
+  seal(text: string, place: string): string {
+    const iv = randomBytes(IV_BYTES);
+    const cipher = createCipheriv('aes-256-gcm', this.ring.keys[this.ring.current]!, iv);
+    cipher.setAAD(Buffer.from(place));
+    const sealed = Buffer.concat([cipher.update(text, 'utf8'), cipher.final(), cipher.getAuthTag()]);
+    return ['v1', this.ring.current, iv.toString('base64url'), sealed.toString('base64url')].join('.');
+  }
+
+  /** @throws Unreadable without its key, in another place, or where it was changed */
+  open(sealed: string, place: string): string {
+    const [form, name, iv, text] = sealed.split('.');
+    const key = this.ring.keys[name ?? ''];
+    if (form !== 'v1' || !key || !iv || !text) throw new Unreadable('There is no key for this.');
+    const bytes = Buffer.from(text, 'base64url');
+    try {
+      const decipher = createDecipheriv('aes-256-gcm', key, Buffer.from(iv, 'base64url'));
+      decipher.setAAD(Buffer.from(place));
+      decipher.setAuthTag(bytes.subarray(-TAG_BYTES));
+      return Buffer.concat([decipher.update(bytes.subarray(0, -TAG_BYTES)), decipher.final()]).toString(
+        'utf8',
+      );
+    } catch {
+      throw new Unreadable('This was changed since it was sealed.');
+    }
+  }
+}

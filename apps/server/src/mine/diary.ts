@@ -1,0 +1,58 @@
+import { randomUUID } from 'node:crypto';
+import { Injectable } from '@nestjs/common';
+import { InjectModel } from '@nestjs/sequelize';
+import { Unreadable, Vault } from '../common/vault.js';
+import { DiaryRow } from './diary.model.js';
+import type { DiaryDraftDto, DiaryEntryDto } from './mine.dto.js';
+
+/** So many entries are read back. */
+const READ = 60;
+
+const placeOf = (id: string): string => `diary_entries:sealed:${id}`;
+
+/** What people write of themselves; readable only with the key. */
+@Injectable()
+export class Diary {
+  constructor(
+    @InjectModel(DiaryRow) private readonly rows: typeof DiaryRow,
+    private readonly vault: Vault,
+  ) {}
+
+  /** @param on `YYYY-MM-DD` */
+  async write(personId: string, on: string, { pain, words }: DiaryDraftDto): Promise<void> {
+    const id = randomUUID();
+    const text = words?.trim();
+    const entry = JSON.stringify({
+      ...(pain === undefined ? {} : { pain }),
+      ...(text ? { words: text } : {}),
+    });
+    await this.rows.create({ id, personId, on, sealed: this.vault.seal(entry, placeOf(id)) });
+  }
+
+  /** Takes an entry of hers away. @returns whether it was there */
+  async remove(personId: string, id: string): Promise<boolean> {
+    return (await this.rows.destroy({ where: { personId, id } })) > 0;
+  }
+
+  /** The latest first. What cannot be read is said, and nothing of it is lost. */
+  async of(personId: string): Promise<DiaryEntryDto[]> {
+    const rows = await this.rows.findAll({
+      where: { personId },
+      order: [
+        ['on', 'DESC'],
+        ['createdAt', 'DESC'],
+      ],
+      limit: READ,
+    });
+    return rows.map(({ id, on, sealed }) => ({ id, on, ...this.opened(id, sealed) }));
+  }
+
+  private opened(id: string, sealed: string): Partial<DiaryEntryDto> {
+    try {
+      return JSON.parse(this.vault.open(sealed, placeOf(id))) as Partial<DiaryEntryDto>;
+    } catch (error) {
+      if (error instanceof Unreadable) return { unreadable: true };
+      throw error;
+    }
+  }
+}

@@ -1,0 +1,51 @@
+import type { Build, SheetStep } from '@lotus-steady/core';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
+import { MayBeLeftOut } from '../common/mayBeLeftOut.js';
+import { OwnVariantDto } from '../own-variants/ownVariant.dto.js';
+import { CoreType } from '../common/coreType.js';
+
+/** What somebody writes of a day. */
+export class DiaryDraftDto {
+  /** 0 none to 10 the worst. */
+  @ApiPropertyOptional() @MayBeLeftOut() @IsInt() @Min(0) @Max(10) pain?: number;
+  @ApiPropertyOptional() @MayBeLeftOut() @IsString() @MaxLength(500) words?: string;
+}
+
+export class DiaryEntryDto {
+  @ApiProperty() id!: string;
+  @ApiProperty({ format: 'date' }) on!: string;
+  @ApiPropertyOptional() pain?: number;
+  @ApiPropertyOptional() words?: string;
+  /** It cannot be read: its key is not here, or it was changed. */
+  @ApiPropertyOptional() unreadable?: boolean;
+}
+
+/** A class that somebody is down for, as she does it. */
+export class OwnClassDto {
+  @ApiProperty() title!: string;
+  @ApiProperty({ format: 'date' }) on!: string;
+  @ApiPropertyOptional({ nullable: true, type: String }) time!: string | null;
+  @ApiPropertyOptional({ nullable: true, type: String }) place!: string | null;
+  @CoreType('SheetStep', { list: true }) steps!: SheetStep[];
+}
+
+/** What is somebody's own. */
+export class MineDto {
+  @ApiProperty() name!: string;
+  @ApiProperty() hall!: string;
+  @ApiProperty() teacher!: string;
+  @ApiProperty({ format: 'date' }) today!: string;
+  @ApiProperty() heightCm!: number;
+  @CoreType('Build') build!: Build;
+  @ApiProperty({ type: [OwnClassDto] }) classes!: OwnClassDto[];
+  /** The hall's own variants among what she does. */
+  @ApiProperty({ type: [OwnVariantDto] }) own!: OwnVariantDto[];
+  @ApiProperty({ type: [DiaryEntryDto] }) diary!: DiaryEntryDto[];
+}
+
+/** Somebody's private links, as her teacher sees them. */
+export class PersonLinkDto {
+  @ApiProperty({ format: 'date-time' }) createdAt!: string;
+  @ApiProperty({ format: 'date-time' }) endsAt!: string;
+}

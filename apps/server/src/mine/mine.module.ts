@@ -1,0 +1,25 @@
+import { Module } from '@nestjs/common';
+import { SequelizeModule } from '@nestjs/sequelize';
+import { AccountModule } from '../accounts/account.module.js';
+import { ClassModule } from '../classes/class.module.js';
+import { HallModule } from '../halls/hall.module.js';
+import { OwnVariantModule } from '../own-variants/ownVariant.module.js';
+import { PersonModule } from '../people/person.module.js';
+import { DiaryRow } from './diary.model.js';
+import { Diary } from './diary.js';
+import { MineController, PersonLinkController } from './mine.controller.js';
+import { MineService } from './mine.service.js';
+
+@Module({
+  imports: [
+    SequelizeModule.forFeature([DiaryRow]),
+    AccountModule,
+    HallModule,
+    PersonModule,
+    ClassModule,
+    OwnVariantModule,
+  ],
+  controllers: [MineController, PersonLinkController],
+  providers: [MineService, Diary],
+})
+export class MineModule {}

@@ -1,0 +1,99 @@
+import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
+import { ageOn, buildOf } from '@lotus-steady/core';
+import type { NewLinkDto } from '../accounts/account.dto.js';
+import { Links } from '../accounts/links.js';
+import { Sessions } from '../accounts/sessions.js';
+import type { Caller } from '../accounts/session.service.js';
+import { ClassService } from '../classes/class.service.js';
+import { Clock } from '../common/clock.js';
+import type { RequestContext } from '../common/context.js';
+import { HallRepository } from '../halls/hall.repository.js';
+import { OwnVariantService } from '../own-variants/ownVariant.service.js';
+import { PersonRepository } from '../people/person.repository.js';
+import { Diary } from './diary.js';
+import type { DiaryDraftDto, DiaryEntryDto, MineDto, PersonLinkDto } from './mine.dto.js';
+
+/** What a person sees and writes herself, and how her teacher lets her in. */
+@Injectable()
+export class MineService {
+  constructor(
+    private readonly people: PersonRepository,
+    private readonly halls: HallRepository,
+    private readonly classes: ClassService,
+    private readonly ownVariants: OwnVariantService,
+    private readonly diary: Diary,
+    private readonly links: Links,
+    private readonly sessions: Sessions,
+    private readonly clock: Clock,
+  ) {}
+
+  /** Opens her page with her link; it ends with the link. @returns the session's secret */
+  async open(secret: string, { device }: Pick<Caller, 'device'>): Promise<string> {
+    const { hallId, personId, endsAt } = await this.links.open(secret, ['person']);
+    return this.sessions.begin({ hallId, personId: personId!, device }, endsAt);
+  }
+
+  async mine(context: RequestContext): Promise<MineDto> {
+    const { userId } = context;
+    const [person, hall, classes, diary, variants] = await Promise.all([
+      this.people.one(context, userId),
+      this.halls.of(context),
+      this.classes.sheetsOf(context, userId),
+      this.diary.of(userId),
+      this.ownVariants.list(context),
+    ]);
+    const done = new Set(classes.flatMap(({ steps }) => steps.map(({ variant }) => variant.split('~')[0])));
+    const today = this.clock.today(hall.timeZone);
+    return {
+      name: person.name,
+      hall: hall.name,
+      teacher: hall.teacher,
+      today,
+      heightCm: person.heightCm,
+      build: buildOf(person.born ? ageOn(person.born, today) : undefined),
+      classes,
+      own: variants.filter(({ id }) => done.has(id)),
+      diary,
+    };
+  }
+
+  /** Keeps what she wrote of today. */
+  async write(context: RequestContext, draft: DiaryDraftDto): Promise<void> {
+    if (draft.pain === undefined && !draft.words?.trim())
+      throw new BadRequestException('Say how it is: a number, or a few words.');
+    const { timeZone } = await this.halls.of(context);
+    await this.diary.write(context.userId, this.clock.today(timeZone), draft);
+  }
+
+  async takeBack({ userId }: RequestContext, id: string): Promise<void> {
+    if (!(await this.diary.remove(userId, id))) throw new NotFoundException('This is no longer there.');
+  }
+
+  /** @throws NotFoundException where she is not in this hall */
+  async diaryOf(context: RequestContext, personId: string): Promise<DiaryEntryDto[]> {
+    await this.people.one(context, personId);
+    return this.diary.of(personId);
+  }
+
+  /** A private link for somebody; the one before opens nothing any more. */
+  async makeLink(context: RequestContext, personId: string): Promise<NewLinkDto> {
+    await this.endLinks(context, personId);
+    return this.links.make({ hallId: context.hallId, kind: 'person', personId });
+  }
+
+  async linkOf(context: RequestContext, personId: string): Promise<PersonLinkDto[]> {
+    await this.people.one(context, personId);
+    const links = await this.links.of({ hallId: context.hallId, kind: 'person', personId });
+    return links.map(({ createdAt, endsAt }) => ({
+      createdAt: createdAt.toISOString(),
+      endsAt: endsAt.toISOString(),
+    }));
+  }
+
+  /** Her link, and every page that it opened, ends at once. */
+  async endLinks(context: RequestContext, personId: string): Promise<void> {
+    await this.people.one(context, personId);
+    await this.links.takeBack({ hallId: context.hallId, kind: 'person', personId });
+    await this.sessions.endAllOf(personId);
+  }
+}
