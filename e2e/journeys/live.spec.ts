@@ -20,7 +20,7 @@ const open = async (page: Page, title: string): Promise<void> => {
   // The rows below the first screen follow a moment later.
   await expect(page.locator('[data-row]').last().getByRole('heading', { name: 'Final rest' })).toBeVisible();
 };
-const kept = (page: Page) => expect(page.getByText('All changes saved')).toBeVisible({ timeout: 15_000 });
+const kept = (page: Page) => expect(page.getByText('All changes saved')).toBeVisible();
 const names = (page: Page): Promise<string[]> => page.locator('[data-row] h2').allTextContents();
 
 test(

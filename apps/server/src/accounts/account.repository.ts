@@ -158,7 +158,10 @@ export class AccountRepository {
     await this.sequelize.query(FORGOTTEN);
   }
 
-  /** Removes the demo hall with everything in it, and accounts that belong to no other; it does not come back by itself. */
+  /**
+   * Removes the demo hall with everything in it, and accounts that belong to no other; it does not come back by
+   * itself.
+   */
   async removeDemo(hallId: string): Promise<void> {
     await this.sequelize.transaction(async (transaction) => {
       await this.halls.destroy({ where: { id: hallId }, transaction });

@@ -2,7 +2,7 @@ import { hash, verify } from '@node-rs/argon2';
 import { dictionary } from '@zxcvbn-ts/language-common';
 import type { InputError } from '@lotus-steady/core';
 
-/** argon2id as OWASP's password storage cheat sheet has it: 19 MiB, 2 passes, 1 lane (the package's algorithm is argon2id). */
+/** As OWASP's password storage cheat sheet has it: 19 MiB, 2 passes, 1 lane; argon2id is what the package does. */
 const COST = { memoryCost: 19_456, timeCost: 2, parallelism: 1 };
 /** Characters. Long is stronger than odd (NIST SP 800-63B-4, 3.1.1.2). */
 const LEAST = 12;

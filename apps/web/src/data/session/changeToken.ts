@@ -2,7 +2,7 @@
 type Kind = 'session' | 'mine';
 
 /**
- * What goes with every change, so that the server knows it was asked for here: a cookie that only pages from there read.
+ * What goes with every change, so that the server knows it was asked for here: a cookie that only its pages read.
  *
  * @param cookies as `document.cookie` has them
  * @param port of the address, `''` where it names none: another server on this computer has its own

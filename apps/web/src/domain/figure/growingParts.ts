@@ -12,8 +12,8 @@ export interface Part {
 }
 
 /**
- * The parts of a version that someone passes who goes so far, the last as far as she goes; undefined where it has no way
- * between.
+ * The parts of a version that someone passes who goes so far, the last as far as she goes; undefined where it has no
+ * way between.
  *
  * @example
  * growingParts(fold, 0.6) // a quarter, and 0.6 of the way

@@ -71,12 +71,7 @@ export function WhyPanel({
       />
       <HoldAndProps entry={entry} />
       {hall.role !== 'assistant' && (
-        <Reasons
-          entry={entry}
-          name={person.name}
-          marked={isHere ? marked : undefined}
-          onMark={setMarked}
-        />
+        <Reasons entry={entry} name={person.name} marked={isHere ? marked : undefined} onMark={setMarked} />
       )}
       {entry.way && <Way way={entry.way} heightCm={heightCm} build={build} />}
       {entry.then && <Then then={entry.then} />}

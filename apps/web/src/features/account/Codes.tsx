@@ -15,13 +15,9 @@ export function Codes() {
   return (
     <section>
       <h2 className="mb-2 text-xl">One-time codes</h2>
-      {recovery ? (
-        <Recovery codes={recovery} onDone={() => setRecovery(undefined)} />
-      ) : account.hasCodes ? (
-        <EndCodes />
-      ) : (
-        <BeginCodes onDone={setRecovery} />
-      )}
+      {recovery && <Recovery codes={recovery} onDone={() => setRecovery(undefined)} />}
+      {!recovery && account.hasCodes && <EndCodes />}
+      {!recovery && !account.hasCodes && <BeginCodes onDone={setRecovery} />}
     </section>
   );
 }

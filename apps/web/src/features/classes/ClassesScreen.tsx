@@ -42,6 +42,28 @@ export function ClassesScreen() {
   );
 }
 
+/** Where a class is taught and recorded from; whoever helps in the room has it open to look at. */
+function Doors({ of: { id, title, recorded } }: { of: ClassLine }) {
+  const { hall } = useSession();
+  if (hall.role === 'assistant')
+    return (
+      <ButtonLink look="quiet" to={`/classes/${id}/room`} aria-label={`Room, ${title}`}>
+        Room
+      </ButtonLink>
+    );
+  const after = recorded ? 'Recorded' : 'After class';
+  return (
+    <div className="flex gap-1">
+      <ButtonLink look="quiet" to={`/classes/${id}/teach`} aria-label={`Teach, ${title}`}>
+        Teach
+      </ButtonLink>
+      <ButtonLink look="quiet" to={`/classes/${id}/after`} aria-label={`${after}, ${title}`}>
+        {after}
+      </ButtonLink>
+    </div>
+  );
+}
+
 function ClassList({ name, items }: { name: string; items: readonly ClassLine[] | undefined }) {
   if (!items?.length) return null;
   return (
@@ -70,18 +92,7 @@ function ClassList({ name, items }: { name: string; items: readonly ClassLine[] 
               <Users aria-hidden size={18} />
               {sayPeople(item.people)}
             </span>
-            <div className="flex gap-1">
-              <ButtonLink look="quiet" to={`/classes/${item.id}/teach`} aria-label={`Teach, ${item.title}`}>
-                Teach
-              </ButtonLink>
-              <ButtonLink
-                look="quiet"
-                to={`/classes/${item.id}/after`}
-                aria-label={`${item.recorded ? 'Recorded' : 'After class'}, ${item.title}`}
-              >
-                {item.recorded ? 'Recorded' : 'After class'}
-              </ButtonLink>
-            </div>
+            <Doors of={item} />
           </li>
         ))}
       </ul>
