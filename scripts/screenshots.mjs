@@ -83,8 +83,9 @@ try {
   await shoot('atlas-pose', '/atlas/supine-twist', async (page) => {
     await page.waitForTimeout(1500);
   });
-  await shoot('own-variant', '/atlas/downward-facing-dog/own?base=downward-facing-dog.full', async (page) => {
-    await page.getByText('This position holds:', { exact: false }).waitFor();
+  await shoot('welcome', '/you', async (page) => {
+    await page.getByRole('button', { name: 'Sign out' }).click();
+    await page.getByRole('button', { name: 'Open the demo' }).waitFor();
   });
   await shoot('desk', '/sequences', async (page) => {
     await page.getByRole('link', { name: 'Thursday Mixed', exact: true }).click();

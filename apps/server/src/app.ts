@@ -59,17 +59,10 @@ const CONTENT_SECURITY = [
 const WORKER = /\/worker-[\w-]+\.js$/;
 
 /** What no page of ours asks a browser for. */
-const NOT_USED = [
-  'camera',
-  'microphone',
-  'geolocation',
-  'payment',
-  'usb',
-  'serial',
-  'bluetooth',
-  'display-capture',
-]
+const NOT_USED = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'display-capture']
   .map((feature) => `${feature}=()`)
+  // A cuff that measures blood pressure.
+  .concat('bluetooth=(self)')
   .join(', ');
 
 /**

@@ -286,3 +286,12 @@ export type { Details } from './people/types.js';
 export { typicalPeople, type TypicalPerson } from './people/typicalPeople.js';
 export { retitled } from './reading/retitled.js';
 export { askedSeconds } from './plan/askedSeconds.js';
+export {
+  NoReading,
+  readPressure,
+  writePressure,
+  type PressureDoubt,
+  type PressureMeasurement,
+  type PressureToSend,
+} from './readings/pressureMeasurement.js';
+export { readSfloat, writeSfloat } from './readings/sfloat.js';

@@ -1,6 +1,7 @@
 import { readPeople, stagePerson, type Today, type WarningSign } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { CuffDialog } from '../../domain/person/CuffDialog.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import type { PersonLine } from '../../data/types.js';
 
@@ -45,6 +46,7 @@ const numberOf = (typed: string): number | undefined => (typed === '' ? undefine
 
 function UsualQuestions({ person, state, onSet }: Asked) {
   const { name, conditions } = person;
+  const [measures, setMeasures] = useState(false);
   const isPregnant = conditions.some(({ condition }) => condition === 'pregnancy');
   const box = 'min-h-9 rounded-md border border-strong-line bg-paper px-2';
   return (
@@ -72,6 +74,24 @@ function UsualQuestions({ person, state, onSet }: Asked) {
           onChange={(event) => onSet({ bp: event.target.value })}
         />
       </label>
+      <button
+        type="button"
+        aria-label={`From a cuff, ${name}`}
+        className="min-h-9 rounded-md px-1 text-teal underline decoration-dotted underline-offset-4"
+        onClick={() => setMeasures(true)}
+      >
+        from a cuff
+      </button>
+      {measures && (
+        <CuffDialog
+          name={name}
+          onClose={() => setMeasures(false)}
+          onTake={(bp) => {
+            onSet({ bp });
+            setMeasures(false);
+          }}
+        />
+      )}
       <label className="flex items-center gap-2">
         hours slept
         <input

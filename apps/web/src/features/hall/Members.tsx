@@ -29,7 +29,8 @@ export function Members() {
       <p className="mb-3 text-soft">
         {ROLES.map((role, i) => (
           <span key={role}>
-            {i > 0 && ' '}An <b>{ROLE_WORDS[role].name}</b> {ROLE_WORDS[role].may}
+            {i > 0 && ' '}
+            {role === 'teacher' ? 'A' : 'An'} <b>{ROLE_WORDS[role].name}</b> {ROLE_WORDS[role].may}
           </span>
         ))}
       </p>
