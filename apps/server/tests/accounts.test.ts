@@ -83,20 +83,18 @@ describe('signing in', () => {
   });
 
   test('a name that nobody has is told as one that somebody has, and after as long', async () => {
-    const median = async (name: string): Promise<number> => {
-      const times: number[] = [];
-      for (let i = 0; i < 9; i++) {
+    const times: Record<string, number[]> = { 'wren@curlew.example': [], 'nobody@curlew.example': [] };
+    // In turn: what else the machine does slows both alike.
+    for (let i = 0; i < 12; i++)
+      for (const [name, taken] of Object.entries(times)) {
         await forgetTries();
         const since = performance.now();
         const { answer } = await signIn(name, 'not the right one');
-        times.push(performance.now() - since);
+        taken.push(performance.now() - since);
         expect([answer.status, answer.json.message]).toEqual([401, 'The name or the password is not right.']);
       }
-      return times.sort((a, b) => a - b)[4]!;
-    };
-    await median('warms up');
-    const [known, unknown] = [await median('wren@curlew.example'), await median('nobody@curlew.example')];
-    expect(Math.abs(known - unknown) / known).toBeLessThan(0.3);
+    const [known, unknown] = Object.values(times).map((taken) => taken.sort((x, y) => x - y)[5]!);
+    expect(Math.abs(known! - unknown!) / known!).toBeLessThan(0.4);
     await forgetTries();
   });
 
@@ -197,12 +195,16 @@ describe('a session', () => {
 describe('one-time codes', () => {
   let secret = '';
   let recovery: string[] = [];
+  /** When they were put in force, seconds since 1970. */
+  let began = 0;
 
   test('are in force once one was shown; a wrong one is said at its field', async () => {
     ({ secret } = (await owner.ask('account/codes', 'POST')).json as { secret: string });
     const wrong = await owner.ask('account/codes', 'PUT', { code: '000000' });
     expect([wrong.status, wrong.json.fields[0].field]).toEqual([400, 'code']);
-    const right = await owner.ask('account/codes', 'PUT', { code: await generate({ secret }) });
+    began = Math.floor(Date.now() / 1000);
+    const code = await generate({ secret, epoch: began });
+    const right = await owner.ask('account/codes', 'PUT', { code });
     expect(right.json.codes).toHaveLength(10);
     recovery = right.json.codes as string[];
     const [row] = await server.sequelize.query<{ codeSecret: string; recoveryCodes: string }>(
@@ -220,10 +222,13 @@ describe('one-time codes', () => {
     const guessed = await signIn('wren@curlew.example', 'not the right one');
     expect(guessed.answer.json.needs).toBeUndefined();
     // The one shown when they were put in force is used up; the next one comes in half a minute.
-    const used = await signIn('wren@curlew.example', OWNER.password, await generate({ secret }));
+    const used = await signIn(
+      'wren@curlew.example',
+      OWNER.password,
+      await generate({ secret, epoch: began }),
+    );
     expect(used.answer.status).toBe(401);
-    const epoch = Math.floor(Date.now() / 1000) + 30;
-    const next = await generate({ secret, epoch });
+    const next = await generate({ secret, epoch: began + 30 });
     expect((await signIn('wren@curlew.example', OWNER.password, next)).answer.status).toBe(200);
     expect((await signIn('wren@curlew.example', OWNER.password, next)).answer.status).toBe(401);
   });

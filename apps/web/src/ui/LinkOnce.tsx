@@ -48,8 +48,8 @@ export function LinkOnce({
           </p>
         )}
         <p className="text-sm text-soft">
-          It opens until {sayDay(endsAt)}, and is shown here only now. Whoever has it gets in: send it to her
-          alone.
+          It opens until {sayDay(endsAt)}, and is shown here only now. Whoever has it gets in: send it to
+          nobody else.
         </p>
       </div>
     </div>

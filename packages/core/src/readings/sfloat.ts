@@ -1,6 +1,6 @@
 /**
- * Numbers as health devices send them: 16 bits, the upper four a power of ten, the lower twelve what it multiplies, both
- * in two's complement (IEEE 11073-20601, SFLOAT; from memory).
+ * Numbers as health devices send them: 16 bits, the upper four a power of ten, the lower twelve what it multiplies,
+ * both in two's complement (IEEE 11073-20601, SFLOAT; from memory).
  */
 
 /** What stands for no number. */

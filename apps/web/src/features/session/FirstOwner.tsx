@@ -4,6 +4,7 @@ import { useBeginHall } from '../../data/session/useSignIn.js';
 import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
 import { Problem } from '../../ui/states.js';
+import { AccountFields } from './AccountFields.js';
 import { NewPasswordField } from '../../ui/NewPasswordField.js';
 
 /** A hall of one's own and its first owner. */
@@ -29,15 +30,7 @@ export function FirstOwner({ onBack }: { onBack?: (() => void) | undefined }) {
         Everything stays on this computer. You are the owner: you say who else may see your people.
       </p>
       <TextField label="What the hall is called" autoFocus error={wrong('hall')} {...register('hall')} />
-      <TextField label="Your name" autoComplete="name" error={wrong('name')} {...register('name')} />
-      <TextField
-        label="What you sign in with"
-        hint="An e-mail address or any name; nothing is sent to it."
-        autoComplete="username"
-        autoCapitalize="none"
-        error={wrong('signIn')}
-        {...register('signIn')}
-      />
+      <AccountFields name={register('name')} signIn={register('signIn')} wrong={wrong} />
       <NewPasswordField error={wrong('password')} {...register('password')} />
       {begin.error && !fieldsOf(begin.error).length && <Problem error={begin.error} />}
       <div className="flex flex-wrap gap-3">

@@ -5,9 +5,9 @@ import { sessionQuery } from '../../data/session/sessionQuery.js';
 import { useJoin, useLink, useTakeLink } from '../../data/session/useLink.js';
 import { ROLE_WORDS } from '../../domain/words/roles.js';
 import { Button } from '../../ui/Button.js';
-import { TextField } from '../../ui/Field.js';
 import { NewPasswordField } from '../../ui/NewPasswordField.js';
 import { Loading, Problem } from '../../ui/states.js';
+import { AccountFields } from './AccountFields.js';
 import { Front } from './Front.js';
 
 /** What a link opens: an invitation to a hall, or a new password. What is behind the `#` no server is sent. */
@@ -73,19 +73,7 @@ function TakeLink({ secret, isNew, name = '' }: { secret: string; isNew: boolean
         )(event)
       }
     >
-      {isNew && (
-        <>
-          <TextField label="Your name" autoComplete="name" error={wrong('name')} {...register('name')} />
-          <TextField
-            label="What you sign in with"
-            hint="An e-mail address or any name; nothing is sent to it."
-            autoComplete="username"
-            autoCapitalize="none"
-            error={wrong('signIn')}
-            {...register('signIn')}
-          />
-        </>
-      )}
+      {isNew && <AccountFields name={register('name')} signIn={register('signIn')} wrong={wrong} />}
       <NewPasswordField
         label={isNew ? 'Password' : 'New password'}
         error={wrong('password')}
