@@ -4,6 +4,7 @@ import { fileURLToPath } from 'node:url';
 import { createApp } from './app.js';
 import { placeOf } from './common/placeOf.js';
 import { keyRingIn } from './common/vault.js';
+import { NetworkService } from './network/network.service.js';
 import type { DemoMode } from './demo/demo.service.js';
 
 const problem = (text: string): never => {
@@ -74,6 +75,8 @@ try {
     ...(data ? { backups: join(data, 'backups'), disk: { folder: data } } : {}),
   });
   await app.listen(port, LOCAL);
+  const { isOn, addresses, fingerprint } = app.get(NetworkService).status(true);
+  if (isOn) console.log(`Other devices: ${addresses.join(' ')} with the fingerprint ${fingerprint}`);
   const stop = (): void => {
     setTimeout(() => process.exit(1), STOPS_WITHIN).unref();
     void app.close().finally(() => process.exit(0));

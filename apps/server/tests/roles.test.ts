@@ -1,4 +1,5 @@
 /** Roles × routes × rows: the table of who may, walked over real HTTP. */
+import { randomUUID } from 'node:crypto';
 import { QueryTypes } from 'sequelize';
 import { ROLES, type Role } from '../src/common/context.js';
 import { Browser } from './browser.js';
@@ -184,7 +185,11 @@ describe('a person', () => {
     expect(mine.classes[0].steps.map(({ step }: { step: number }) => step)).toEqual([1, 2]);
     expect((await who.person.ask('mine/diary', 'POST', {})).status).toBe(400);
     const entry = { pain: 3, words: 'Zephyrine morning' };
-    expect((await who.person.ask('mine/diary', 'POST', entry)).status).toBe(204);
+    const key = { 'Idempotency-Key': randomUUID() };
+    // Sent again, for no answer came: it is there once.
+    for (let times = 0; times < 2; times++)
+      expect((await who.person.ask('mine/diary', 'POST', entry, key)).status).toBe(204);
+    expect((await who.teacher.ask(`people/${personId}/diary`)).json).toHaveLength(1);
     const [read] = (await who.teacher.ask(`people/${personId}/diary`)).json as [{ id: string }];
     expect(read).toMatchObject({ ...entry, on: '2026-11-23' });
     const rows = await server.sequelize.query('SELECT * FROM diary_entries', { type: QueryTypes.SELECT });

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Unreadable, Vault } from '../common/vault.js';
+import { Transactions } from '../database/transactions.js';
 import { DiaryRow } from './diary.model.js';
 import type { DiaryDraftDto, DiaryEntryDto } from './mine.dto.js';
 
@@ -16,6 +17,7 @@ export class Diary {
   constructor(
     @InjectModel(DiaryRow) private readonly rows: typeof DiaryRow,
     private readonly vault: Vault,
+    private readonly transactions: Transactions,
   ) {}
 
   /** @param on `YYYY-MM-DD` */
@@ -26,7 +28,11 @@ export class Diary {
       ...(pain === undefined ? {} : { pain }),
       ...(text ? { words: text } : {}),
     });
-    await this.rows.create({ id, personId, on, sealed: this.vault.seal(entry, placeOf(id)) });
+    const sealed = this.vault.seal(entry, placeOf(id));
+    // What is sent again because no answer came is written once.
+    await this.transactions.run(async (transaction) => {
+      await this.rows.create({ id, personId, on, sealed }, { transaction });
+    });
   }
 
   /** Takes an entry of hers away. @returns whether it was there */
