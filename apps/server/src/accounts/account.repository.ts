@@ -15,6 +15,9 @@ export interface HallOfAccount {
   role: Exclude<Role, 'person'>;
 }
 
+/** What an account begins with. */
+export type NewAccount = Pick<AccountRow, 'name' | 'signIn' | 'passwordHash'>;
+
 /** Somebody of a hall. */
 export interface Member {
   id: string;
@@ -102,10 +105,8 @@ export class AccountRepository {
     return row?.id;
   }
 
-  async createAccount(
-    columns: Pick<AccountRow, 'name' | 'signIn' | 'passwordHash'>,
-    transaction?: Transaction,
-  ): Promise<AccountRow> {
+  /** An account that belongs to no hall yet. */
+  async createAccount(columns: NewAccount, transaction?: Transaction): Promise<AccountRow> {
     return this.accounts.create(
       { ...columns, hasCodes: false, recoveryCodes: [] },
       transaction ? { transaction } : {},
@@ -119,6 +120,25 @@ export class AccountRepository {
     transaction?: Transaction,
   ): Promise<void> {
     await this.memberships.upsert({ accountId, hallId, role }, transaction ? { transaction } : {});
+  }
+
+  /**
+   * An account in a hall: both or neither.
+   *
+   * @param first what else belongs to it: what it throws leaves nothing behind
+   */
+  async createMember(
+    columns: NewAccount,
+    hallId: string,
+    role: Exclude<Role, 'person'>,
+    first: (transaction: Transaction) => Promise<void> = async () => undefined,
+  ): Promise<AccountRow> {
+    return this.sequelize.transaction(async (transaction) => {
+      await first(transaction);
+      const account = await this.createAccount(columns, transaction);
+      await this.addMember(account.id, hallId, role, transaction);
+      return account;
+    });
   }
 
   async roleOf(accountId: string, hallId: string): Promise<Role | undefined> {

@@ -1,6 +1,6 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { Op } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { newSecret, printOf } from '../common/secret.js';
 import { NetworkService } from '../network/network.service.js';
 import type { NewLinkDto } from './account.dto.js';
@@ -45,8 +45,9 @@ export class Links {
   }
 
   /** Uses a link up: of two who have it one gets in. @throws NotFoundException for the other */
-  async use({ id }: LinkRow): Promise<void> {
-    if (!(await this.rows.destroy({ where: { id } }))) throw new NotFoundException(GONE);
+  async use({ id }: LinkRow, transaction?: Transaction): Promise<void> {
+    const used = await this.rows.destroy({ where: { id }, ...(transaction ? { transaction } : {}) });
+    if (!used) throw new NotFoundException(GONE);
   }
 
   /** Those of a kind that still open, the newest first. */

@@ -122,10 +122,10 @@ export class MemberService {
       });
     if (errors.length) throw new FieldsException(errors);
     const passwordHash = await hashPassword(password);
-    await this.links.use(link);
-    const account = await this.accounts.createAccount({ name: name.trim(), signIn: known, passwordHash });
-    await this.accounts.addMember(account.id, link.hallId, link.role!);
-    return account;
+    const account = { name: name.trim(), signIn: known, passwordHash };
+    return this.accounts.createMember(account, link.hallId, link.role!, (transaction) =>
+      this.links.use(link, transaction),
+    );
   }
 
   private async reused(link: LinkRow, { password }: TakeLinkDto): Promise<AccountRow> {

@@ -105,16 +105,14 @@ export class SessionService {
     const signIn = signInName(first.signIn);
     const errors = passwordErrors(first.password, [first.name, first.hall, signIn]);
     if (errors.length) throw new FieldsException(errors);
-    const account = await this.accounts.createAccount({
-      name: first.name.trim(),
-      signIn,
-      passwordHash: await hashPassword(first.password),
-    });
+    const name = first.name.trim();
+    const passwordHash = await hashPassword(first.password);
+    const named = { name: first.hall.trim(), teacher: name, timeZone: knownZone(first.timeZone) };
+    // Broken off after this, the hall is nobody's still, and is taken up by the next try.
     const orphan = await this.accounts.orphanHall();
-    const named = { name: first.hall.trim(), teacher: account.name, timeZone: knownZone(first.timeZone) };
     const hallId = orphan ?? (await this.halls.create(named));
     if (orphan) await this.halls.rename(orphan, named);
-    await this.accounts.addMember(account.id, hallId, 'owner');
+    const account = await this.accounts.createMember({ name, signIn, passwordHash }, hallId, 'owner');
     return this.beginFor(account, caller);
   }
 

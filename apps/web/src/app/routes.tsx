@@ -9,6 +9,7 @@ import {
 import { cache } from '../data/cache.js';
 import { classesQuery } from '../data/classes/classesQuery.js';
 import { hallQuery } from '../data/hall/hallQuery.js';
+import { seemsSignedIn } from '../data/session/changeToken.js';
 import { sessionQuery } from '../data/session/sessionQuery.js';
 import { ownVariantsQuery } from '../data/ownVariants/ownVariantsQuery.js';
 import { Loading } from '../ui/states.js';
@@ -26,8 +27,7 @@ const keyed = (Screen: (props: { id: string }) => ReactNode): ComponentType =>
 
 /** Reads what a screen needs, if somebody is signed in: who is not is on her way to sign in. */
 async function onceIn(read: () => unknown): Promise<null> {
-  const { hall } = await cache.ensureQueryData(sessionQuery);
-  if (hall) await read();
+  if (seemsSignedIn() || (await cache.ensureQueryData(sessionQuery)).hall) await read();
   return null;
 }
 
@@ -38,6 +38,7 @@ const readCatalogue = () => onceIn(() => cache.ensureQueryData(ownVariantsQuery)
 
 /** Somebody is signed in, and the hall is read; otherwise she signs in first, and comes back. */
 async function enterHall({ request }: LoaderFunctionArgs): Promise<null> {
+  if (seemsSignedIn()) void cache.prefetchQuery(hallQuery);
   const { hall } = await cache.ensureQueryData(sessionQuery);
   const { pathname, search } = new URL(request.url);
   if (!hall) throw redirect(`/sign-in?then=${encodeURIComponent(pathname + search)}`);

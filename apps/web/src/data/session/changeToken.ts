@@ -18,6 +18,13 @@ export function changeToken(kind: Kind, cookies: string, port: string): string |
   return own?.[1];
 }
 
+/**
+ * Whether somebody seems to be signed in: what the hall holds is then asked for at once, and not after the server has
+ * said who she is. Where her session has ended she signs in again all the same.
+ */
+export const seemsSignedIn = (): boolean =>
+  changeToken('session', document.cookie, window.location.port) !== undefined;
+
 /** For a request: by its address. */
 export const tokenFor = (url: string): string | undefined =>
   changeToken(/\/api\/mine(\/|$)/.test(url) ? 'mine' : 'session', document.cookie, window.location.port);
