@@ -84,7 +84,7 @@ try {
     await page.waitForTimeout(1500);
   });
   await shoot('welcome', '/you', async (page) => {
-    await page.getByRole('button', { name: 'Sign out' }).click();
+    await page.getByRole('button', { name: 'Sign out', exact: true }).click();
     await page.getByRole('button', { name: 'Open the demo' }).waitFor();
   });
   await shoot('desk', '/sequences', async (page) => {
