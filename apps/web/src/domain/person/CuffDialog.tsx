@@ -8,17 +8,16 @@ import { Button } from '../../ui/Button.js';
 import { Modal } from '../../ui/Modal.js';
 import { Problem } from '../../ui/states.js';
 
-/** What a doubt means for whoever reads it. */
+/** What a doubt means for whoever reads it (common practice, no published source). */
 const DOUBTS: Readonly<Record<PressureDoubt, string>> = {
   moved: 'There was movement while it measured.',
   'loose-cuff': 'The cuff sits too loosely.',
-  'irregular-pulse':
-    'The pulse was irregular. Where that is new, it is for the doctor before it is for class.',
+  'irregular-pulse': 'The pulse was irregular: the numbers may be off. Ask whether that is known.',
   'pulse-too-high': 'The pulse is above what the cuff counts well.',
   'pulse-too-low': 'The pulse is below what the cuff counts well.',
   position: 'The arm was not at the height of the heart.',
 };
-/** A reading older than this is not of now, minutes: rest before and repeats take about that long. */
+/** A reading older than this is not of now, minutes (common practice, no published source). */
 const OF_NOW = 30;
 
 /** Takes a blood pressure from a cuff: connect, measure, look, take it over. */
@@ -37,7 +36,8 @@ export function CuffDialog({
   return (
     <Modal title={`Blood pressure of ${name}`} onClose={onClose}>
       <p className="mb-3 text-soft">
-        Sitting, back and arm supported, after five minutes of rest; the cuff at the height of the heart.
+        Sitting, arm supported, after five minutes of rest; two readings. No cuff on an arm with a dialysis
+        access.
       </p>
       {!connected && (
         <div className="flex flex-wrap gap-3">

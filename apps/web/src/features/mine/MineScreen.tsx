@@ -1,3 +1,5 @@
+import type { WarningSign } from '@lotus-steady/core';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useEffect, useRef, useState } from 'react';
 import {
   useCloseMine,
@@ -61,13 +63,28 @@ export function MineScreen() {
               body={{ heightCm: data.heightCm, build: data.build }}
             />
           ))}
-          <p className="mt-8 border-t border-line pt-3 text-sm text-soft">
-            Your own doctor, midwife or physiotherapist comes first. Stop at sharp pain, dizziness,
-            breathlessness or numbness, and tell your teacher.
-          </p>
+          <StopSigns />
         </>
       )}
     </main>
+  );
+}
+
+/** What is more than a class can answer, and whom to call: the rulebook's signs for everyone. */
+function StopSigns() {
+  const signs = Object.entries<WarningSign>(RULEBOOK.warningSigns).filter(([, { everyone }]) => everyone);
+  return (
+    <section className="mt-8 border-t border-line pt-3">
+      <h2 className="text-xl">When to stop</h2>
+      <p className="text-soft">Your own doctor, midwife or physiotherapist comes first.</p>
+      <ul className="list-disc pl-5">
+        {signs.map(([id, { asks, who }]) => (
+          <li key={id}>
+            {asks}: <b>{who}</b>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
