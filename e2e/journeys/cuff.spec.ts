@@ -59,7 +59,7 @@ test('a cuff that the browser finds; what it doubts is said, and a reading that 
   await dialog.getByRole('button', { name: 'Find a cuff' }).click();
   await expect(dialog.getByText('186/112')).toBeVisible();
   await expect(dialog.getByText('Pulse 88')).toBeVisible();
-  await expect(dialog.getByText('The pulse was irregular.', { exact: false })).toBeVisible();
+  await expect(dialog.getByText('The pulse was irregular', { exact: false })).toBeVisible();
   await dialog.getByRole('button', { name: 'Take it over' }).click();
   const today = page.getByRole('group', { name: 'Today, Bram Sedgely' });
   await expect(today.getByRole('alert')).toContainText('must not practise today');

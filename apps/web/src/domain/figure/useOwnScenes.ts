@@ -1,10 +1,10 @@
-import { unpackPosture, type Build } from '@lotus-steady/core';
-import { mirrorScene, neutralLook, type FigureScene, type Look } from '@lotus-steady/figure/scene';
+import type { Build } from '@lotus-steady/core';
+import type { FigureScene, Look } from '@lotus-steady/figure/scene';
 import { useMemo } from 'react';
 import { variantById } from '../../data/catalogue.js';
-import type { OwnBody, Shown } from '../../workers/solveWork.js';
+import type { OwnBody } from '../../workers/solveWork.js';
 import { useAllShown } from '../../workers/useWork.js';
-import { scenesOf } from './scenesOf.js';
+import { shownScenes } from './shownScenes.js';
 
 /** A variant, or part of one, to be solved for a body. */
 export interface Solved {
@@ -35,21 +35,13 @@ export function useOwnScenes(
     () =>
       asked.flatMap(({ variant: id }, at) => {
         const { pose, variant } = variantById(id);
-        const left = side === 'left';
-        const seen = view ? { ...variant, view } : variant;
-        const answer: Shown | undefined = shown[at];
-        if (!answer) return scenesOf(seen, { heightCm, build, look, left });
-        return answer.postures.map((packed): FigureScene => {
-          const scene: FigureScene = {
-            posture: unpackPosture(packed),
-            heightCm,
-            build,
-            look: look ?? neutralLook(pose.id),
-            props: answer.props,
-            view: seen.view,
-            eyesClosed: variant.declared.eyesClosed,
-          };
-          return left ? mirrorScene(scene) : scene;
+        return shownScenes(shown[at], {
+          pose: pose.id,
+          variant: view ? { ...variant, view } : variant,
+          heightCm,
+          build,
+          look,
+          left: side === 'left',
         });
       }),
     [asked, shown, side, heightCm, build, look, view],

@@ -3,7 +3,6 @@ import {
   mirrorMeasures,
   partId,
   underFeetCm,
-  unpackPosture,
   USUAL_BODY,
   type Build,
   type MeasureName,
@@ -11,17 +10,15 @@ import {
   type Side,
   type Variant,
 } from '@lotus-steady/core';
-import { mirrorScene, neutralLook, type FigureScene } from '@lotus-steady/figure/scene';
 import { useMemo, useState } from 'react';
 import { catalogue, variantById } from '../../data/catalogue.js';
 import { figureLabel } from '../../domain/figure/figureLabel.js';
 import { marksFor } from '../../domain/figure/marksFor.js';
 import { MovingFigure } from '../../domain/figure/MovingFigure.js';
-import { scenesOf } from '../../domain/figure/scenesOf.js';
+import { shownScenes } from '../../domain/figure/shownScenes.js';
 import { growingScenes } from '../../domain/figure/growingScenes.js';
 import { OneOf } from '../../ui/OneOf.js';
 import { SelectField } from '../../ui/Field.js';
-import type { Shown } from '../../workers/solveWork.js';
 import { useShown } from '../../workers/useWork.js';
 import { MeasureBars } from './MeasureBars.js';
 import { StrengthBands } from './StrengthBands.js';
@@ -71,7 +68,14 @@ export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) 
   const measures = shown ? inBody(shown.measures, USUAL_BODY) : catalogue().measures(id, heightCm, build);
   const asked = side === 'left' ? mirrorMeasures(measures) : measures;
   const scenes = useMemo(
-    () => scenesShown(pose, variant, id, shown, { build, heightCm }, side),
+    () =>
+      shownScenes(shown, {
+        pose: pose.id,
+        variant: { ...variant, id },
+        build,
+        heightCm,
+        left: side === 'left' && Boolean(pose.side),
+      }),
     [pose, variant, id, shown, build, heightCm, side],
   );
   const marks = useMemo(() => (marked ? marksFor(marked, asked[marked]) : []), [marked, asked]);
@@ -138,29 +142,6 @@ export function PoseFigure({ pose, variant }: { pose: Pose; variant: Variant }) 
       </p>
     </section>
   );
-}
-
-/** The key frames solved for the body that was asked for; the stored ones until they are there. */
-function scenesShown(
-  pose: Pose,
-  variant: Variant,
-  id: string,
-  shown: Shown | undefined,
-  { build, heightCm }: Body,
-  side: Side,
-): FigureScene[] {
-  const left = side === 'left' && Boolean(pose.side);
-  if (!shown) return scenesOf({ ...variant, id }, { heightCm, build, left });
-  const scenes = shown.postures.map((packed): FigureScene => ({
-    posture: unpackPosture(packed),
-    heightCm: shown.heightCm,
-    build: shown.build,
-    look: neutralLook(pose.id),
-    props: shown.props,
-    view: variant.view,
-    eyesClosed: variant.declared.eyesClosed,
-  }));
-  return left ? scenes.map(mirrorScene) : scenes;
 }
 
 interface Body {
