@@ -54,10 +54,12 @@ async function askToReplace() {
 
 function claimFolder() {
   try {
-    if (!existsSync(DATA)) mkdirSync(DATA, { mode: 0o700 });
+    mkdirSync(DATA, { mode: 0o700, recursive: true });
     accessSync(DATA, constants.W_OK);
-    writeFileSync(join(DATA, '.write'), '');
-    rmSync(join(DATA, '.write'));
+    // Two may start at once: each tries with a file of its own.
+    const probe = join(DATA, `.write.${process.pid}`);
+    writeFileSync(probe, '');
+    rmSync(probe);
   } catch {
     throw new PlainError(`Nothing can be written to ${DATA}: start in a folder that is yours.`);
   }

@@ -69,14 +69,14 @@ export async function installDebian(packages, name, otherwise, say = console.log
     throw new PlainError(`${name} could not be installed (${output.trim().split('\n').pop()}): ${manual}`);
 }
 
+/** What a build writes beside its sources is not of them: with it every first build would be made twice. */
+const isSource = (path) => !/\/(node_modules|dist|tests|public\/figures)$|\.tsbuildinfo$/.test(path);
+
 const printOf = (paths) => {
   const hash = createHash('sha256');
   const take = (path) => {
-    if (!existsSync(path)) return;
-    if (statSync(path).isDirectory())
-      for (const name of readdirSync(path).sort()) {
-        if (!['node_modules', 'dist', 'tests'].includes(name)) take(join(path, name));
-      }
+    if (!existsSync(path) || !isSource(path)) return;
+    if (statSync(path).isDirectory()) for (const name of readdirSync(path).sort()) take(join(path, name));
     else hash.update(path.slice(ROOT.length)).update(readFileSync(path));
   };
   paths.forEach((path) => take(join(ROOT, path)));
