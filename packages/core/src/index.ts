@@ -126,23 +126,51 @@ export { dueDateFrom, gestationOn } from './calendar/gestation.js';
 
 // People, read and checked.
 export { readPeople, readPerson } from './people/readPeople.js';
+export type { DetailField } from './rules/types.js';
+export { readConditionNames, type SaidCondition } from './reading/readConditionNames.js';
 export { abilitiesOf, type Abilities, type Ability } from './people/abilities.js';
 export { STRENGTHS, type StrengthOf } from './people/norms.js';
 export {
+  FACT_SOURCES,
   FROM_CHAIR,
   FROM_FLOOR,
+  INTAKE_GROUPS,
   LIMB_STATES,
   LIMBS,
+  ON_ONE_LEG,
   PRACTISED,
+  SCREENING,
   WALKS,
   type Can,
   type Clearance,
   type InputError,
+  type Intake,
+  type IntakeGroup,
+  type KnownSince,
   type Limb,
   type OwnLimit,
   type Person,
   type Today,
 } from './people/types.js';
+
+export { BODY_PLACES, placeOf, placeOn, sayPlace, type BodyPlace } from './people/bodyPlaces.js';
+export { dateFacts, factsOf } from './people/datedFacts.js';
+export { mergePerson, takeTheirs, type MergeConflict } from './people/mergePerson.js';
+export { HOPES, posesFor, type Hope } from './people/hopes.js';
+export {
+  MEASURING_PLACES,
+  RANGES_TO_MEASURE,
+  usualRange,
+  type RangeToMeasure,
+  type UsualRange,
+} from './people/measuring.js';
+export {
+  BALANCE_STAGES,
+  keptOfStages,
+  sayScreening,
+  type BalanceStage,
+  type ScreeningKey,
+} from './people/screeningTests.js';
 
 // Classes begun from a frame.
 export { COURSE_WEEKS, courseWeeks, weekKinds, type WeekKind } from './frames/courseWeeks.js';
@@ -218,7 +246,9 @@ export { compileRules, decidingRule, judgeAll, markOf, rowsBroken, type Mark } f
 export { limbsOfSide } from './rules/limbs.js';
 export { measureTable, strengthenedBy, type MeasureTable } from './rules/measureTable.js';
 export { strengthAsked, type Band, type StrengthAsked } from './rules/strengthAsked.js';
+export { answersThatMatter, type DetailAnswer, type DetailThatMatters } from './rules/answersThatMatter.js';
 export { answersThatOpen, type OpenQuestion } from './rules/answersThatOpen.js';
+export { openPoses, poseChanges, type PoseChanges } from './rules/openPoses.js';
 export { changesOn, nextChanges, type Change } from './rules/nextChanges.js';
 export {
   SOMEBODY,

@@ -21,6 +21,7 @@ import { migration as m0016 } from './migrations/0016-from-the-floor.js';
 import { migration as m0017 } from './migrations/0017-desk.js';
 import { migration as m0018 } from './migrations/0018-courses.js';
 import { migration as m0019 } from './migrations/0019-accounts.js';
+import { migration as m0020 } from './migrations/0020-intake.js';
 
 /** Every change to the tables, in order. */
 export const MIGRATIONS: Migration[] = [
@@ -43,6 +44,7 @@ export const MIGRATIONS: Migration[] = [
   m0017,
   m0018,
   m0019,
+  m0020,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

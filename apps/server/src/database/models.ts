@@ -3,6 +3,7 @@ import { ClassRow, FittingRow, RecordRow } from '../classes/class.model.js';
 import { CourseRow } from '../courses/course.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { DiaryRow } from '../mine/diary.model.js';
+import { OwnAnswersRow } from '../mine/ownAnswers.model.js';
 import { SettingRow } from './setting.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from '../people/person.model.js';
@@ -29,5 +30,6 @@ export const MODELS = [
   LinkRow,
   SignInTryRow,
   DiaryRow,
+  OwnAnswersRow,
   SettingRow,
 ];

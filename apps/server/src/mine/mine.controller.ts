@@ -7,6 +7,7 @@ import {
   Param,
   ParseUUIDPipe,
   Post,
+  Put,
   Req,
   Res,
 } from '@nestjs/common';
@@ -17,7 +18,15 @@ import { giveSession, secretIn, takeSession } from '../accounts/cookies.js';
 import { callerOf } from '../accounts/session.controller.js';
 import { Sessions } from '../accounts/sessions.js';
 import { Allow, Context, TEACHERS, type RequestContext } from '../common/context.js';
-import { DiaryDraftDto, DiaryEntryDto, MineDto, PersonLinkDto } from './mine.dto.js';
+import {
+  DiaryDraftDto,
+  DiaryEntryDto,
+  MineDto,
+  OwnAnswersDto,
+  OwnFormDto,
+  PersonLinkDto,
+  SentAnswersDto,
+} from './mine.dto.js';
 import { MineService } from './mine.service.js';
 
 /** What is a person's own. */
@@ -64,6 +73,21 @@ export class MineController {
     return this.service.takeBack(context, id);
   }
 
+  /** What is known of her, to look at and put right. */
+  @Get('form')
+  @ApiOkResponse({ type: OwnFormDto })
+  form(@Context() context: RequestContext): Promise<OwnFormDto> {
+    return this.service.form(context);
+  }
+
+  /** Sends what she has filled in to her teacher. */
+  @Put('form')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  sendForm(@Context() context: RequestContext, @Body() answers: OwnAnswersDto): Promise<void> {
+    return this.service.sendForm(context, answers);
+  }
+
   /** Closes her page on this device. */
   @Delete()
   @HttpCode(204)
@@ -104,6 +128,24 @@ export class PersonLinkController {
   @ApiNoContentResponse()
   endLinks(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
     return this.service.endLinks(context, id);
+  }
+
+  /** What she has filled in herself, if anything waits. */
+  @Get(':id/answers')
+  @ApiOkResponse({ type: [SentAnswersDto] })
+  answersOf(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+  ): Promise<SentAnswersDto[]> {
+    return this.service.answersOf(context, id);
+  }
+
+  /** It was looked at. */
+  @Delete(':id/answers')
+  @HttpCode(204)
+  @ApiNoContentResponse()
+  answersDone(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
+    return this.service.answersDone(context, id);
   }
 
   @Get(':id/diary')

@@ -1,7 +1,8 @@
 import type { Build, SheetStep } from '@lotus-steady/core';
-import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { ApiProperty, ApiPropertyOptional, PickType } from '@nestjs/swagger';
 import { IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
 import { MayBeLeftOut } from '../common/mayBeLeftOut.js';
+import { PersonDraftDto, PersonLineDto } from '../people/person.dto.js';
 import { OwnVariantDto } from '../own-variants/ownVariant.dto.js';
 import { CoreType } from '../common/coreType.js';
 
@@ -42,6 +43,33 @@ export class MineDto {
   /** The hall's own variants among what she does. */
   @ApiProperty({ type: [OwnVariantDto] }) own!: OwnVariantDto[];
   @ApiProperty({ type: [DiaryEntryDto] }) diary!: DiaryEntryDto[];
+}
+
+/** What somebody fills in about herself; what she leaves out stays as it is. */
+export class OwnAnswersDto extends PickType(PersonDraftDto, [
+  'born',
+  'sex',
+  'pronoun',
+  'heightCm',
+  'weightKg',
+  'can',
+  'screening',
+  'conditions',
+  'intake',
+] as const) {}
+
+/** What somebody has filled in, and nobody has looked at yet. */
+export class SentAnswersDto {
+  @ApiProperty({ format: 'date-time' }) sentAt!: string;
+  @ApiPropertyOptional({ type: OwnAnswersDto }) answers?: OwnAnswersDto;
+  /** It cannot be read: its key is not here, or it was changed. */
+  @ApiPropertyOptional() unreadable?: boolean;
+}
+
+/** The form for somebody to fill in herself: what is known of her, and what she has sent and nobody looked at. */
+export class OwnFormDto {
+  @ApiProperty({ type: PersonLineDto }) person!: PersonLineDto;
+  @ApiPropertyOptional({ type: SentAnswersDto }) sent?: SentAnswersDto;
 }
 
 /** Somebody's private links, as her teacher sees them. */

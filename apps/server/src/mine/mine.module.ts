@@ -8,11 +8,13 @@ import { PersonModule } from '../people/person.module.js';
 import { DiaryRow } from './diary.model.js';
 import { Diary } from './diary.js';
 import { MineController, PersonLinkController } from './mine.controller.js';
+import { OwnAnswers } from './ownAnswers.js';
+import { OwnAnswersRow } from './ownAnswers.model.js';
 import { MineService } from './mine.service.js';
 
 @Module({
   imports: [
-    SequelizeModule.forFeature([DiaryRow]),
+    SequelizeModule.forFeature([DiaryRow, OwnAnswersRow]),
     AccountModule,
     HallModule,
     PersonModule,
@@ -20,6 +22,6 @@ import { MineService } from './mine.service.js';
     OwnVariantModule,
   ],
   controllers: [MineController, PersonLinkController],
-  providers: [MineService, Diary],
+  providers: [MineService, Diary, OwnAnswers],
 })
 export class MineModule {}

@@ -10,8 +10,19 @@ import type { RequestContext } from '../common/context.js';
 import { HallRepository } from '../halls/hall.repository.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
 import { PersonRepository } from '../people/person.repository.js';
+import { PersonService } from '../people/person.service.js';
+import { lineOf } from '../people/writtenPerson.js';
 import { Diary } from './diary.js';
-import type { DiaryDraftDto, DiaryEntryDto, MineDto, PersonLinkDto } from './mine.dto.js';
+import type {
+  DiaryDraftDto,
+  DiaryEntryDto,
+  MineDto,
+  OwnAnswersDto,
+  OwnFormDto,
+  PersonLinkDto,
+  SentAnswersDto,
+} from './mine.dto.js';
+import { OwnAnswers } from './ownAnswers.js';
 
 /** What a person sees and writes herself, and how her teacher lets her in. */
 @Injectable()
@@ -22,6 +33,8 @@ export class MineService {
     private readonly classes: ClassService,
     private readonly ownVariants: OwnVariantService,
     private readonly diary: Diary,
+    private readonly answers: OwnAnswers,
+    private readonly personService: PersonService,
     private readonly links: Links,
     private readonly sessions: Sessions,
     private readonly clock: Clock,
@@ -73,6 +86,34 @@ export class MineService {
   async diaryOf(context: RequestContext, personId: string): Promise<DiaryEntryDto[]> {
     await this.people.one(context, personId);
     return this.diary.of(personId);
+  }
+
+  /** What is known of her, to look at and put right. */
+  async form(context: RequestContext): Promise<OwnFormDto> {
+    const [person, sent] = await Promise.all([
+      this.people.one(context, context.userId),
+      this.answers.of(context.userId),
+    ]);
+    return { person: lineOf(person), ...(sent ? { sent } : {}) };
+  }
+
+  /** Keeps what she has filled in until her teacher has looked. @throws FieldsException for what cannot be right */
+  async sendForm(context: RequestContext, answers: OwnAnswersDto): Promise<void> {
+    await this.personService.checkAnswers(context, context.userId, answers);
+    await this.answers.send(context.userId, answers);
+  }
+
+  /** What somebody has sent and nobody has looked at. @throws NotFoundException where she is not in this hall */
+  async answersOf(context: RequestContext, personId: string): Promise<SentAnswersDto[]> {
+    await this.people.one(context, personId);
+    const sent = await this.answers.of(personId);
+    return sent ? [sent] : [];
+  }
+
+  /** Her answers were looked at. */
+  async answersDone(context: RequestContext, personId: string): Promise<void> {
+    await this.people.one(context, personId);
+    if (!(await this.answers.done(personId))) throw new NotFoundException('This is no longer there.');
   }
 
   /** A private link for somebody; the one before opens nothing any more. */

@@ -3,6 +3,7 @@ import {
   PROP_TASKS,
   type Can,
   type Clearance,
+  type Intake,
   type OwnLimit,
   type Pronoun,
 } from '@lotus-steady/core';
@@ -68,6 +69,8 @@ export class PersonDraftDto {
   @IsArray()
   @ArrayMaxSize(ENTRIES_MOST, { message: `at most ${ENTRIES_MOST} clearances are read` })
   clearances?: unknown[];
+  /** What was told when they first came is checked by the core. */
+  @CoreType('Intake', { optional: true }) @IsOptional() @IsObject() intake?: unknown;
 }
 
 /** A person as they are written down: what the form edits and what the core reads. */
@@ -113,6 +116,7 @@ export class PropNoteDto {
 
 /** A person in the list. */
 export class PersonLineDto extends WrittenPersonDto {
+  @CoreType('Intake') intake!: Intake;
   @ApiProperty() version!: number;
 }
 

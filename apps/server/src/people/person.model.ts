@@ -1,4 +1,4 @@
-import type { Can, Clearance, Details, OwnLimit, Pronoun } from '@lotus-steady/core';
+import type { Can, Clearance, Details, Intake, OwnLimit, Pronoun } from '@lotus-steady/core';
 import {
   Column,
   DataType,
@@ -28,6 +28,7 @@ export class PersonRow extends Model {
   @Column(jsonColumn('screening')) declare screening: Record<string, number>;
   @Column(jsonColumn('limits')) declare limits: readonly OwnLimit[];
   @Column(jsonColumn('clearances')) declare clearances: readonly Clearance[];
+  @Column(jsonColumn('intake')) declare intake: Intake;
   @Column(DataType.INTEGER) declare version: number;
   @HasMany(() => PersonConditionRow) declare conditions: PersonConditionRow[];
   @HasMany(() => RecordRow, 'personId') declare records: RecordRow[];

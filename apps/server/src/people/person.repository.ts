@@ -25,6 +25,7 @@ const columnsOf = ({ name, born, sex, heightCm, weightKg, can, ranges, screening
   screening: screening as Record<string, number>,
   limits: more.limits,
   clearances: more.clearances,
+  intake: more.intake ?? {},
 });
 
 /** Asked for again and again while names are typed: to write it anew each time took longer than to answer it. */

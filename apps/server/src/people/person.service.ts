@@ -9,7 +9,7 @@ import { recentTexts, versionKey } from '../common/recentTexts.js';
 import { HallService } from '../halls/hall.service.js';
 import { plain } from '../threads/plain.js';
 import { WorkPool } from '../threads/workPool.js';
-import type { PeopleQueryDto, PersonDraftDto, PersonDto, PropNoteDto } from './person.dto.js';
+import type { PeopleQueryDto, PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
 import type { PersonRow } from './person.model.js';
 import { PersonRepository } from './person.repository.js';
 import { lineOf } from './writtenPerson.js';
@@ -96,13 +96,23 @@ export class PersonService {
     return { ...lineOf(row), records, propNotes: propNotes as PropNoteDto[] };
   }
 
+  /** Looks at what somebody has filled in about herself as if it were saved. @throws FieldsException */
+  async checkAnswers(context: RequestContext, id: string, answers: Partial<PersonDraftDto>): Promise<void> {
+    const { version: _version, id: _id, ...known } = lineOf(await this.people.one(context, id));
+    const today = await this.halls.today(context);
+    const draft = plain({ ...known, ...answers }) as PersonDraftDto;
+    const { errors } = await this.work.run('checkPerson', { draft, today });
+    if (errors.length) throw new FieldsException(errors);
+  }
+
   async create(context: RequestContext, draft: PersonDraftDto): Promise<SavedDto> {
     const person = await this.check(context, draft);
     return this.people.create(context, person).catch(sameName(person));
   }
 
   async update(context: RequestContext, id: string, draft: PersonDraftDto, read: number): Promise<SavedDto> {
-    const person = await this.check(context, draft, id);
+    const before = lineOf(await this.people.one(context, id));
+    const person = await this.check(context, draft, before);
     return this.people.update(context, id, person, read).catch(sameName(person));
   }
 
@@ -119,10 +129,19 @@ export class PersonService {
     await this.people.restore(context, id);
   }
 
-  private async check(context: RequestContext, draft: PersonDraftDto, except?: string): Promise<Person> {
+  private async check(
+    context: RequestContext,
+    draft: PersonDraftDto,
+    known?: PersonLineDto,
+  ): Promise<Person> {
     const today = await this.halls.today(context);
-    const { person, errors } = await this.work.run('checkPerson', { draft: plain(draft), today });
-    if (person.name && (await this.people.named(context, person.name, except)))
+    const { version: _version, ...before } = known ?? { version: 0 };
+    const { person, errors } = await this.work.run('checkPerson', {
+      draft: plain(draft),
+      today,
+      ...('id' in before ? { before } : {}),
+    });
+    if (person.name && (await this.people.named(context, person.name, known?.id)))
       errors.push(nameIsTaken(person));
     if (errors.length) throw new FieldsException(errors);
     return person;

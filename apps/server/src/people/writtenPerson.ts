@@ -23,5 +23,9 @@ export function writtenPerson(row: PersonRow): WrittenPersonDto {
   };
 }
 
-/** The same with the version to save it on. */
-export const lineOf = (row: PersonRow): PersonLineDto => ({ ...writtenPerson(row), version: row.version });
+/** The same with what was told when they first came, and the version to save it on: what no class needs. */
+export const lineOf = (row: PersonRow): PersonLineDto => ({
+  ...writtenPerson(row),
+  intake: row.intake,
+  version: row.version,
+});

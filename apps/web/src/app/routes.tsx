@@ -149,6 +149,16 @@ export const router = createBrowserRouter([
                 '/people',
                 async () => (await import('../features/people/PeopleScreen.js')).PeopleScreen,
               ),
+              taught(
+                '/people/new',
+                async () => (await import('../features/intake/NewPersonScreen.js')).NewPersonScreen,
+              ),
+              taught('/people/:id/intake', async () =>
+                keyed((await import('../features/intake/IntakeScreen.js')).IntakeScreen),
+              ),
+              taught('/people/:id/measure', async () =>
+                keyed((await import('../features/measure/MeasureScreen.js')).MeasureScreen),
+              ),
               taught('/people/:id', async () =>
                 keyed((await import('../features/people/PersonScreen.js')).PersonScreen),
               ),

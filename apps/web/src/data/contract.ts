@@ -8,6 +8,7 @@ import type {
   Fitting,
   HallRules,
   HouseView,
+  Intake,
   MovedLimit,
   OwnLimit,
   OwnRule,
@@ -835,6 +836,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/mine/form': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Mine.form'];
+    put: operations['Mine.sendForm'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/people/{id}/link': {
     parameters: {
       query?: never;
@@ -846,6 +863,22 @@ export interface paths {
     put?: never;
     post: operations['PersonLink.makeLink'];
     delete: operations['PersonLink.endLinks'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/answers': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['PersonLink.answersOf'];
+    put?: never;
+    post?: never;
+    delete: operations['PersonLink.answersDone'];
     options?: never;
     head?: never;
     patch?: never;
@@ -1080,6 +1113,7 @@ export interface components {
       conditions: { condition: string; [detail: string]: unknown }[];
       limits: OwnLimit[];
       clearances: Clearance[];
+      intake: Intake;
       version: number;
     };
     StepChangeDto: {
@@ -1135,6 +1169,7 @@ export interface components {
       conditions: { condition: string; [detail: string]: unknown }[];
       limits: OwnLimit[];
       clearances: Clearance[];
+      intake: Intake;
       version: number;
       records: components['schemas']['PersonRecordDto'][];
       propNotes: components['schemas']['PropNoteDto'][];
@@ -1158,6 +1193,7 @@ export interface components {
       conditions?: { condition: string; [detail: string]: unknown }[];
       limits?: OwnLimit[];
       clearances?: Clearance[];
+      intake?: Intake;
     };
     SavedDto: {
       /** Format: uuid */
@@ -1438,6 +1474,31 @@ export interface components {
     DiaryDraftDto: {
       pain?: number;
       words?: string;
+    };
+    OwnAnswersDto: {
+      born?: string;
+      /** @enum {string} */
+      sex?: 'woman' | 'man';
+      /** @enum {string} */
+      pronoun?: 'she' | 'he' | 'they';
+      heightCm?: number;
+      weightKg?: number;
+      can?: Can;
+      screening?: {
+        [key: string]: number;
+      };
+      conditions?: { condition: string; [detail: string]: unknown }[];
+      intake?: Intake;
+    };
+    SentAnswersDto: {
+      /** Format: date-time */
+      sentAt: string;
+      answers?: components['schemas']['OwnAnswersDto'];
+      unreadable?: boolean;
+    };
+    OwnFormDto: {
+      person: components['schemas']['PersonLineDto'];
+      sent?: components['schemas']['SentAnswersDto'];
     };
     PersonLinkDto: {
       /** Format: date-time */
@@ -3072,6 +3133,46 @@ export interface operations {
       };
     };
   };
+  'Mine.form': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnFormDto'];
+        };
+      };
+    };
+  };
+  'Mine.sendForm': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['OwnAnswersDto'];
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
   'PersonLink.linkOf': {
     parameters: {
       query?: never;
@@ -3115,6 +3216,46 @@ export interface operations {
     };
   };
   'PersonLink.endLinks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'PersonLink.answersOf': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SentAnswersDto'][];
+        };
+      };
+    };
+  };
+  'PersonLink.answersDone': {
     parameters: {
       query?: never;
       header?: never;

@@ -1,4 +1,4 @@
-import { queryOptions, useQueries, useQuery } from '@tanstack/react-query';
+import { keepPreviousData, queryOptions, useQueries, useQuery } from '@tanstack/react-query';
 import {
   type Build,
   type Fits,
@@ -56,10 +56,43 @@ export const useSize = (task: PropTask, fits: Fits, stock: Stock) =>
     queryFn: () => atDesk((work) => work.size(task, fits, stock)),
   });
 
+type Staged = Pick<StageSettings, 'on' | 'houseView' | 'hall'>;
+const settingsOf = ({ on, houseView, hall }: Staged): Staged => ({
+  on,
+  houseView,
+  ...(hall ? { hall } : {}),
+});
+
 /** What one good answer would open for someone. */
-export const useOpens = (person: PersonLine, { on, houseView, hall }: StageSettings) =>
+export const useOpens = (person: PersonLine, staging: Staged) =>
   useQuery({
-    queryKey: ['opens', person, on, houseView, hall],
+    queryKey: ['opens', person, settingsOf(staging)],
     staleTime: Infinity,
-    queryFn: () => atDesk((work) => work.opens(person, { on, houseView, ...(hall ? { hall } : {}) })),
+    queryFn: () => atDesk((work) => work.opens(person, settingsOf(staging))),
+  });
+
+/** Which details of someone's conditions are worth asking; what was there before stays while it is worked out anew. */
+export const useMatters = (person: PersonLine, staging: Staged) =>
+  useQuery({
+    queryKey: ['matters', person.conditions, person.id, settingsOf(staging)],
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+    queryFn: () => atDesk((work) => work.matters(person, settingsOf(staging))),
+  });
+
+/** What something newly known of someone opens and closes. */
+export const usePoseChanges = (before: PersonLine, after: PersonLine, staging: Staged) =>
+  useQuery({
+    queryKey: ['changes', before, after, settingsOf(staging)],
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+    queryFn: () => atDesk((work) => work.changes(before, after, settingsOf(staging))),
+  });
+
+/** What is open to someone, and what is out. */
+export const usePosesOf = (person: PersonLine, staging: Staged) =>
+  useQuery({
+    queryKey: ['poses-of', person, settingsOf(staging)],
+    staleTime: Infinity,
+    queryFn: () => atDesk((work) => work.posesOf(person, settingsOf(staging))),
   });

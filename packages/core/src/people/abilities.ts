@@ -16,6 +16,8 @@ export interface Ability<T> {
   careful?: true;
   /** The source of a norm or a test, by id. */
   cite?: string;
+  /** Since when it is known, where that was kept: `YYYY-MM-DD`. */
+  since?: string;
 }
 
 /** What someone can do on a day: told, measured, or read from norms by age and sex. */
@@ -65,6 +67,14 @@ const PRACTISED = { new: 1, months: 1.1, years: 1.15 } as const;
 const PRACTICE = { new: 1, months: 3, years: 4 } as const;
 /** Practice that is assumed, under {@link CAREFUL_FROM} and from it on. */
 const PRACTICE_ASSUMED = [3, 2] as const;
+
+/** Seconds that someone stands on one leg by what they say; who says ten and more may be taken to stand as is usual. */
+const SAID_ON_ONE_LEG = { no: 0, moment: 3, long: 10 } as const;
+const ONE_LEG_WORDS = {
+  no: 'does not stand on one leg',
+  moment: 'stands on one leg for a moment',
+  long: 'stands on one leg for ten seconds and more',
+} as const;
 
 const FLOOR_WORDS: Readonly<Record<FromFloor, string>> = {
   alone: 'gets up from the floor alone',
@@ -153,6 +163,37 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
   const fromChair = can.chair ?? (screening.chairStands === 0 ? 'hands' : undefined);
   const norm = <T>(value: T, cite: string, says: string): Ability<T> => ({ value, from: 'norm', says, cite });
 
+  const since = (...facts: readonly string[]): { since?: string } => {
+    const days = facts.flatMap((fact) => person.intake?.dated?.[fact]?.on ?? []);
+    return days.length ? { since: days.sort()[0]! } : {};
+  };
+  const oneLegOf = (): Ability<number> => {
+    const usual = norm(
+      careful ? stands.careful : stands.middle,
+      norms.oneLeg.cite,
+      careful
+        ? `nine in ten of ${age} stand longer on one leg`
+        : `as people of ${age} usually stand on one leg`,
+    );
+    const { oneLegSeconds } = screening;
+    if (oneLegSeconds !== undefined)
+      return {
+        value: oneLegSeconds,
+        from: 'measured',
+        says: `on one leg for ${oneLegSeconds} s`,
+        cite: norms.oneLeg.cite,
+        ...since('screening.oneLegSeconds'),
+      };
+    if (!can.oneLeg) return usual;
+    const said = SAID_ON_ONE_LEG[can.oneLeg];
+    return {
+      value: can.oneLeg === 'long' ? Math.max(said, usual.value) : said,
+      from: 'told',
+      says: ONE_LEG_WORDS[can.oneLeg],
+      ...since('can.oneLeg'),
+    };
+  };
+
   const strengthOf = (part: StrengthOf): Ability<number> => {
     const { cite, byAge, man, spread } = norms.strength;
     const middle =
@@ -176,6 +217,7 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
         from: 'measured',
         says: `${chairStands} chair stands in 30 s`,
         cite: norms.chairStands.cite,
+        ...since('screening.chairStands'),
       };
     }
     if (can.stand && usual.value < RISES) return { ...usual, value: RISES };
@@ -196,7 +238,12 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
           ...norm(usualBody[joint], norms.ranges.cite, `as ${careful ? 'nine in ten ' : ''}${who} have it`),
           ...(careful ? { careful: true as const } : {}),
         }
-      : { value, from: 'measured', says: MEASURED };
+      : {
+          value,
+          from: 'measured',
+          says: MEASURED,
+          ...since(`ranges.${joint}`, `ranges.${joint}Right`, `ranges.${joint}Left`),
+        };
   };
   const ranges = Object.fromEntries(
     GIVING_JOINTS.map((joint) => [joint, rangeOf(joint)]),
@@ -215,26 +262,17 @@ export function abilitiesOf(person: Person, on: string, norms: Norms, waits: boo
             says: careful ? `as nine in ten ${who} reach` : `as ${who} usually reach`,
           },
     strength: Object.fromEntries(STRENGTHS.map((part) => [part, strengthOf(part)])) as Abilities['strength'],
-    oneLeg:
-      screening.oneLegSeconds !== undefined
-        ? {
-            value: screening.oneLegSeconds,
-            from: 'measured',
-            says: `on one leg for ${screening.oneLegSeconds} s`,
-            cite: norms.oneLeg.cite,
-          }
-        : norm(
-            careful ? stands.careful : stands.middle,
-            norms.oneLeg.cite,
-            careful
-              ? `nine in ten of ${age} stand longer on one leg`
-              : `as people of ${age} usually stand on one leg`,
-          ),
+    oneLeg: oneLegOf(),
     fromFloor: can.floor
-      ? { value: can.floor, from: 'told', says: FLOOR_WORDS[can.floor] }
+      ? { value: can.floor, from: 'told', says: FLOOR_WORDS[can.floor], ...since('can.floor') }
       : norm(floorUsual, norms.fromFloor.cite, `${FLOOR_WORDS[floorUsual]}, as at ${age}`),
     practice: can.practised
-      ? { value: PRACTICE[can.practised], from: 'told', says: `practised: ${can.practised}` }
+      ? {
+          value: PRACTICE[can.practised],
+          from: 'told',
+          says: `practised: ${can.practised}`,
+          ...since('can.practised'),
+        }
       : {
           value: PRACTICE_ASSUMED[age >= CAREFUL_FROM ? 1 : 0],
           from: 'norm',

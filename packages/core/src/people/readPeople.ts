@@ -7,7 +7,9 @@ import { ageOn, daysBetween, isDate } from '../calendar/dates.js';
 import { dueDateFrom, gestationOn, IMPLAUSIBLE_DAYS } from '../calendar/gestation.js';
 import type { DetailField } from '../rules/types.js';
 import type { Rulebook } from '../rules/rulebook.js';
+import { PAIN_PLACES } from './bodyPlaces.js';
 import { PRONOUNS } from './pronouns.js';
+import { readIntake } from './readIntake.js';
 import { readClearances, readLimits } from './readAllowed.js';
 import { isTable } from './readTables.js';
 import {
@@ -15,6 +17,7 @@ import {
   FROM_FLOOR,
   LIMB_STATES,
   LIMBS,
+  ON_ONE_LEG,
   PRACTISED,
   SCREENING,
   WALKS,
@@ -43,13 +46,33 @@ const PERSON_KEYS = [
   'today',
   'limits',
   'clearances',
+  'intake',
 ];
 /** Letters of a name; of what may have been meant for one no more are looked at. */
 const NAME_MOST = 120;
 const CAN_YES_NO = ['stand', 'kneel', 'hands', 'overhead', 'flat', 'sits'] as const;
-const CAN_CHOICES = { floor: FROM_FLOOR, chair: FROM_CHAIR, walks: WALKS, practised: PRACTISED } as const;
+const CAN_CHOICES = {
+  floor: FROM_FLOOR,
+  chair: FROM_CHAIR,
+  walks: WALKS,
+  oneLeg: ON_ONE_LEG,
+  practised: PRACTISED,
+} as const;
 const CAN_KEYS = [...CAN_YES_NO, ...Object.keys(CAN_CHOICES), 'limbs'];
-const TODAY_KEYS = ['pain', 'bleeding', 'bp', 'dizzy', 'headache', 'fever', 'slept', 'signs'];
+const TODAY_KEYS = [
+  'pain',
+  'painAt',
+  'bleeding',
+  'bp',
+  'dizzy',
+  'headache',
+  'fever',
+  'slept',
+  'signs',
+  'news',
+];
+/** Letters of what else is new. */
+const NEWS_MOST = 300;
 const RANGE_KEYS = [...SPINE_ANGLES, ...LIMB_ANGLES.flatMap((name) => [`${name}Right`, `${name}Left`])];
 
 /** Every question that the rulebook asks: a form may carry them for any condition, beside its own. */
@@ -166,6 +189,7 @@ export function readPerson(
   const pronoun = PRONOUNS.find((known) => known === source.pronoun);
   if (source.pronoun !== undefined && !pronoun) fail('pronoun', 'pronoun is she, he or they, or left out.');
   const conditions = readConditions(source.conditions, at('conditions'), errors, rulebook, on);
+  const intake = readIntake(source.intake, at('intake'), errors, on);
   return {
     id: typeof source.id === 'string' ? source.id : name,
     name,
@@ -181,6 +205,7 @@ export function readPerson(
     today: readToday(source.today),
     limits: readLimits(source.limits, at('limits'), errors, rulebook),
     clearances: readClearances(source.clearances, at('clearances'), errors, rulebook),
+    ...(intake ? { intake } : {}),
   };
 
   function readCan(value: unknown): Can {
@@ -215,6 +240,14 @@ export function readPerson(
         fail(`today.${key}`, `${key} is true or false.`);
     if (today.bp !== undefined && (typeof today.bp !== 'string' || !parseReading(today.bp)))
       fail('today.bp', 'A reading looks like 128/82.');
+    const places = today.painAt;
+    if (
+      places !== undefined &&
+      !(Array.isArray(places) && places.every((place) => PAIN_PLACES.includes(place as string)))
+    )
+      fail('today.painAt', 'Where it hurts is a list of places.');
+    if (today.news !== undefined && (typeof today.news !== 'string' || today.news.length > NEWS_MOST))
+      fail('today.news', `What is new has at most ${NEWS_MOST} letters.`);
     if (today.signs !== undefined && !FITS.list!(today.signs))
       fail('today.signs', 'signs is a list of words.');
     return today as Today;

@@ -8,6 +8,8 @@ export type RangeName = MidlineMeasure | `${SidedMeasure}${'Right' | 'Left'}`;
 /** How someone is on the day. */
 export interface Today {
   pain?: number;
+  /** Where it hurts: see `bodyPlaces.ts`. */
+  painAt?: readonly string[];
   bleeding?: boolean;
   bp?: string;
   dizzy?: boolean;
@@ -16,6 +18,8 @@ export interface Today {
   slept?: string | number;
   /** Warning signs: ids of the list, or words. */
   signs?: readonly string[];
+  /** What else is new, in a few words. */
+  news?: string;
 }
 
 /** Details of one person's condition, as entered: dates, words, numbers, lists. */
@@ -63,6 +67,8 @@ export const FROM_CHAIR = ['free', 'hands', 'help'] as const;
 export const WALKS = ['free', 'stick', 'frame'] as const;
 /** How long someone has practised. */
 export const PRACTISED = ['new', 'months', 'years'] as const;
+/** How long someone stands on one leg, as they say: not at all, a moment, ten seconds and more. */
+export const ON_ONE_LEG = ['no', 'moment', 'long'] as const;
 export const LIMBS = ['rightArm', 'leftArm', 'rightLeg', 'leftLeg'] as const;
 export type Limb = (typeof LIMBS)[number];
 /** What is the matter with a limb that is not full: it is weak, does not move by itself, or is missing. */
@@ -75,6 +81,7 @@ export interface Can {
   floor?: FromFloor;
   chair?: (typeof FROM_CHAIR)[number];
   walks?: (typeof WALKS)[number];
+  oneLeg?: (typeof ON_ONE_LEG)[number];
   /** Takes weight on the hands. */
   hands?: boolean;
   /** Reaches overhead with both arms. */
@@ -97,6 +104,51 @@ export const SCREENING = [
   'oneLegSeconds',
 ] as const;
 
+/** Where something that is known of someone comes from. */
+export const FACT_SOURCES = ['said', 'measured', 'letter'] as const;
+
+/** Since when something is known of someone, and from where. */
+export interface KnownSince {
+  on: string;
+  from: (typeof FACT_SOURCES)[number];
+  /** What else was seen: "right 62, left 50". */
+  note?: string;
+}
+
+/** What someone has agreed to, when, and who took it down. */
+export interface Consent {
+  words: string;
+  on: string;
+  by: string;
+}
+
+/** What is asked of someone once, in the order it is asked. */
+export const INTAKE_GROUPS = [
+  'who',
+  'why',
+  'health',
+  'dates',
+  'body',
+  'hurts',
+  'can',
+  'hopes',
+  'consent',
+] as const;
+export type IntakeGroup = (typeof INTAKE_GROUPS)[number];
+
+/** What was told when someone first came, beside what limits them. */
+export interface Intake {
+  /** Why they come, in their own words. */
+  why?: string;
+  /** What they hope for, by id: see {@link HOPES}. */
+  hopes?: readonly string[];
+  consent?: Consent;
+  /** Since when each fact is known, by its name: see `datedFacts.ts`. */
+  dated?: Readonly<Record<string, KnownSince>>;
+  /** Groups that have been asked. */
+  asked?: readonly IntakeGroup[];
+}
+
 /** Someone who comes to class. What is not known has its usual value filled in. */
 export interface Person {
   /** Stands for this person in choices and fittings; the name where nothing else was given. */
@@ -117,6 +169,7 @@ export interface Person {
   sex?: 'woman' | 'man';
   /** How they want to be spoken of. */
   pronoun?: 'she' | 'he' | 'they';
+  intake?: Intake;
 }
 
 /** Something wrong with what was entered: where, and what to do about it. */

@@ -2,11 +2,11 @@ import { atAge, type Norms } from './norms.js';
 import type { Person } from './types.js';
 
 /** From this age chair stands have been counted for many people, and up to which; years. */
-const STANDS_COUNTED = [60, 94] as const;
+export const STANDS_COUNTED = [60, 94] as const;
 /** A slower up-and-go, a shorter stand heel to toe, seconds (CDC STEADI); a shorter one on one leg (Vellas 1997). */
-const SLOW = 12;
-const SHORT_TANDEM = 10;
-const SHORT_ONE_LEG = 5;
+export const SLOW = 12;
+export const SHORT_TANDEM = 10;
+export const SHORT_ONE_LEG = 5;
 
 /**
  * What tells that someone is unsteady: a fall in the last year, a test below its cut-off, something to lean on.
@@ -24,6 +24,8 @@ export function unsteadySigns({ screening, can, sex }: Person, age: number, norm
     signs.push(`heel to toe ${tandemSeconds} s`);
   if (oneLegSeconds !== undefined && oneLegSeconds < SHORT_ONE_LEG)
     signs.push(`on one leg ${oneLegSeconds} s`);
+  if (oneLegSeconds === undefined && (can.oneLeg === 'no' || can.oneLeg === 'moment'))
+    signs.push(can.oneLeg === 'no' ? 'does not stand on one leg' : 'stands on one leg for a moment');
   const [from, to] = STANDS_COUNTED;
   if (chairStands !== undefined && age >= from && age <= to) {
     const { fewMen, fewWomen } = atAge(norms.chairStands.byAge, age);

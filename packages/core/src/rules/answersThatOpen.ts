@@ -1,12 +1,11 @@
-import { lesserRanges, USUAL_BODY, type GivingJoint } from '../body/bodyRanges.js';
+import { USUAL_BODY, type GivingJoint } from '../body/bodyRanges.js';
 import { ageOn } from '../calendar/dates.js';
 import { CAREFUL_FROM } from '../people/abilities.js';
 import { atAge } from '../people/norms.js';
 import type { Person } from '../people/types.js';
 import type { Catalogue } from '../poses/catalogue.js';
-import { compileRules, judgeAll, markOf } from './judgeAll.js';
-import { measureTable } from './measureTable.js';
-import { stagePerson, type StageSettings } from './stagePerson.js';
+import { openPoses } from './openPoses.js';
+import type { StageSettings } from './stagePerson.js';
 
 /** Something that is not known of someone, and which poses it would open if the answer were good. */
 export interface OpenQuestion {
@@ -60,20 +59,6 @@ function unanswered(person: Person, { on, rulebook }: StageSettings): { asks: st
   ];
 }
 
-/** Poses, by id, whose usual variant someone may do as it is, or with care. */
-function openTo(person: Person, settings: StageSettings, catalogue: Catalogue): Set<string> {
-  const staged = stagePerson(person, settings);
-  const table = measureTable(catalogue, person, settings.on, {
-    ranges: lesserRanges(staged.abilities.body),
-  });
-  const codes = judgeAll(compileRules(staged), table);
-  return new Set(
-    table.rows.flatMap(({ pose, variant }, row) =>
-      variant.id === pose.usual && ['allowed', 'with-care'].includes(markOf(codes[row]!)) ? [pose.id] : [],
-    ),
-  );
-}
-
 /**
  * What one good answer would open for someone: each thing that nobody has asked or tested, by itself, the most first.
  * What opens nothing is left out, for it need not be asked.
@@ -83,11 +68,11 @@ export function answersThatOpen(
   settings: StageSettings,
   catalogue: Catalogue,
 ): OpenQuestion[] {
-  const now = openTo(person, settings, catalogue);
+  const now = openPoses(person, settings, catalogue);
   return unanswered(person, settings)
     .map(({ asks, then }) => ({
       asks,
-      opens: [...openTo(then, settings, catalogue)].filter((pose) => !now.has(pose)),
+      opens: [...openPoses(then, settings, catalogue)].filter((pose) => !now.has(pose)),
     }))
     .filter(({ opens }) => opens.length)
     .sort((a, b) => b.opens.length - a.opens.length);

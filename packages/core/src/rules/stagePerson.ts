@@ -1,11 +1,14 @@
 import { buildOf, type Build } from '../body/build.js';
+import { sayPlace } from '../people/bodyPlaces.js';
 import { abilitiesOf, type Abilities } from '../people/abilities.js';
 import type { Clearance, OwnLimit, Person } from '../people/types.js';
+import { testsToRepeat } from '../people/testsToRepeat.js';
 import { ageOn, daysBetween, spokenDate } from '../calendar/dates.js';
 import { asTheHallHasIt, NO_HALL_RULES, ownRulesOf, type HallRules } from './hallRules.js';
 import type { Rulebook } from './rulebook.js';
 import { ABILITY, abilityFacts, abilityRules, assumedAlerts } from './abilityGate.js';
 import { within } from './uncertain.js';
+import { painRules } from './painRules.js';
 import { todaysStops } from './todaysStops.js';
 import type { Alert, Condition, Conflict, Fact, LimbSide, Rule, Stage, StageTest } from './types.js';
 import { WEEKS_AFTER_BIRTH } from '../calendar/afterBirth.js';
@@ -166,6 +169,7 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
   for (const [key, value] of Object.entries(today))
     if (typeof value === 'number' || typeof value === 'boolean') facts[key] = value;
   enforce(rulebook.todayRules, facts, 'today');
+  rules.push(...painRules(today));
   enforce(rulebook.abilityRules, facts, ABILITY);
   for (const rule of abilityRules(abilities, person, rulebook.sources))
     rules.push({ rule, condition: ABILITY });
@@ -183,11 +187,20 @@ export function stagePerson(person: Person, settings: StageSettings): StagedPers
 
   alerts.push(...assumedAlerts(abilities, person));
   alerts.unshift(...todaysStops(person, entries, on, rulebook));
+  if (today.painAt?.length)
+    alerts.push({
+      kind: 'stage',
+      text: `Hurts today: ${today.painAt.map(sayPlace).join(', ')}.`,
+    });
+  if (today.news) alerts.push({ kind: 'ask', text: `New: ${today.news}` });
   if ((today.pain ?? 0) >= 7)
     alerts.push({
       kind: 'ask',
       text: `Pain ${today.pain} of 10 today: gentle only. New, at night, with fever or after a fall: refer.`,
     });
+  const stale = testsToRepeat(person, on);
+  if (stale.length)
+    alerts.push({ kind: 'ask', text: `Test again, more than a year ago: ${stale.join('; ')}.` });
   if (ids.has('pregnancy') && ids.has('after-birth'))
     alerts.push({
       kind: 'ask',

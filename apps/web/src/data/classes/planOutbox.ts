@@ -37,7 +37,7 @@ export const planRequest = (id: string, { source, choices }: Plan): [url: string
   `/api/classes/${id}/plan`,
   {
     method: 'PUT',
-    headers: { 'Content-Type': 'application/json', ...ifMatch(versionRead(id)) },
+    headers: ifMatch(versionRead(id)),
     body: JSON.stringify({ sequenceText: source, choices }),
   },
 ];

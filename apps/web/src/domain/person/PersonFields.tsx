@@ -16,9 +16,9 @@ interface Props {
 }
 
 /** Groups that the date of birth or the day tells; nobody needs to enter them. */
-const KNOWN_BY_ITSELF = new Set(['child', 'teenager', 'older-adult', 'acute-illness', 'menstruation']);
+export const KNOWN_BY_ITSELF = new Set(['child', 'teenager', 'older-adult', 'acute-illness', 'menstruation']);
 
-/** Name, birth, height, and what is measured once. */
+/** Name, birth, and how somebody is spoken of. */
 export const WhoFields = ({ form: { register }, wrong }: Props) => (
   <div className="grid gap-4 sm:grid-cols-2">
     <TextField label="Name" autoFocus {...register('name')} error={wrong('name')} />
@@ -28,13 +28,6 @@ export const WhoFields = ({ form: { register }, wrong }: Props) => (
       {...register('born')}
       error={wrong('born')}
       hint="Children and older adults are known from it."
-    />
-    <TextField
-      label="Height in cm"
-      inputMode="numeric"
-      placeholder="165"
-      {...register('heightCm')}
-      error={wrong('heightCm')}
     />
     <SelectField label="Norms for" {...register('sex')} error={wrong('sex')}>
       <option value="">not said</option>
@@ -49,6 +42,27 @@ export const WhoFields = ({ form: { register }, wrong }: Props) => (
         </option>
       ))}
     </SelectField>
+  </div>
+);
+
+/** Height, weight, and what is counted and timed once. */
+export const BodyFields = ({ form: { register }, wrong }: Props) => (
+  <div className="grid gap-4 sm:grid-cols-2">
+    <TextField
+      label="Height in cm"
+      inputMode="numeric"
+      placeholder="165"
+      {...register('heightCm')}
+      error={wrong('heightCm')}
+      hint="Figures and props are sized to it."
+    />
+    <TextField
+      label="Weight in kg"
+      inputMode="decimal"
+      {...register('weightKg')}
+      error={wrong('weightKg')}
+      hint="Only for how figures of them are drawn. May stay open."
+    />
     {SCREENING.map(([key, label]) => (
       <TextField
         key={key}

@@ -13,7 +13,7 @@ import { today } from '../../data/today.js';
 import { Problem } from '../../ui/states.js';
 import { DraftNotice } from '../../ui/DraftNotice.js';
 import { ClearanceFields, LimitFields } from './LimitFields.js';
-import { CanFields, ConditionFields, WhoFields } from './PersonFields.js';
+import { BodyFields, CanFields, ConditionFields, WhoFields } from './PersonFields.js';
 import { personDifferences } from './personDifferences.js';
 import { valuesOf, writtenOf, type PersonValues } from './personValues.js';
 
@@ -38,7 +38,7 @@ export function PersonForm({
   const theirs = savedMeanwhile<PersonLine>(save.error);
   const send = (onto: number | undefined) =>
     handleSubmit((values) => {
-      const written = writtenOf(values, person);
+      const written = writtenOf(values);
       const errors: InputError[] = [];
       readPerson(written, '', errors, RULEBOOK, today());
       setFound(errors);
@@ -58,6 +58,7 @@ export function PersonForm({
     <form noValidate className="space-y-5" onSubmit={(event) => void send(draft.base)(event)}>
       <DraftNotice draft={draft} />
       <WhoFields form={form} wrong={wrong} />
+      <BodyFields form={form} wrong={wrong} />
       <CanFields form={form} wrong={wrong} />
       <ConditionFields form={form} wrong={wrong} />
       <LimitFields form={form} wrong={wrong} />

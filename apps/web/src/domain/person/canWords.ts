@@ -16,21 +16,30 @@ const YES_NO = [
 export const CAN_QUESTIONS: readonly CanQuestion[] = [
   {
     key: 'floor',
-    label: 'Gets up from the floor',
+    label: 'Up from the floor',
     answers: [
       ['alone', 'alone'],
       ['chair', 'with a chair'],
-      ['help', 'with someone’s help'],
+      ['help', 'with help'],
       ['no', 'no'],
     ],
   },
   {
     key: 'chair',
-    label: 'Gets up from a chair',
+    label: 'Up from a chair',
     answers: [
       ['free', 'without hands'],
-      ['hands', 'with the hands'],
-      ['help', 'with someone’s help'],
+      ['hands', 'with hands'],
+      ['help', 'with help'],
+    ],
+  },
+  {
+    key: 'oneLeg',
+    label: 'On one leg',
+    answers: [
+      ['long', '10 s and more'],
+      ['moment', 'a moment'],
+      ['no', 'no'],
     ],
   },
   {
@@ -51,7 +60,7 @@ export const CAN_QUESTIONS: readonly CanQuestion[] = [
       ['years', 'for years'],
     ],
   },
-  { key: 'hands', label: 'Takes weight on the hands', answers: YES_NO },
+  { key: 'hands', label: 'Weight on the hands', answers: YES_NO },
   { key: 'overhead', label: 'Reaches overhead', answers: YES_NO },
   { key: 'flat', label: 'Lies flat on the back', answers: YES_NO },
   { key: 'sits', label: 'Sits without a back', answers: YES_NO },

@@ -1,4 +1,13 @@
-import { LIMBS, type Can, type Hold, type Limb, type Opening, type Pronoun } from '@lotus-steady/core';
+import {
+  LIMBS,
+  type Can,
+  type Hold,
+  type IntakeGroup,
+  type KnownSince,
+  type Limb,
+  type Opening,
+  type Pronoun,
+} from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { PersonDraft, PersonLine } from '../../data/types.js';
 import { asAnswer, CAN_QUESTIONS } from './canWords.js';
@@ -27,12 +36,15 @@ export interface PersonValues {
   sex: string;
   pronoun: string;
   heightCm: string;
+  weightKg: string;
   stand: boolean;
   kneel: boolean;
   /** Answers by question, and what is the matter with a limb; '' where it is not known, or nothing is. */
   can: Record<string, string>;
   limbs: Record<Limb, string>;
   screening: Record<ScreeningKey, string>;
+  /** Measured ranges, degrees, by name. */
+  ranges: Record<string, string>;
   conditions: { condition: string; details: TypedDetails }[];
   limits: { kind: string; side: string; most: string; by: string; until: string; why: string }[];
   clearances: {
@@ -47,6 +59,12 @@ export interface PersonValues {
     until: string;
     words: string;
   }[];
+  why: string;
+  hopes: string[];
+  consent: { words: string; on: string; by: string };
+  /** Facts whose day and source are said here, by name. */
+  dated: Record<string, KnownSince>;
+  asked: IntakeGroup[];
 }
 
 const typed = (value: unknown): string => (value === undefined || value === null ? '' : String(value));
@@ -57,6 +75,7 @@ export const valuesOf = (person?: PersonLine): PersonValues => ({
   sex: person?.sex ?? '',
   pronoun: person?.pronoun ?? '',
   heightCm: typed(person?.heightCm),
+  weightKg: typed(person?.weightKg),
   stand: person?.can.stand ?? true,
   kneel: person?.can.kneel ?? true,
   can: Object.fromEntries(CAN_QUESTIONS.map(({ key }) => [key, asAnswer(person?.can[key])])),
@@ -67,6 +86,9 @@ export const valuesOf = (person?: PersonLine): PersonValues => ({
   screening: Object.fromEntries(
     SCREENING.map(([key]) => [key, typed(person?.screening[key])]),
   ) as PersonValues['screening'],
+  ranges: Object.fromEntries(
+    Object.entries(person?.ranges ?? {}).map(([range, degrees]) => [range, typed(degrees)]),
+  ),
   conditions: (person?.conditions ?? []).map(({ condition, ...details }) => ({
     condition,
     details: Object.fromEntries(Object.entries(details).map(([key, value]) => [key, asTyped(value)])),
@@ -89,6 +111,11 @@ export const valuesOf = (person?: PersonLine): PersonValues => ({
     until: typed(until),
     words: typed(words),
   })),
+  why: person?.intake.why ?? '',
+  hopes: [...(person?.intake.hopes ?? [])],
+  consent: person?.intake.consent ?? { words: '', on: '', by: '' },
+  dated: {},
+  asked: [...(person?.intake.asked ?? [])],
 });
 
 const saysOf = (
@@ -106,6 +133,12 @@ export const waitsFor = (id: string): Hold | undefined =>
 /** Leaves out what was left open. */
 const filled = (table: Record<string, string>): Record<string, string> =>
   Object.fromEntries(Object.entries(table).filter(([, value]) => value.trim() !== ''));
+
+/** Numbers as they were typed, with a comma or a point. */
+export const numbersIn = (table: Record<string, string>): Record<string, number> =>
+  Object.fromEntries(
+    Object.entries(filled(table)).map(([key, value]) => [key, Number(value.replace(',', '.'))]),
+  );
 
 /** What someone can do, as it is kept: yes and no are true and false. */
 export function canOf({ stand, kneel, can, limbs }: PersonValues): Can {
@@ -126,19 +159,17 @@ export function canOf({ stand, kneel, can, limbs }: PersonValues): Can {
 const isYesNo = (key: string): boolean =>
   CAN_QUESTIONS.find((question) => question.key === key)!.answers.some(([value]) => value === 'yes');
 
-export function writtenOf(values: PersonValues, person?: PersonLine): PersonDraft {
+export function writtenOf(values: PersonValues): PersonDraft {
   return {
     name: values.name,
     can: canOf(values),
-    ranges: person?.ranges ?? {},
-    screening: Object.fromEntries(
-      Object.entries(filled(values.screening)).map(([key, value]) => [key, Number(value.replace(',', '.'))]),
-    ),
+    ranges: numbersIn(values.ranges),
+    screening: numbersIn(values.screening),
     ...(values.born ? { born: values.born } : {}),
     ...(values.sex ? { sex: values.sex as 'woman' | 'man' } : {}),
     ...(values.pronoun ? { pronoun: values.pronoun as Pronoun } : {}),
     ...(values.heightCm ? { heightCm: Number(values.heightCm) } : {}),
-    ...(person?.weightKg === undefined ? {} : { weightKg: person.weightKg }),
+    ...(values.weightKg ? { weightKg: Number(values.weightKg.replace(',', '.')) } : {}),
     conditions: values.conditions.map(({ condition, details }) => ({
       condition,
       ...readDetails(
@@ -156,5 +187,12 @@ export function writtenOf(values: PersonValues, person?: PersonLine): PersonDraf
       // Only what was ordered, and nothing said of what: asked, and never a bare yes.
       ...((says === 'ordered' || (says && poses.length)) && waitsFor(clearance.for) ? { poses } : {}),
     })) as unknown as PersonDraft['clearances'],
+    intake: {
+      ...(values.why.trim() ? { why: values.why } : {}),
+      ...(values.hopes.length ? { hopes: values.hopes } : {}),
+      ...(values.consent.words ? { consent: values.consent } : {}),
+      ...(Object.keys(values.dated).length ? { dated: values.dated } : {}),
+      ...(values.asked.length ? { asked: values.asked } : {}),
+    },
   };
 }

@@ -1,5 +1,6 @@
 import { useEffect } from 'react';
 import { planRequest } from '../../data/classes/planOutbox.js';
+import { sendLeaving } from '../../data/sendLeaving.js';
 import type { LivePlan } from './LivePlan.js';
 
 /** Whoever leaves a moment after an edit, the screen or the window, loses nothing. */
@@ -8,8 +9,7 @@ export function useSavedOnLeaving(live: LivePlan, id: string): void {
     const leave = (): void => {
       const plan = live.unsaved();
       if (!plan) return;
-      const [url, init] = planRequest(id, plan);
-      void fetch(url, { ...init, keepalive: true });
+      sendLeaving(...planRequest(id, plan));
     };
     window.addEventListener('pagehide', leave);
     return () => {

@@ -1,12 +1,10 @@
 import { UserPlus } from 'lucide-react';
-import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { usePeople } from '../../data/people/usePeople.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { today } from '../../data/today.js';
 import { Empty, Reading } from '../../ui/states.js';
-import { PersonDialog } from '../../domain/person/PersonDialog.js';
 import { ownLimits, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { LongList } from '../../ui/LongList.js';
@@ -16,7 +14,6 @@ import { SearchField } from '../../ui/SearchField.js';
 /** Everyone who comes. */
 export function PeopleScreen() {
   const staging = useStaging(today());
-  const [adding, setAdding] = useState(false);
   const [params, setParams] = useSearchParams();
   const find = params.get('find') ?? '';
   const setFind = (words: string): void => setParams(words ? { find: words } : {}, { replace: true });
@@ -24,7 +21,7 @@ export function PeopleScreen() {
   const reading = usePeople(find);
   const { data: shown } = reading;
   const add = (
-    <Button look="main" onClick={() => setAdding(true)}>
+    <Button look="main" onClick={() => void navigate('/people/new')}>
       <UserPlus aria-hidden size={20} />
       Add a person
     </Button>
@@ -68,9 +65,6 @@ export function PeopleScreen() {
         </LongList>
       )}
       <MoreButton what="people" of={reading} />
-      {adding && (
-        <PersonDialog onClose={() => setAdding(false)} onSaved={(id) => void navigate(`/people/${id}`)} />
-      )}
     </Page>
   );
 }

@@ -1,19 +1,18 @@
-import { nextChanges, sayOpenings, stagePerson } from '@lotus-steady/core';
+import { INTAKE_GROUPS, nextChanges, sayOpenings, stagePerson } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
-import { useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { poseName } from '../../data/catalogue.js';
 import { usePerson } from '../../data/people/usePerson.js';
 import { useRemovePerson } from '../../data/people/useRemovePerson.js';
 import type { PersonWhole } from '../../data/types.js';
-import { Button } from '../../ui/Button.js';
+import { ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { Terms } from '../../ui/Terms.js';
 import { RemoveButton } from '../../ui/RemoveButton.js';
 import { sayDate } from '../../domain/words/say.js';
 import { today } from '../../data/today.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
-import { PersonDialog } from '../../domain/person/PersonDialog.js';
 import { ownLimits, personOf, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { Abilities } from './Abilities.js';
@@ -25,7 +24,6 @@ import { PropSizes } from './PropSizes.js';
 export function PersonScreen({ id }: { id: string }) {
   const reading = usePerson(id);
   const { data: person } = reading;
-  const [editing, setEditing] = useState(false);
   const { remove, restore } = useRemovePerson();
   return (
     <Page
@@ -34,9 +32,10 @@ export function PersonScreen({ id }: { id: string }) {
       actions={
         person && (
           <>
-            <Button look="main" onClick={() => setEditing(true)}>
-              Change
-            </Button>
+            <ButtonLink look="main" to={`/people/${id}/intake`}>
+              {askedAll(person) ? 'Change' : 'Go on asking'}
+            </ButtonLink>
+            <ButtonLink to={`/people/${id}/measure`}>Measure and test</ButtonLink>
             <RemoveButton
               name={person.name}
               list="/people"
@@ -61,12 +60,12 @@ export function PersonScreen({ id }: { id: string }) {
           <OwnPage id={person.id} name={person.name} />
         </>
       )}
-      {person && editing && (
-        <PersonDialog person={person} onClose={() => setEditing(false)} onSaved={() => setEditing(false)} />
-      )}
     </Page>
   );
 }
+
+/** Whether every group of questions has been gone through. */
+const askedAll = ({ intake: { asked = [] } }: PersonWhole): boolean => asked.length === INTAKE_GROUPS.length;
 
 function Known({ person: { records: _records, propNotes: _notes, ...person } }: { person: PersonWhole }) {
   const staging = useStaging(today());

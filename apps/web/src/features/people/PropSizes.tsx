@@ -1,17 +1,9 @@
-import {
-  ageOn,
-  buildOf,
-  PROP_TASKS,
-  USUAL_STOCK,
-  type Fits,
-  type PropTask,
-  type Stock,
-} from '@lotus-steady/core';
+import { ageOn, buildOf, PROP_TASKS, type Fits, type PropTask, type Stock } from '@lotus-steady/core';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
 import { useDraft } from '../../data/drafts/useDraft.js';
-import { useHall } from '../../data/hall/useHall.js';
+import { useStock } from '../../data/hall/useStock.js';
 import { useSaveProp } from '../../data/people/useSaveProp.js';
 import type { PersonWhole } from '../../data/types.js';
 import { useSize } from '../../workers/useWork.js';
@@ -154,19 +146,10 @@ function Size({ person, task, stock, form }: SizeProps) {
 
 /** How high things should be for someone, from their height and ranges; what worked is kept. */
 export function PropSizes({ person }: { person: PersonWhole }) {
-  const hall = useHall();
   const form = useForm<Measured>({ defaultValues: NOTHING_MEASURED });
   const draft = useDraft(form, `person:${person.id}:props`, undefined);
   const [open, setOpen] = useState(draft.typedAt !== undefined);
-  const stock: Stock = {
-    ...USUAL_STOCK,
-    ...Object.fromEntries(
-      (['blankets', 'blocks', 'bolsters', 'chairs', 'straps'] as const).flatMap((key) => {
-        const count = hall.stock[key] ?? hall.stock[key.slice(0, -1)];
-        return count === undefined ? [] : [[key, count]];
-      }),
-    ),
-  };
+  const stock = useStock();
   return (
     <section className="mb-8">
       <div className="mb-3 flex items-center gap-4">

@@ -19,7 +19,7 @@ import { SaveAsFile } from './SaveAsFile.js';
 import { SeePlan } from './SeePlan.js';
 import { StepList } from './StepList.js';
 import { TriedOn } from './TriedOn.js';
-import type { AutosaveState } from './Autosave.js';
+import type { AutosaveState } from '../../data/drafts/Autosave.js';
 import { useAutosave } from './useAutosave.js';
 import { useSketch } from './useSketch.js';
 import { useTrial } from './useTrial.js';
@@ -40,7 +40,7 @@ export function DeskScreen({ id }: { id: string }) {
   );
 }
 
-const SAID: Record<AutosaveState['saved'], string> = {
+const SAID: Record<AutosaveState<unknown>['saved'], string> = {
   saved: 'All changes saved',
   saving: 'Saving',
   waiting: 'Saving',
@@ -66,7 +66,7 @@ function Desk({ start }: { start: SequenceLine }) {
 
   const changed = (next: string): void => {
     setSource(next);
-    autosave.change(next);
+    autosave.change({ source: next });
   };
   const write = (next: string): void => editor.current!.write(next);
   const edit = (change: SequenceEdit): void => write(editSequence(source, known, change).source);
@@ -134,11 +134,11 @@ function Desk({ start }: { start: SequenceLine }) {
             <Conflict
               what="this sequence"
               differences={[{ label: 'Text', mine: source, theirs: state.theirs.source }]}
-              onMine={() => autosave.settle(true)}
+              onMine={() => autosave.settle({ source })}
               onTheirs={() => {
                 const { source: theirs } = state.theirs!;
                 write(theirs);
-                autosave.settle(false);
+                autosave.settle(undefined);
               }}
             />
           )}

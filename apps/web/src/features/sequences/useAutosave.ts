@@ -1,26 +1,38 @@
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import { ifMatch } from '../../data/client.js';
+import { sendLeaving } from '../../data/sendLeaving.js';
 import { leavesWith } from '../../data/sequences/lastSaves.js';
 import type { SequenceLine } from '../../data/types.js';
-import { Autosave, type AutosaveState, type Save } from './Autosave.js';
+import { Autosave, type AutosaveState, type Saving } from '../../data/drafts/Autosave.js';
+
+/** What is saved of a sequence while it is written. */
+interface Text {
+  source: string;
+}
+
+/** An empty page is not saved over what was written: it is nothing yet. */
+const isNothing = ({ source }: Text): string | undefined =>
+  source.trim() ? undefined : 'An empty sequence is not saved.';
 
 /** A sequence's text saved as it is written; whoever leaves a moment after a change loses nothing. */
 export function useAutosave(
   { id, version }: Pick<SequenceLine, 'id' | 'version'>,
-  save: Save,
-): { autosave: Autosave; state: AutosaveState } {
+  save: Saving<Text, SequenceLine>['save'],
+): { autosave: Autosave<Text, SequenceLine>; state: AutosaveState<SequenceLine> } {
   // One for the screen: what is saved meanwhile counts its versions itself.
   // eslint-disable-next-line react-hooks/exhaustive-deps
-  const autosave = useMemo(() => new Autosave(version, save), [id]);
+  const autosave = useMemo(
+    () => new Autosave<Text, SequenceLine>(version, { save, refuse: isNothing }),
+    [id],
+  );
   useEffect(() => {
     const leave = (): void => {
       const left = autosave.unsaved();
-      if (!left?.source.trim()) return;
-      void fetch(`/api/sequences/${id}`, {
+      if (!left?.what.source.trim()) return;
+      sendLeaving(`/api/sequences/${id}`, {
         method: 'PUT',
-        keepalive: true,
-        headers: { 'Content-Type': 'application/json', ...ifMatch(left.version) },
-        body: JSON.stringify({ source: left.source }),
+        headers: ifMatch(left.version),
+        body: JSON.stringify(left.what),
       });
     };
     window.addEventListener('pagehide', leave);

@@ -20,6 +20,7 @@ const person = (more: Partial<PersonLine>): PersonLine => ({
   conditions: [],
   limits: [],
   clearances: [],
+  intake: {},
   version: 1,
   ...more,
 });

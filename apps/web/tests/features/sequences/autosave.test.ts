@@ -1,7 +1,7 @@
 /** What is written is saved a moment later, one save after another, and nothing is lost on the way. */
 import { jest } from '@jest/globals';
 import { smallestChange } from '../../../src/domain/plan/smallestChange.js';
-import { Autosave } from '../../../src/features/sequences/Autosave.js';
+import { Autosave, type Saving } from '../../../src/data/drafts/Autosave.js';
 import fc from 'fast-check';
 
 beforeEach(() => {
@@ -14,18 +14,30 @@ afterEach(() => {
 /** What the server says is wrong. */
 const problem = (message: string, status: number, current?: object): Error =>
   Object.assign(new Error(message), { status, current });
+interface Text {
+  source: string;
+}
+interface Theirs extends Text {
+  version: number;
+}
+/** A text that is saved so. */
+const saving = (
+  version: number,
+  save: (what: Text, version: number) => Promise<{ version: number }>,
+  more: Partial<Saving<Text, Theirs>> = {},
+) => new Autosave<Text, Theirs>(version, { save, ...more });
 const settle = (ms: number) => jest.advanceTimersByTimeAsync(ms);
 
 test('a burst of keys is one save, on the version that the last save gave', async () => {
   const sent: [string, number][] = [];
-  const autosave = new Autosave(4, ({ source }, version) => {
+  const autosave = saving(4, ({ source }, version) => {
     sent.push([source, version]);
     return Promise.resolve({ version: version + 1 });
   });
-  for (const text of ['T', 'Tr', 'Tree']) autosave.change(text);
+  for (const text of ['T', 'Tr', 'Tree']) autosave.change({ source: text });
   expect(autosave.now().saved).toBe('waiting');
   await settle(2000);
-  autosave.change('Tree, 5 breaths');
+  autosave.change({ source: 'Tree, 5 breaths' });
   await settle(2000);
   expect(sent).toEqual([
     ['Tree', 4],
@@ -36,16 +48,16 @@ test('a burst of keys is one save, on the version that the last save gave', asyn
 
 test('what is typed while a save is on its way is saved after it', async () => {
   const sent: string[] = [];
-  const autosave = new Autosave(1, async ({ source }, version) => {
+  const autosave = saving(1, async ({ source }, version) => {
     sent.push(source);
     await new Promise((resolve) => {
       setTimeout(resolve, 3000);
     });
     return { version: version + 1 };
   });
-  autosave.change('one');
+  autosave.change({ source: 'one' });
   await settle(1500);
-  autosave.change('two');
+  autosave.change({ source: 'two' });
   await settle(10_000);
   expect(sent).toEqual(['one', 'two']);
   expect(autosave.now().saved).toBe('saved');
@@ -53,16 +65,16 @@ test('what is typed while a save is on its way is saved after it', async () => {
 
 test('who leaves while a save is on its way leaves when the rest is saved too', async () => {
   const sent: string[] = [];
-  const autosave = new Autosave(1, async ({ source }, version) => {
+  const autosave = saving(1, async ({ source }, version) => {
     await new Promise((resolve) => {
       setTimeout(resolve, 3000);
     });
     sent.push(source);
     return { version: version + 1 };
   });
-  autosave.change('one');
+  autosave.change({ source: 'one' });
   await settle(1500);
-  autosave.change('two');
+  autosave.change({ source: 'two' });
   let left = false;
   void autosave.flush().then(() => (left = true));
   await settle(2900);
@@ -73,30 +85,30 @@ test('who leaves while a save is on its way leaves when the rest is saved too', 
 
 test('what is not answered is sent again; what is refused waits for another key', async () => {
   let tries = 0;
-  const lost = new Autosave(1, (_, version) => {
+  const lost = saving(1, (_, version) => {
     tries++;
     return tries < 3 ? Promise.reject(problem('No answer.', 0)) : Promise.resolve({ version: version + 1 });
   });
-  lost.change('Tree');
+  lost.change({ source: 'Tree' });
   await settle(1500);
   expect(lost.now()).toMatchObject({ saved: 'not-saved', problem: 'No answer.' });
   await settle(20_000);
   expect([tries, lost.now().saved]).toEqual([3, 'saved']);
 
   let refusals = 0;
-  const refused = new Autosave(1, () => {
+  const refused = saving(1, () => {
     refusals++;
     return Promise.reject(problem('Too long.', 400));
   });
-  refused.change('Tree');
+  refused.change({ source: 'Tree' });
   await settle(30_000);
   expect(refusals).toBe(1);
 });
 
 test('an empty page is not saved over what was written', async () => {
   const save = jest.fn(() => Promise.resolve({ version: 2 }));
-  const autosave = new Autosave(1, save);
-  autosave.change('  ');
+  const autosave = saving(1, save, { refuse: ({ source }) => (source.trim() ? undefined : 'Empty.') });
+  autosave.change({ source: '  ' });
   await settle(5000);
   expect(save).not.toHaveBeenCalled();
   expect(autosave.now().saved).toBe('not-saved');
@@ -111,18 +123,38 @@ test('somebody else’s version is shown, and either of the two goes on', async 
       ? Promise.reject(problem('Changed.', 409, theirs))
       : Promise.resolve({ version: version + 1 });
   };
-  const mine = new Autosave(1, save);
-  mine.change('Mine');
+  const mine = saving(1, save);
+  mine.change({ source: 'Mine' });
   await settle(1500);
   expect(mine.now()).toMatchObject({ saved: 'conflict', theirs: { source: 'Theirs' } });
-  mine.settle(true);
+  mine.settle({ source: 'Mine' });
   await settle(1500);
   expect([sent, mine.now().saved]).toEqual([[1, 9], 'saved']);
-  const given = new Autosave(1, save);
-  given.change('Mine');
+  const given = saving(1, save);
+  given.change({ source: 'Mine' });
   await settle(1500);
-  given.settle(false);
+  given.settle(undefined);
   expect([given.now().saved, given.unsaved()]).toEqual(['saved', undefined]);
+});
+
+test('what can be brought together with theirs is, and saved on their version', async () => {
+  const sent: [string, number][] = [];
+  const save = ({ source }: Text, version: number) => {
+    sent.push([source, version]);
+    return version < 9
+      ? Promise.reject(problem('Changed.', 409, { source: 'Theirs', version: 9 }))
+      : Promise.resolve({ version: version + 1 });
+  };
+  const both = saving(1, save, {
+    merge: (mine, theirs) => ({ source: `${theirs.source} and ${mine.source}` }),
+  });
+  both.change({ source: 'mine' });
+  await settle(2000);
+  expect(sent).toEqual([
+    ['mine', 1],
+    ['Theirs and mine', 9],
+  ]);
+  expect(both.now().saved).toBe('saved');
 });
 
 test('the smallest change makes the one text of the other', () => {
