@@ -155,7 +155,7 @@ export {
 
 export { BODY_PLACES, placeOf, placeOn, sayPlace, type BodyPlace } from './people/bodyPlaces.js';
 export { dateFacts, factsOf } from './people/datedFacts.js';
-export { mergePerson, takeTheirs, type MergeConflict } from './people/mergePerson.js';
+export { differencesOf, mergePerson, takeTheirs, type MergeConflict } from './people/mergePerson.js';
 export { HOPES, posesFor, type Hope } from './people/hopes.js';
 export {
   MEASURING_PLACES,

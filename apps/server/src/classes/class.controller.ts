@@ -21,6 +21,8 @@ import {
   ClassDraftDto,
   ClassDto,
   ClassSequenceDto,
+  DoorAnswerDto,
+  DoorDto,
   ClassesQueryDto,
   ClassInputsDto,
   ClassLineDto,
@@ -110,6 +112,17 @@ export class ClassController {
     @ReadVersion() read: number,
   ) {
     return this.classes.savePlan(context, id, plan, read);
+  }
+
+  /** Keeps how somebody is today, and fits the class again; nobody else's is touched. */
+  @Put(':id/door')
+  @ApiOkResponse({ type: DoorAnswerDto })
+  atTheDoor(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Body() asked: DoorDto,
+  ): Promise<DoorAnswerDto> {
+    return this.classes.atTheDoor(context, id, asked);
   }
 
   /** Counts a class as begun from a sequence that was saved from it; its plan stays as it is. */

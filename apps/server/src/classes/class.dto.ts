@@ -14,6 +14,7 @@ import {
 import { IsLine, IsListOf, IsRealDate } from '../common/checks.js';
 import { CoreType, TableOf } from '../common/coreType.js';
 import { PageDto } from '../common/page.dto.js';
+import { SavedDto } from '../common/problem.dto.js';
 import { WrittenPersonDto } from '../people/person.dto.js';
 import { RecordDto } from './record.dto.js';
 
@@ -129,6 +130,17 @@ export class FittedDto {
 
 /** What would differ if a class were fitted today. */
 export class RecheckDto {
+  @CoreType('Comparison') comparison!: Comparison;
+}
+
+/** How somebody who comes is today, as it was asked at the door. */
+export class DoorDto {
+  @ApiProperty({ format: 'uuid' }) @IsUUID() personId!: string;
+  @CoreType('Today') @IsObject() today!: Record<string, unknown>;
+}
+
+/** What came of it: the class is fitted again. */
+export class DoorAnswerDto extends SavedDto {
   @CoreType('Comparison') comparison!: Comparison;
 }
 

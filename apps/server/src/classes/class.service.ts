@@ -1,4 +1,4 @@
-import { Injectable } from '@nestjs/common';
+import { Injectable, NotFoundException } from '@nestjs/common';
 import { NO_CHOICES, type Comparison, type InputError, type SheetStep, type Today } from '@lotus-steady/core';
 import { Clock } from '../common/clock.js';
 import { AskedTogether } from '../common/askedTogether.js';
@@ -19,6 +19,8 @@ import type {
   ClassesQueryDto,
   ClassInputsDto,
   ClassLineDto,
+  DoorAnswerDto,
+  DoorDto,
   FitDto,
   PlanDto,
 } from './class.dto.js';
@@ -34,6 +36,19 @@ const stockOf = (stock: Record<string, number>): { stock?: Record<string, number
 
 /** Some ten large classes, or a hundred small ones, bytes. */
 const TEXTS_KEPT = 24_000_000;
+
+/** So often the class is fitted anew where somebody else has saved it meanwhile. */
+const DOOR_TRIES = 4;
+
+/** What is wrong with somebody's today, named as the form at the door names it: `today.bp`. */
+const atTheField =
+  (at: number) =>
+  (error: unknown): never => {
+    if (!(error instanceof FieldsException)) throw error;
+    throw new FieldsException(
+      error.fields.map(({ field, message }) => ({ field: field.replace(`people[${at}].`, ''), message })),
+    );
+  };
 
 /** A class without its fitting. */
 export type BareClass = Omit<ClassDto, 'fitting'>;
@@ -218,7 +233,17 @@ export class ClassService {
    */
   async recheck(context: RequestContext, id: string, gone: AbortSignal): Promise<Comparison> {
     const row = await this.classes.whole(context, id);
-    const task = await this.taskFor(context, draftOf(row));
+    return this.compared(context, row, draftOf(row), gone);
+  }
+
+  /** How a kept class would differ if it were fitted from a draft. */
+  private async compared(
+    context: RequestContext,
+    row: ClassRow,
+    draft: FitDto,
+    gone?: AbortSignal,
+  ): Promise<Comparison> {
+    const task = await this.taskFor(context, draft);
     const kept = row.fitting ? keptOf(row) : undefined;
     const done = await this.work.run('compareWithToday', { ...task, kept }, gone);
     if ('errors' in done) throw new FieldsException(done.errors);
@@ -245,6 +270,35 @@ export class ClassService {
   ): Promise<SavedDto> {
     const row = await this.classes.bare(context, id);
     return this.update(context, id, { ...draftOf(row), sequenceText, choices }, read);
+  }
+
+  /**
+   * Keeps how somebody is today, and fits the class again: two who ask at the door at the same time both keep what they
+   * were told.
+   *
+   * @throws NotFoundException for somebody who is not down for the class
+   */
+  async atTheDoor(
+    context: RequestContext,
+    id: string,
+    asked: DoorDto,
+    tries = DOOR_TRIES,
+  ): Promise<DoorAnswerDto> {
+    const row = await this.classes.whole(context, id);
+    const at = row.people.findIndex((person) => person.id === asked.personId);
+    if (at < 0) throw new NotFoundException('This person is not down for the class.');
+    const draft = draftOf(row);
+    draft.people[at] = { id: asked.personId, today: asked.today };
+    const [{ columns, fitting }, comparison] = await Promise.all([
+      this.columnsFor(context, draft),
+      this.compared(context, row, draft),
+    ]).catch(atTheField(at));
+    try {
+      return { ...(await this.classes.update(context, id, columns, fitting, row.version)), comparison };
+    } catch (error) {
+      if (error instanceof StaleVersion && tries > 1) return this.atTheDoor(context, id, asked, tries - 1);
+      throw error;
+    }
   }
 
   /** Counts a class as begun from a sequence of the library. */

@@ -120,6 +120,9 @@ export const router = createBrowserRouter([
               taught('/classes/:id/again', async () =>
                 keyed((await import('../features/classes/AgainScreen.js')).AgainScreen),
               ),
+              taught('/classes/:id/door', async () =>
+                keyed((await import('../features/door/DoorScreen.js')).DoorScreen),
+              ),
               taught('/classes/:id/after', async () =>
                 keyed((await import('../features/teach/AfterClassScreen.js')).AfterClassScreen),
               ),

@@ -724,6 +724,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/classes/{id}/door': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Class.atTheDoor'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/classes/{id}/sequence': {
     parameters: {
       query?: never;
@@ -1435,6 +1451,17 @@ export interface components {
     PlanDto: {
       sequenceText: string;
       choices: Choices;
+    };
+    DoorDto: {
+      /** Format: uuid */
+      personId: string;
+      today: Today;
+    };
+    DoorAnswerDto: {
+      /** Format: uuid */
+      id: string;
+      version: number;
+      comparison: Comparison;
     };
     ClassSequenceDto: {
       /** Format: uuid */
@@ -2941,6 +2968,31 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Class.atTheDoor': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DoorDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DoorAnswerDto'];
         };
       };
     };

@@ -1,9 +1,9 @@
 /** The person's form: what goes in comes out, and two forms differ exactly where they were changed. */
 import fc from 'fast-check';
 import { RULEBOOK } from '@lotus-steady/core/built-in';
-import { readPeople } from '@lotus-steady/core';
+import { differencesOf, readPeople } from '@lotus-steady/core';
 import type { PersonLine } from '../../src/data/types.js';
-import { personDifferences } from '../../src/domain/person/personDifferences.js';
+import { sayPath, sayValue } from '../../src/domain/person/mergeWords.js';
 import { valuesOf, writtenOf, type PersonValues } from '../../src/domain/person/personValues.js';
 
 const LINE: PersonLine = {
@@ -82,26 +82,23 @@ test('numbers are read with a point or a comma, whatever was typed stays in the 
     }),
   ));
 
-const CHANGES: readonly (readonly [string, Partial<PersonValues>])[] = [
-  ['Name', { name: 'Perrin A.' }],
-  ['Date of birth', { born: '1962-04-02' }],
-  ['Height in cm', { heightCm: '175' }],
-  ['Norms for', { sex: '' }],
-  ['Spoken of as', { pronoun: 'they' }],
-  ['What they can do', { can: { ...valuesOf(LINE).can, floor: 'chair' } }],
-  ['What they can do', { limbs: { ...valuesOf(LINE).limbs, rightLeg: 'still' } }],
-  ['Conditions and groups', { conditions: [] }],
-  ['Personal limits', { limits: [] }],
-  ['Medical clearances', { clearances: [] }],
+/** Changes to a form, and how they are said beside what it was: what, mine, theirs. */
+const CHANGES: readonly (readonly [string, string, string, Partial<PersonValues>])[] = [
+  ['Name', 'Perrin Ashlode', 'Perrin A.', { name: 'Perrin A.' }],
+  ['Date of birth', '1961-04-02', '1962-04-02', { born: '1962-04-02' }],
+  ['Height in cm', '176', '175', { heightCm: '175' }],
+  ['Norms for', 'man', 'nothing', { sex: '' }],
+  ['Up from the floor', 'no', 'chair', { can: { ...valuesOf(LINE).can, floor: 'chair' } }],
+  ['Right leg', 'nothing', 'still', { limbs: { ...valuesOf(LINE).limbs, rightLeg: 'still' } }],
+  ['Knee arthritis', 'knee-arthritis, right', 'nothing', { conditions: [] }],
+  ['Why they come', 'A knee that gives.', 'Balance.', { why: 'Balance.' }],
 ];
 
-test.each(CHANGES)('another %s is told as that and nothing else', (label, change) => {
-  const mine = valuesOf(LINE);
-  expect(personDifferences(mine, { ...mine, ...change }).map((row) => row.label)).toEqual([label]);
-  expect(personDifferences(mine, { ...mine })).toEqual([]);
-});
-
-test('conditions are told by their names, with what is known of them', () => {
-  const [row] = personDifferences(valuesOf(LINE), { ...valuesOf(LINE), conditions: [] });
-  expect(row).toEqual({ label: 'Conditions and groups', mine: 'Knee arthritis: right', theirs: '' });
+test.each(CHANGES)('another %s is told as that and nothing else', (label, mine, theirs, change) => {
+  const values = valuesOf(LINE);
+  const differences = differencesOf(writtenOf(values), writtenOf({ ...values, ...change }));
+  expect(differences.map((one) => [sayPath(one.path), sayValue(one.mine), sayValue(one.theirs)])).toEqual([
+    [label, mine, theirs],
+  ]);
+  expect(differencesOf(writtenOf(values), writtenOf({ ...values }))).toEqual([]);
 });

@@ -83,6 +83,22 @@ function mergeTables(
   );
 }
 
+/**
+ * Where two differ, field by field; a list of entries by name is looked at entry by entry.
+ *
+ * @example differencesOf({ can: { sits: true } }, { can: {} }) // [{ path: ['can', 'sits'], mine: true, theirs: undefined }]
+ */
+export function differencesOf(mine: unknown, theirs: unknown, path: readonly string[] = []): MergeConflict[] {
+  if (isSame(mine, theirs)) return [];
+  const [a, b] = [byName(mine) ?? mine, byName(theirs) ?? theirs];
+  const isWhole = !isTable(a) || !isTable(b);
+  if (isWhole && path.length) return [{ path, mine, theirs }];
+  const [left, right] = [isTable(a) ? a : {}, isTable(b) ? b : {}];
+  return [...new Set([...Object.keys(left), ...Object.keys(right)])].flatMap((key) =>
+    differencesOf(left[key], right[key], [...path, key]),
+  );
+}
+
 /** The same with one of the conflicts decided for theirs. @param path as the conflict names it */
 export function takeTheirs<T extends object>(whole: T, { path, theirs }: MergeConflict): T {
   const [key, ...rest] = path as [string, ...string[]];

@@ -70,6 +70,7 @@ const TODAY_KEYS = [
   'slept',
   'signs',
   'news',
+  'asked',
 ];
 /** Letters of what else is new. */
 const NEWS_MOST = 300;
@@ -235,7 +236,7 @@ export function readPerson(
   function readToday(value: unknown): Today {
     const today = known(value, 'today', TODAY_KEYS);
     number(today.pain, 'today.pain', 0, 10, 'Pain');
-    for (const key of ['bleeding', 'dizzy', 'headache', 'fever'])
+    for (const key of ['bleeding', 'dizzy', 'headache', 'fever', 'asked'])
       if (today[key] !== undefined && typeof today[key] !== 'boolean')
         fail(`today.${key}`, `${key} is true or false.`);
     if (today.bp !== undefined && (typeof today.bp !== 'string' || !parseReading(today.bp)))

@@ -20,6 +20,8 @@ export interface Today {
   signs?: readonly string[];
   /** What else is new, in a few words. */
   news?: string;
+  /** It was asked at the door. */
+  asked?: boolean;
 }
 
 /** Details of one person's condition, as entered: dates, words, numbers, lists. */

@@ -46,7 +46,7 @@ const ASKS: Readonly<Record<string, readonly Bound[]>> = {
   ],
   thigh: [{ measure: 'hipFlexionWithKneeStraight', over: 70 }],
   knee: [
-    { measure: 'kneeLoad', over: 0.05 },
+    { measure: 'kneesShare', over: 0.05 },
     { measure: 'kneeFlexion', over: 100 },
   ],
   ankle: [

@@ -1,16 +1,6 @@
 import type { Comparison } from '@lotus-steady/core';
 import type { ReactNode } from 'react';
-import { variantById } from '../../data/catalogue.js';
-
-/** A variant by name; one that is no longer in the catalogue by its id. */
-function nameOf(id: string): string {
-  try {
-    const { pose, variant } = variantById(id);
-    return `${pose.name}, ${variant.name}`;
-  } catch {
-    return id;
-  }
-}
+import { sayChange } from './sayChange.js';
 
 /** What differs between a class as it was planned and as it would be fitted now. */
 export function Differences({
@@ -31,12 +21,7 @@ export function Differences({
         <ul className="mt-2 space-y-1">
           {differences.map((one, i) => (
             <li key={i}>
-              <b>{one.person}</b>
-              {one.step ? `, step ${one.step} (${one.asked})` : ''}: {one.what}
-              {one.before && one.after && one.before !== one.after
-                ? `, ${nameOf(one.before)} → ${nameOf(one.after)}`
-                : ''}
-              . <span className="text-soft">{one.why}</span>
+              <b>{one.person}</b>: {sayChange(one)} <span className="text-soft">{one.why}</span>
             </li>
           ))}
         </ul>

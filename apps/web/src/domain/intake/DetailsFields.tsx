@@ -1,15 +1,11 @@
 import type { DetailThatMatters, DetailField, KnownSince } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
-import { useMemo } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import { today } from '../../data/today.js';
 import type { PersonLine } from '../../data/types.js';
 import { SelectField, TextField } from '../../ui/Field.js';
-import { useMatters } from '../../workers/useWork.js';
 import type { PersonValues } from '../person/personValues.js';
-import { stagesToday } from '../person/personWords.js';
 import { StageFields } from '../person/StageFields.js';
-import { useStaging } from '../person/useStaging.js';
 import { sayDate } from '../words/say.js';
 
 const SOURCES: readonly (readonly [KnownSince['from'], string])[] = [
@@ -21,20 +17,22 @@ const SOURCES: readonly (readonly [KnownSince['from'], string])[] = [
 /**
  * What each condition asks about itself: dates, and details of which some answer changes something; beside each what
  * the answers change, and what they come to today.
- *
- * @param line how it stands with what is typed so far
  */
 export function DetailsFields({
   form: { watch, setValue },
   wrong,
   line,
+  matters,
+  stages = [],
 }: {
   form: UseFormReturn<PersonValues>;
   wrong: (field: string) => string | undefined;
-  line: PersonLine;
+  line: Pick<PersonLine, 'intake'>;
+  /** Which details change something; all are asked where that is not known. */
+  matters?: readonly DetailThatMatters[];
+  /** What the conditions come to today: "Pregnancy, 27 weeks 3 days". */
+  stages?: readonly string[];
 }) {
-  const staging = useStaging(today());
-  const { data: matters } = useMatters(line, staging);
   const conditions = watch('conditions');
   const dated = watch('dated');
   if (!conditions.length)
@@ -56,7 +54,7 @@ export function DetailsFields({
         return (
           <section key={id} className="rounded-2xl border border-line bg-paper p-4">
             <h3 className="text-lg">{condition.name}</h3>
-            <ComesTo line={line} condition={condition.name} />
+            <ComesTo stages={stages} condition={condition.name} />
             {condition.clearance && (
               <p className="mb-2 text-soft">Medical clearance: {condition.clearance}</p>
             )}
@@ -135,12 +133,8 @@ function saying(
 }
 
 /** The stage it comes to today: "Pregnancy, 27 weeks 3 days". */
-function ComesTo({ line, condition }: { line: PersonLine; condition: string }) {
-  const staging = useStaging(today());
-  const said = useMemo(
-    () => stagesToday(line, staging).find((one) => one.startsWith(`${condition},`)),
-    [line, staging, condition],
-  );
+function ComesTo({ stages, condition }: { stages: readonly string[]; condition: string }) {
+  const said = stages.find((one) => one.startsWith(`${condition},`));
   if (!said) return null;
   return (
     <p className="mb-2 text-teal">

@@ -11,28 +11,23 @@ import { useStaging } from '../person/useStaging.js';
 /** So many poses that serve what is hoped for are named. */
 const NAMED = 10;
 
-/** What somebody hopes for, and which poses open to them serve it. */
-export function HopesFields({
-  form: { register },
-  line,
-}: {
-  form: UseFormReturn<PersonValues>;
-  line: PersonLine;
-}) {
+/** What somebody hopes for. */
+export const HopesFields = ({ form: { register } }: { form: UseFormReturn<PersonValues> }) => (
+  <fieldset className="grid gap-x-6 sm:grid-cols-2">
+    <legend className="sr-only">What they hope for</legend>
+    {HOPES.map(({ id, words }) => (
+      <CheckField key={id} label={words} value={id} {...register('hopes')} />
+    ))}
+  </fieldset>
+);
+
+/** Which poses that are open to somebody serve what they hope for. */
+export function ServesHopes({ line }: { line: PersonLine }) {
   const { data } = usePosesOf(line, useStaging(today()));
+  if (!data?.good.length) return null;
   return (
-    <div className="space-y-4">
-      <fieldset className="grid gap-x-6 sm:grid-cols-2">
-        <legend className="sr-only">What they hope for</legend>
-        {HOPES.map(({ id, words }) => (
-          <CheckField key={id} label={words} value={id} {...register('hopes')} />
-        ))}
-      </fieldset>
-      {data && data.good.length > 0 && (
-        <p aria-live="polite">
-          Serves it, and is open today: {data.good.slice(0, NAMED).map(poseName).join(', ').toLowerCase()}.
-        </p>
-      )}
-    </div>
+    <p aria-live="polite">
+      Serves it, and is open today: {data.good.slice(0, NAMED).map(poseName).join(', ').toLowerCase()}.
+    </p>
   );
 }

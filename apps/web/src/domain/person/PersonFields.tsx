@@ -45,8 +45,8 @@ export const WhoFields = ({ form: { register }, wrong }: Props) => (
   </div>
 );
 
-/** Height, weight, and what is counted and timed once. */
-export const BodyFields = ({ form: { register }, wrong }: Props) => (
+/** Height and weight. */
+export const SizeFields = ({ form: { register }, wrong }: Props) => (
   <div className="grid gap-4 sm:grid-cols-2">
     <TextField
       label="Height in cm"
@@ -63,7 +63,17 @@ export const BodyFields = ({ form: { register }, wrong }: Props) => (
       error={wrong('weightKg')}
       hint="Only for how figures of them are drawn. May stay open."
     />
-    {SCREENING.map(([key, label]) => (
+  </div>
+);
+
+/** What is counted and timed once; all of it, or what can be told without a test. */
+export const ScreeningFields = ({
+  form: { register },
+  wrong,
+  only,
+}: Props & { only?: readonly string[] }) => (
+  <div className="grid gap-4 sm:grid-cols-2">
+    {SCREENING.filter(([key]) => !only || only.includes(key)).map(([key, label]) => (
       <TextField
         key={key}
         label={label}

@@ -11,7 +11,7 @@ import { MoreButton } from '../../ui/MoreButton.js';
 import { SearchField } from '../../ui/SearchField.js';
 import { Reading } from '../../ui/states.js';
 import type { PlanValues } from './planValues.js';
-import { TodayFields } from './TodayFields.js';
+import { TodayFields } from '../../domain/person/TodayFields.js';
 
 /** Who is coming, and how each of them is today. */
 export function ComingFields({ control, error }: { control: Control<PlanValues>; error?: string }) {

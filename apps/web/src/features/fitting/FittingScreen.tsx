@@ -1,6 +1,7 @@
 import { useMemo, useState } from 'react';
 import {
   CalendarPlus,
+  DoorOpen,
   GraduationCap,
   LayoutGrid,
   NotebookPen,
@@ -101,6 +102,10 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
       }
       actions={
         <>
+          <ButtonLink to={`/classes/${id}/door`}>
+            <DoorOpen aria-hidden size={20} />
+            At the door
+          </ButtonLink>
           <ToRoom id={id} />
           <ToHandover id={id} />
           <ButtonLink to={`/classes/${id}/after`}>

@@ -7,17 +7,17 @@ import { usePerson } from '../../data/people/usePerson.js';
 import { useSession } from '../../data/session/useSession.js';
 import type { PersonLine, PersonWhole } from '../../data/types.js';
 import { ConsentFields } from '../../domain/intake/ConsentFields.js';
-import { DetailsFields } from '../../domain/intake/DetailsFields.js';
+import { DetailsThatMatter } from '../../domain/intake/DetailsThatMatter.js';
 import { DrawnAbilities } from '../../domain/intake/DrawnAbilities.js';
 import { GROUP_WORDS } from '../../domain/intake/groups.js';
 import { HealthFields } from '../../domain/intake/HealthFields.js';
-import { HopesFields } from '../../domain/intake/HopesFields.js';
+import { HopesFields, ServesHopes } from '../../domain/intake/HopesFields.js';
 import { HurtsFields } from '../../domain/intake/HurtsFields.js';
 import { useSavedAsTyped } from '../../domain/intake/useSavedAsTyped.js';
 import { WhyFields } from '../../domain/intake/WhyFields.js';
 import { ClearanceFields, LimitFields } from '../../domain/person/LimitFields.js';
 import { MergeFields } from '../../domain/person/MergeFields.js';
-import { BodyFields, WhoFields } from '../../domain/person/PersonFields.js';
+import { ScreeningFields, SizeFields, WhoFields } from '../../domain/person/PersonFields.js';
 import { valuesOf, writtenOf, type PersonValues } from '../../domain/person/personValues.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
@@ -187,14 +187,15 @@ function Fields({ group, form, person, wrong }: FieldsProps) {
     case 'dates':
       return (
         <>
-          <DetailsFields form={form} wrong={wrong} line={line} />
+          <DetailsThatMatter form={form} wrong={wrong} line={line} />
           <ClearanceFields form={form} wrong={wrong} />
         </>
       );
     case 'body':
       return (
         <>
-          <BodyFields form={form} wrong={wrong} />
+          <SizeFields form={form} wrong={wrong} />
+          <ScreeningFields form={form} wrong={wrong} />
           <ButtonLink to={`/people/${person.id}/measure`}>
             Measure and test: ranges, clocks, counters
           </ButtonLink>
@@ -206,7 +207,12 @@ function Fields({ group, form, person, wrong }: FieldsProps) {
     case 'can':
       return <DrawnAbilities form={form} />;
     case 'hopes':
-      return <HopesFields form={form} line={line} />;
+      return (
+        <>
+          <HopesFields form={form} />
+          <ServesHopes line={line} />
+        </>
+      );
     case 'consent':
       return <ConsentFields form={form} by={account.name} />;
   }

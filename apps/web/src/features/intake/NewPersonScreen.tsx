@@ -5,7 +5,7 @@ import { useForm } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { fieldsOf } from '../../data/client.js';
 import { useDraft } from '../../data/drafts/useDraft.js';
-import { useSavePerson } from '../../data/people/useSavePerson.js';
+import { useCreatePerson } from '../../data/people/useCreatePerson.js';
 import { today } from '../../data/today.js';
 import { GROUP_WORDS } from '../../domain/intake/groups.js';
 import { WhoFields } from '../../domain/person/PersonFields.js';
@@ -19,7 +19,7 @@ import { Problem } from '../../ui/states.js';
 export function NewPersonScreen() {
   const form = useForm<PersonValues>({ defaultValues: valuesOf() });
   const draft = useDraft(form, 'person:new', undefined);
-  const save = useSavePerson();
+  const save = useCreatePerson();
   const navigate = useNavigate();
   const [found, setFound] = useState<readonly InputError[]>([]);
   const fields = [...found, ...fieldsOf(save.error)];
@@ -31,15 +31,12 @@ export function NewPersonScreen() {
     setFound(errors);
     save.reset();
     if (errors.length) return;
-    save.mutate(
-      { draft: written },
-      {
-        onSuccess: ({ id }) => {
-          draft.forget();
-          void navigate(`/people/${id}/intake?group=why`, { replace: true });
-        },
+    save.mutate(written, {
+      onSuccess: ({ id }) => {
+        draft.forget();
+        void navigate(`/people/${id}/intake?group=why`, { replace: true });
       },
-    );
+    });
   });
   return (
     <Page title="A new person" up={[{ to: '/people', name: 'People' }]} about={GROUP_WORDS.who[1]}>

@@ -15,6 +15,7 @@ import type { PersonBody } from '../../domain/fitting/bodies.js';
 import { sayDate, sayHold, sayProps, sayWhen } from '../../domain/words/say.js';
 import { Button } from '../../ui/Button.js';
 import { FieldFrame, BOX } from '../../ui/Field.js';
+import { OwnForm } from './OwnForm.js';
 import { Loading, Problem } from '../../ui/states.js';
 
 /** A person's own page: the next classes as she does them, and her diary. It opens by her private link alone. */
@@ -24,6 +25,7 @@ export function MineScreen() {
   const { mutate } = open;
   const [isOpen, setIsOpen] = useState(!secret.current);
   const mine = useMine(isOpen);
+  const [fills, setFills] = useState(false);
   useEffect(() => {
     if (!secret.current) return;
     mutate(secret.current, {
@@ -37,7 +39,7 @@ export function MineScreen() {
   const error = open.error ?? mine.error;
   const { data } = mine;
   return (
-    <main id="main" className="mx-auto w-full max-w-3xl px-5 py-6">
+    <main id="main" className="mx-auto w-full max-w-4xl px-5 py-6">
       <title>Your page · Lotus Steady</title>
       {error && <Problem error={error} />}
       {!data && !error && <Loading what="Opening your page" />}
@@ -53,6 +55,16 @@ export function MineScreen() {
             </div>
             <Close />
           </header>
+          {fills ? (
+            <OwnForm onClose={() => setFills(false)} />
+          ) : (
+            <p className="mb-8">
+              <Button onClick={() => setFills(true)}>Fill in my form</Button>
+              <span className="ml-3 text-soft">
+                What your teacher should know. Nothing counts until it is read.
+              </span>
+            </p>
+          )}
           <Diary entries={data.diary} />
           {data.classes.length === 0 && <p className="text-soft">You are down for no class just now.</p>}
           {data.classes.map((one, i) => (

@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { poseName } from '../../data/catalogue.js';
 import { usePerson } from '../../data/people/usePerson.js';
 import { useRemovePerson } from '../../data/people/useRemovePerson.js';
-import type { PersonWhole } from '../../data/types.js';
+import type { PersonLine, PersonWhole } from '../../data/types.js';
 import { ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { Terms } from '../../ui/Terms.js';
@@ -19,6 +19,7 @@ import { Abilities } from './Abilities.js';
 import { OwnPage } from './OwnPage.js';
 import { PersonFigures } from './PersonFigures.js';
 import { PropSizes } from './PropSizes.js';
+import { SentAnswers } from './SentAnswers.js';
 
 /** One person: what is known, and how the classes were. */
 export function PersonScreen({ id }: { id: string }) {
@@ -51,6 +52,7 @@ export function PersonScreen({ id }: { id: string }) {
       {remove.error && <Problem error={remove.error} />}
       {person && (
         <>
+          <SentAnswers person={lineIn(person)} />
           <PersonFigures person={person} />
           <Known person={person} />
           <Ahead person={person} />
@@ -63,6 +65,8 @@ export function PersonScreen({ id }: { id: string }) {
     </Page>
   );
 }
+
+const lineIn = ({ records: _records, propNotes: _notes, ...line }: PersonWhole): PersonLine => line;
 
 /** Whether every group of questions has been gone through. */
 const askedAll = ({ intake: { asked = [] } }: PersonWhole): boolean => asked.length === INTAKE_GROUPS.length;

@@ -1,11 +1,10 @@
-import { readPeople, stagePerson, type Today, type WarningSign } from '@lotus-steady/core';
-import { RULEBOOK } from '@lotus-steady/core/rulebook';
-import { useMemo, useState } from 'react';
-import { CuffDialog } from '../../domain/person/CuffDialog.js';
-import { useStaging } from '../../domain/person/useStaging.js';
+import type { Today } from '@lotus-steady/core';
+import { useState } from 'react';
 import type { PersonLine } from '../../data/types.js';
+import { ComesTo } from './ComesTo.js';
+import { CuffDialog } from './CuffDialog.js';
+import { WarningSigns } from './WarningSigns.js';
 
-const SIGNS: Readonly<Record<string, WarningSign>> = RULEBOOK.warningSigns;
 const YES_NO = [
   ['dizzy', 'dizzy'],
   ['headache', 'headache'],
@@ -118,90 +117,5 @@ function UsualQuestions({ person, state, onSet }: Asked) {
         ),
       )}
     </div>
-  );
-}
-
-/** Warning signs that everyone is asked for, and those of this person's conditions. */
-function signsFor({ conditions }: PersonLine): [string, WarningSign][] {
-  const own = new Set(
-    conditions.flatMap(({ condition }): readonly string[] => {
-      const known = RULEBOOK.conditions.find(({ id }) => id === condition);
-      return known?.warnings ?? [];
-    }),
-  );
-  return Object.entries(SIGNS).filter(([id, { everyone }]) => everyone || own.has(id));
-}
-
-const WarningSigns = ({
-  person,
-  chosen,
-  onSet,
-}: {
-  person: PersonLine;
-  chosen: readonly string[];
-  onSet: (signs: readonly string[] | undefined) => void;
-}) => (
-  <details>
-    <summary className="min-h-9 content-center text-teal">
-      Warning signs{chosen.length > 0 && `: ${chosen.length} today`}
-    </summary>
-    <ul className="grid gap-x-4">
-      {signsFor(person).map(([id, { asks, who }]) => (
-        <li key={id}>
-          <label className="flex gap-2 py-0.5">
-            <input
-              type="checkbox"
-              className="mt-1 size-4 shrink-0 accent-(--teal)"
-              checked={chosen.includes(id)}
-              onChange={(event) => {
-                const next = event.target.checked ? [...chosen, id] : chosen.filter((sign) => sign !== id);
-                onSet(next.length ? next : undefined);
-              }}
-            />
-            <span>
-              {asks} <span className="text-soft">({who})</span>
-            </span>
-          </label>
-        </li>
-      ))}
-    </ul>
-  </details>
-);
-
-/** What the answers come to: no class today, or what to know. */
-function ComesTo({ person, on, state }: Pick<Props, 'person' | 'on' | 'state'>) {
-  const staging = useStaging(on);
-  const { version: _version, ...line } = person;
-  const text = JSON.stringify({ ...line, today: state });
-  const alerts = useMemo(() => {
-    const { people, errors } = readPeople([JSON.parse(text)], RULEBOOK, on);
-    return errors.length
-      ? []
-      : stagePerson(people[0]!, staging).alerts.filter(({ kind }) => kind !== 'stage');
-  }, [text, on, staging]);
-  const stops = alerts.filter(({ kind }) => kind === 'stop');
-  const others = alerts.filter(({ kind }) => kind !== 'stop');
-  return (
-    <>
-      {stops.length > 0 && (
-        <div role="alert" className="rounded-lg border border-clay bg-clay-wash px-3 py-2">
-          <b className="text-clay">{person.name} must not practise today.</b>
-          <ul>
-            {stops.map(({ text: words }) => (
-              <li key={words}>{words}</li>
-            ))}
-          </ul>
-        </div>
-      )}
-      {others.length > 0 && (
-        <ul className="text-soft">
-          {others.map(({ kind, text: words }) => (
-            <li key={words} className={kind === 'conflict' ? 'font-semibold text-clay' : ''}>
-              {words}
-            </li>
-          ))}
-        </ul>
-      )}
-    </>
   );
 }
