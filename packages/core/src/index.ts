@@ -126,7 +126,7 @@ export { dueDateFrom, gestationOn } from './calendar/gestation.js';
 
 // People, read and checked.
 export { readPeople, readPerson } from './people/readPeople.js';
-export type { DetailField } from './rules/types.js';
+export type { Alert, DetailField } from './rules/types.js';
 export { readConditionNames, type SaidCondition } from './reading/readConditionNames.js';
 export { abilitiesOf, type Abilities, type Ability } from './people/abilities.js';
 export { STRENGTHS, type StrengthOf } from './people/norms.js';
@@ -153,7 +153,7 @@ export {
   type Today,
 } from './people/types.js';
 
-export { BODY_PLACES, placeOf, placeOn, sayPlace, type BodyPlace } from './people/bodyPlaces.js';
+export { BODY_PLACES, limitedPlaces, placeOf, placeOn, sayPlace, type BodyPlace } from './people/bodyPlaces.js';
 export { dateFacts, factsOf } from './people/datedFacts.js';
 export { differencesOf, mergePerson, takeTheirs, type MergeConflict } from './people/mergePerson.js';
 export { HOPES, posesFor, type Hope } from './people/hopes.js';

@@ -1,4 +1,6 @@
+import { USUAL_RANGE } from '../body/ranges.js';
 import type { Side } from '../side.js';
+import type { Person } from './types.js';
 
 /** A place of the body that hurts, as one points at it. */
 export interface BodyPlace {
@@ -112,4 +114,51 @@ export function sayPlace(kept: string): string {
   const found = placeOf(kept);
   if (!found) return kept;
   return found.side ? `${found.side} ${found.place.words}` : found.place.words;
+}
+
+/** Which place a measured range is of. */
+const RANGE_PLACES: readonly (readonly [RegExp, string])[] = [
+  [/^neck/, 'neck'],
+  [/^thoracic/, 'upper-back'],
+  [/^(lumbar|sideBend)/, 'low-back'],
+  [/^shoulder/, 'shoulder'],
+  [/^wrist/, 'wrist'],
+  [/^hipFlexionWithKneeStraight/, 'thigh'],
+  [/^hip/, 'hip'],
+  [/^knee/, 'knee'],
+  [/^ankle/, 'ankle'],
+];
+/** Ranges measured below this share of what is usual count as limited. Common practice, no published source. */
+const LIMITED = 0.8;
+
+/**
+ * Where somebody is limited, as places are kept: by what they have, what was measured short, and limbs that are not full.
+ *
+ * @example limitedPlaces(withFrozenLeftShoulder) // ['shoulder-left']
+ */
+export function limitedPlaces({
+  conditions,
+  ranges,
+  can,
+}: Pick<Person, 'conditions' | 'ranges' | 'can'>): string[] {
+  const both = (place: BodyPlace, side: unknown): string[] =>
+    side === 'right' || side === 'left'
+      ? [placeOn(place, side)]
+      : [...new Set([placeOn(place, 'right'), placeOn(place, 'left')])];
+  const had = conditions.flatMap(({ condition, details }) =>
+    BODY_PLACES.filter((place) => place.conditions.includes(condition))
+      .slice(0, 1)
+      .flatMap((place) => both(place, details.side)),
+  );
+  const short = Object.entries(ranges).flatMap(([range, degrees]) => {
+    const [, bare = '', side] = /^(.*?)(Right|Left)?$/.exec(range)!;
+    const usual = (USUAL_RANGE as Readonly<Record<string, number>>)[bare];
+    const id = RANGE_PLACES.find(([pattern]) => pattern.test(bare))?.[1];
+    const place = BODY_PLACES.find((one) => one.id === id);
+    return place && usual !== undefined && degrees < usual * LIMITED ? both(place, side?.toLowerCase()) : [];
+  });
+  const limbs = Object.keys(can.limbs ?? {}).map(
+    (limb) => `${limb.endsWith('Arm') ? 'elbow' : 'knee'}-${limb.startsWith('right') ? 'right' : 'left'}`,
+  );
+  return [...new Set([...had, ...short, ...limbs])];
 }

@@ -23,6 +23,8 @@ export function testsToRepeat({ born, intake }: Person, on: string): string[] {
   if (born === undefined || ageOn(born, on) < CAREFUL_FROM) return [];
   return Object.entries(WORDS).flatMap(([key, words]) => {
     const since = intake?.dated?.[`screening.${key}`];
-    return since && daysBetween(since.on, on) > A_YEAR ? [`${words} on ${spokenDate(since.on)} ${since.on.slice(0, 4)}`] : [];
+    return since && daysBetween(since.on, on) > A_YEAR
+      ? [`${words} on ${spokenDate(since.on)} ${since.on.slice(0, 4)}`]
+      : [];
   });
 }

@@ -2,6 +2,7 @@
 import { RULEBOOK } from '../../builtIn/rulebook.js';
 import { buildBody, completePosture } from '../../src/body.js';
 import { JOINT_LIMITS, USUAL_RANGE } from '../../src/body/ranges.js';
+import { limitedPlaces } from '../../src/people/bodyPlaces.js';
 import { RANGES_TO_MEASURE, usualRange } from '../../src/people/measuring.js';
 import { keptOfStages, sayScreening } from '../../src/people/screeningTests.js';
 import { readPeople } from '../../src/people/readPeople.js';
@@ -102,4 +103,19 @@ describe('tests', () => {
     });
     expect(keptOfStages({ 'side-by-side': 10 })).toEqual({});
   });
+});
+
+test('where somebody is limited is told by what they have, what was measured short, and limbs', () => {
+  const { people } = readPeople(
+    [
+      {
+        name: 'A',
+        conditions: [{ condition: 'frozen-shoulder', side: 'left' }, { condition: 'neck-pain' }],
+        ranges: { hipFlexionRight: 80, hipFlexionLeft: 115, neckRotation: 59 },
+        can: { limbs: { rightLeg: 'weak' } },
+      },
+    ],
+    RULEBOOK,
+  );
+  expect(limitedPlaces(people[0]!)).toEqual(['shoulder-left', 'neck', 'hip-right', 'knee-right']);
 });

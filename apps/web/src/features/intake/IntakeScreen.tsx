@@ -3,9 +3,10 @@ import { Check } from 'lucide-react';
 import { useEffect, useMemo, useRef, type FormEvent } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
 import { useNavigate, useSearchParams } from 'react-router';
+import { lineIn } from '../../data/people/lineIn.js';
 import { usePerson } from '../../data/people/usePerson.js';
 import { useSession } from '../../data/session/useSession.js';
-import type { PersonLine, PersonWhole } from '../../data/types.js';
+import type { PersonLine } from '../../data/types.js';
 import { ConsentFields } from '../../domain/intake/ConsentFields.js';
 import { DetailsThatMatter } from '../../domain/intake/DetailsThatMatter.js';
 import { DrawnAbilities } from '../../domain/intake/DrawnAbilities.js';
@@ -33,8 +34,6 @@ export function IntakeScreen({ id }: { id: string }) {
     </Page>
   );
 }
-
-const lineIn = ({ records: _records, propNotes: _notes, ...line }: PersonWhole): PersonLine => line;
 
 const SAID = {
   saved: 'All changes saved',

@@ -2,9 +2,10 @@ import { ageOn, RANGES_TO_MEASURE, type RangeToMeasure } from '@lotus-steady/cor
 import { useRef, useState } from 'react';
 import { useForm } from 'react-hook-form';
 import { poseName } from '../../data/catalogue.js';
+import { lineIn } from '../../data/people/lineIn.js';
 import { usePerson } from '../../data/people/usePerson.js';
 import { today } from '../../data/today.js';
-import type { PersonLine, PersonWhole } from '../../data/types.js';
+import type { PersonLine } from '../../data/types.js';
 import { useSavedAsTyped } from '../../domain/intake/useSavedAsTyped.js';
 import { MergeFields } from '../../domain/person/MergeFields.js';
 import { valuesOf, type PersonValues } from '../../domain/person/personValues.js';
@@ -26,8 +27,6 @@ export function MeasureScreen({ id }: { id: string }) {
     </Page>
   );
 }
-
-const lineIn = ({ records: _records, propNotes: _notes, ...line }: PersonWhole): PersonLine => line;
 
 const SAID = {
   saved: 'All changes saved',

@@ -8,13 +8,12 @@ import {
   type Person,
 } from '@lotus-steady/core';
 import { useMemo } from 'react';
-import { poseName } from '../../data/catalogue.js';
 import { today } from '../../data/today.js';
-import type { PersonWhole } from '../../data/types.js';
+import type { PersonLine } from '../../data/types.js';
 import { canAnswers } from '../../domain/person/canWords.js';
+import { sayDate } from '../../domain/words/say.js';
 import { personOf } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
-import { useOpens } from '../../workers/useWork.js';
 
 const HOW: Readonly<Record<Ability<unknown>['from'], string>> = {
   told: 'told',
@@ -88,19 +87,14 @@ const FLOOR: Readonly<Record<Known['fromFloor']['value'], string>> = {
   no: 'no',
 };
 
-/** What someone can do, how that is known, and what one answer would open. */
-export function Abilities({
-  person: { records: _records, propNotes: _notes, ...line },
-}: {
-  person: PersonWhole;
-}) {
+/** What someone can do, and how that is known. */
+export function Abilities({ line }: { line: PersonLine }) {
   const staging = useStaging(today());
   const text = JSON.stringify(line);
   const abilities = useMemo(() => {
-    const person: Person | undefined = personOf(JSON.parse(text) as typeof line);
+    const person: Person | undefined = personOf(JSON.parse(text) as PersonLine);
     return person && stagePerson(person, staging).abilities;
   }, [text, staging]);
-  const { data: opens } = useOpens(line, staging);
   if (!abilities) return null;
   const told = canAnswers(line.can);
   return (
@@ -116,7 +110,8 @@ export function Abilities({
                 </th>
                 <td className="px-4 py-2 sm:w-80">{how}</td>
                 <td className={`px-4 py-2 ${ability.from === 'norm' ? 'text-soft' : ''}`}>
-                  {HOW[ability.from]}: {ability.says}
+                  {HOW[ability.from]}
+                  {ability.since && ` ${sayDate(ability.since)}`}: {ability.says}
                   {ability.cite && staging.rulebook.sources[ability.cite] && (
                     <span className="block text-soft">
                       {staging.rulebook.sources[ability.cite]!.citation}, from memory
@@ -129,22 +124,6 @@ export function Abilities({
         </table>
       </div>
       {told.length > 0 && <p className="mt-3">{told.join(' · ')}</p>}
-      {opens && opens.length > 0 && (
-        <div className="mt-4">
-          <h3 className="mb-1 text-lg">Worth asking</h3>
-          <ul className="list-disc space-y-1 pl-5">
-            {opens.map(({ asks, opens: poses }) => (
-              <li key={asks}>
-                If {line.name} {asks}: {poses.length} more {poses.length === 1 ? 'pose' : 'poses'}, such as{' '}
-                {poses.slice(0, NAMED).map(poseName).join(', ')}.
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
     </section>
   );
 }
-
-/** So many of the poses that an answer opens are named. */
-const NAMED = 4;

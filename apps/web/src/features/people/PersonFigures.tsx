@@ -1,63 +1,78 @@
-import type { FigureScene } from '@lotus-steady/figure/scene';
-import type { BodyRanges } from '@lotus-steady/core';
-import type { PersonWhole } from '../../data/types.js';
+import { placeOf } from '@lotus-steady/core';
+import type { FigureScene, Mark } from '@lotus-steady/figure/scene';
+import { useMemo } from 'react';
+import type { PersonLine } from '../../data/types.js';
 import { ExactFigure } from '../../domain/figure/ExactFigure.js';
-import type { PersonBody } from '../../domain/fitting/bodies.js';
 import { useOwnBody } from '../../domain/person/useOwnBody.js';
 
 /** What someone is drawn in: as they stand or sit, and folding as far as they go. */
-interface Shapes {
+interface Shape {
   variant: string;
   caption: string;
   view?: FigureScene['view'];
+  /** What is limited is marked on it. */
+  marked?: true;
 }
 
-const STANDING: readonly Shapes[] = [
-  { variant: 'mountain.full', caption: 'standing', view: [32, 8] },
-  { variant: 'standing-forward-fold.full', caption: 'folding as far as the hips go' },
+const STANDING: readonly Shape[] = [
+  { variant: 'mountain.full', caption: 'standing', view: [32, 8], marked: true },
+  { variant: 'standing-forward-fold.full', caption: 'as far as the hips go' },
 ];
-const SITTING: readonly Shapes[] = [
-  { variant: 'seated-breath.chair', caption: 'sitting' },
-  { variant: 'chair-fold.full', caption: 'folding as far as the hips go' },
+const SITTING: readonly Shape[] = [
+  { variant: 'seated-breath.chair', caption: 'sitting', view: [32, 8], marked: true },
+  { variant: 'chair-fold.full', caption: 'as far as the hips go' },
 ];
 
+/** Where each place is on a body, by its landmark; of one on either side without the side. */
+const LANDMARKS: Readonly<Record<string, string>> = {
+  head: 'crown',
+  neck: 'neckBack',
+  shoulder: 'shoulderJ',
+  elbow: 'elbow',
+  wrist: 'wrist',
+  'upper-back': 'midBack',
+  'low-back': 'lowBack',
+  belly: 'belly',
+  pelvis: 'sacrum',
+  hip: 'hipJ',
+  thigh: 'thighMid',
+  knee: 'knee',
+  ankle: 'ankle',
+};
+
+const markOf = (kept: string): Mark[] => {
+  const found = placeOf(kept);
+  if (!found) return [];
+  const side = found.side && (found.side === 'right' ? 'R' : 'L');
+  return [{ kind: 'spot', at: `${LANDMARKS[found.place.id]}${side ?? ''}` }];
+};
+
 /** Someone drawn with their own height, build and ranges, so that a figure of theirs is known again. */
-export function PersonFigures({
-  person: { records: _records, propNotes: _notes, ...line },
-}: {
-  person: PersonWhole;
-}) {
-  const { body, ranges } = useOwnBody(line);
+export function PersonFigures({ person, limited }: { person: PersonLine; limited: readonly string[] }) {
+  const { body, ranges } = useOwnBody(person);
+  const places = limited.join();
+  const marks = useMemo(() => places.split(',').flatMap(markOf), [places]);
   if (!body || !ranges) return null;
-  const shapes = line.can.stand && !body.look?.onWheels ? STANDING : SITTING;
+  const shapes = person.can.stand && !body.look?.onWheels ? STANDING : SITTING;
   return (
-    <div className="mb-6 flex flex-wrap gap-3">
-      {shapes.map((shape) => (
-        <Shown key={shape.variant} {...shape} body={body} ranges={ranges} />
+    <div className="flex flex-wrap gap-3 lg:flex-col">
+      {shapes.map(({ variant, caption, view, marked }) => (
+        <figure key={variant} className="w-52 rounded-2xl bg-(--fig-paper)">
+          <ExactFigure
+            variant={variant}
+            heightCm={body.heightCm}
+            build={body.build}
+            look={body.look}
+            view={view}
+            own={{ ranges }}
+            marks={marked ? marks : undefined}
+            width={210}
+            height={180}
+            className="h-auto w-full"
+          />
+          <figcaption className="pb-2 text-center text-soft">{caption}</figcaption>
+        </figure>
       ))}
     </div>
   );
 }
-
-const Shown = ({
-  variant,
-  caption,
-  view,
-  body: { heightCm, build, look },
-  ranges,
-}: Shapes & { body: PersonBody; ranges: BodyRanges }) => (
-  <figure className="w-52 rounded-2xl bg-(--fig-paper)">
-    <ExactFigure
-      variant={variant}
-      heightCm={heightCm}
-      build={build}
-      look={look}
-      view={view}
-      own={{ ranges }}
-      width={210}
-      height={180}
-      className="h-auto w-full"
-    />
-    <figcaption className="pb-2 text-center text-soft">{caption}</figcaption>
-  </figure>
-);

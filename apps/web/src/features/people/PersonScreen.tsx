@@ -1,8 +1,9 @@
-import { INTAKE_GROUPS, nextChanges, sayOpenings, stagePerson } from '@lotus-steady/core';
+import { INTAKE_GROUPS, nextChanges, sayOpenings } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { poseName } from '../../data/catalogue.js';
+import { lineIn } from '../../data/people/lineIn.js';
 import { usePerson } from '../../data/people/usePerson.js';
 import { useRemovePerson } from '../../data/people/useRemovePerson.js';
 import type { PersonLine, PersonWhole } from '../../data/types.js';
@@ -13,11 +14,11 @@ import { RemoveButton } from '../../ui/RemoveButton.js';
 import { sayDate } from '../../domain/words/say.js';
 import { today } from '../../data/today.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
-import { ownLimits, personOf, stagesToday } from '../../domain/person/personWords.js';
+import { ownLimits, personOf } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { Abilities } from './Abilities.js';
 import { OwnPage } from './OwnPage.js';
-import { PersonFigures } from './PersonFigures.js';
+import { NowPanel } from './NowPanel.js';
 import { PropSizes } from './PropSizes.js';
 import { SentAnswers } from './SentAnswers.js';
 
@@ -53,10 +54,10 @@ export function PersonScreen({ id }: { id: string }) {
       {person && (
         <>
           <SentAnswers person={lineIn(person)} />
-          <PersonFigures person={person} />
-          <Known person={person} />
-          <Ahead person={person} />
-          <Abilities person={person} />
+          <NowPanel line={lineIn(person)} />
+          <Known person={lineIn(person)} />
+          <Ahead person={lineIn(person)} />
+          <Abilities line={lineIn(person)} />
           <PropSizes person={person} />
           <Classes records={person.records} />
           <OwnPage id={person.id} name={person.name} />
@@ -66,16 +67,12 @@ export function PersonScreen({ id }: { id: string }) {
   );
 }
 
-const lineIn = ({ records: _records, propNotes: _notes, ...line }: PersonWhole): PersonLine => line;
-
 /** Whether every group of questions has been gone through. */
 const askedAll = ({ intake: { asked = [] } }: PersonWhole): boolean => asked.length === INTAKE_GROUPS.length;
 
-function Known({ person: { records: _records, propNotes: _notes, ...person } }: { person: PersonWhole }) {
-  const staging = useStaging(today());
+function Known({ person }: { person: PersonLine }) {
   const limits = ownLimits(person).join(' · ');
   const facts: [string, string][] = [
-    ['Today', stagesToday(person, staging).join(' · ') || 'no known conditions'],
     ['Height', person.heightCm ? `${person.heightCm} cm` : 'not known, 165 cm is used'],
     ...(person.born ? [['Born', sayDate(person.born)] as [string, string]] : []),
     ...(limits ? [['Personal limits', limits] as [string, string]] : []),
@@ -90,64 +87,39 @@ function Known({ person: { records: _records, propNotes: _notes, ...person } }: 
   return <Terms look="framed" of={facts} />;
 }
 
-/** What to know and ask now, and the next days on which something changes. */
-function Ahead({ person: { records: _records, propNotes: _notes, ...line } }: { person: PersonWhole }) {
+/** The next days on which something changes. */
+function Ahead({ person: line }: { person: PersonLine }) {
   const staging = useStaging(today());
   const text = JSON.stringify(line);
-  const { alerts, changes } = useMemo(() => {
-    const person = personOf(JSON.parse(text) as typeof line);
-    return person
-      ? {
-          alerts: stagePerson(person, staging).alerts,
-          changes: nextChanges(person, staging),
-        }
-      : { alerts: [], changes: [] };
+  const changes = useMemo(() => {
+    const person = personOf(JSON.parse(text) as PersonLine);
+    return person ? nextChanges(person, staging) : [];
   }, [text, staging]);
-  if (!alerts.length && !changes.length) return null;
+  if (!changes.length) return null;
   return (
-    <section className="mb-8 grid gap-x-10 gap-y-5 md:grid-cols-2">
-      {alerts.length > 0 && (
-        <div>
-          <h2 className="mb-2 text-xl">To know and to ask</h2>
-          <ul className="space-y-1">
-            {alerts.map(({ kind, text: words }) => (
-              <li
-                key={words}
-                className={kind === 'stop' || kind === 'conflict' ? 'font-semibold text-clay' : ''}
-              >
-                {kind === 'stop' ? 'No class today. ' : ''}
-                {words}
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
-      {changes.length > 0 && (
-        <div>
-          <h2 className="mb-2 text-xl">What changes next</h2>
-          <ul className="space-y-3">
-            {changes.map(({ on, begins, ends, stages }) => (
-              <li key={on}>
-                <b>
-                  From {sayDate(on)}
-                  {stages.length > 0 && ` (${stages.join('; ')})`}
-                </b>
-                <ul className="list-disc pl-5">
-                  {begins.map((reason) => (
-                    <li key={reason}>{reason}</li>
-                  ))}
-                  {ends.map((reason) => (
-                    <li key={reason} className="text-soft">
-                      <span className="sr-only">no longer: </span>
-                      <s>{reason}</s>
-                    </li>
-                  ))}
-                </ul>
-              </li>
-            ))}
-          </ul>
-        </div>
-      )}
+    <section className="mb-8">
+      <h2 className="mb-2 text-xl">What changes next</h2>
+      <ul className="space-y-3">
+        {changes.map(({ on, begins, ends, stages }) => (
+          <li key={on}>
+            <b>
+              From {sayDate(on)}
+              {stages.length > 0 && ` (${stages.join('; ')})`}
+            </b>
+            <ul className="list-disc pl-5">
+              {begins.map((reason) => (
+                <li key={reason}>{reason}</li>
+              ))}
+              {ends.map((reason) => (
+                <li key={reason} className="text-soft">
+                  <span className="sr-only">no longer: </span>
+                  <s>{reason}</s>
+                </li>
+              ))}
+            </ul>
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }
