@@ -10,12 +10,17 @@ test('what is not known is said to be assumed, is worth asking, and counts once 
   await page.getByRole('button', { name: 'Add a person' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Orla Fennimore');
   await page.getByLabel('Date of birth').fill('1939-05-02');
-  await page.getByLabel('Falls in the last year').fill('2');
-  await page.getByLabel('Add one').fill('Nail patella');
+  await page.getByRole('button', { name: 'Next: why' }).click();
+  await page.getByLabel('What brings you here?').fill('Stairs.');
+  await page.getByRole('button', { name: 'Next: health' }).click();
+  await page.getByLabel('A condition, an operation, a stage of life').fill('Nail patella');
   await page.getByRole('option', { name: 'Something else: “Nail patella”' }).click();
+  await page.getByRole('button', { name: 'Next: dates and details' }).click();
   await expect(page.getByLabel('What it is')).toHaveValue('Nail patella');
-  await page.getByRole('button', { name: 'Save person' }).click();
-  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.getByRole('button', { name: 'Next: body' }).click();
+  await page.getByLabel('Falls in the last year').fill('2');
+  await expect(page.getByText('All changes saved')).toBeVisible();
+  await page.getByRole('link', { name: 'Orla Fennimore' }).click();
 
   const floor = page.getByRole('row', { name: /Up from the floor/ });
   await expect(floor).toContainText('assumed');
@@ -24,11 +29,15 @@ test('what is not known is said to be assumed, is worth asking, and counts once 
   await expect(asked).toBeVisible();
   await expectAccessible(page);
 
-  await page.getByRole('button', { name: 'Change' }).click();
-  await page.getByLabel('Gets up from the floor').selectOption('alone');
+  // Gone on with where it was left.
+  await page.getByRole('link', { name: 'Go on asking' }).click();
+  await expect(page.getByRole('heading', { name: 'Body', exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'What they can do', exact: true }).click();
+  await page.getByRole('group', { name: 'Up from the floor' }).getByText('alone').click();
   await page.getByLabel('Left leg').selectOption('weak');
-  await page.getByRole('button', { name: 'Save person' }).click();
-  await expect(floor).toContainText('told: gets up from the floor alone');
+  await expect(page.getByText('All changes saved')).toBeVisible();
+  await page.getByRole('link', { name: 'Orla Fennimore' }).click();
+  await expect(floor).toContainText(/told .*: gets up from the floor alone/);
   await expect(page.getByText('Left leg: weak')).toBeVisible();
   await expect(asked).toBeHidden();
 });

@@ -52,26 +52,30 @@ test('of two who change one person the later is shown both, and neither loses a 
 }) => {
   await page.goto('/people');
   await page.getByRole('link', { name: 'Hollis Penny' }).click();
-  await page.getByRole('button', { name: 'Change' }).click();
-  await page.getByLabel('Height in cm').fill('171');
+  await page.getByRole('link', { name: 'Go on asking' }).click();
+  await page.getByRole('button', { name: 'Body', exact: true }).click();
+  await expect(page.getByLabel('Height in cm')).toBeVisible();
   const other = await secondPage(browser, page);
   await other.goto(page.url());
-  await other.getByRole('button', { name: 'Change' }).click();
   await other.getByLabel('Height in cm').fill('169');
-  await other.getByRole('button', { name: 'Save person' }).click();
-  await expect(other.getByRole('dialog')).toBeHidden();
-  await expect(other.getByText('169 cm')).toBeVisible();
+  await other.getByLabel('Falls in the last year').fill('0');
+  await expect(other.getByText('All changes saved')).toBeVisible();
 
-  await page.getByRole('button', { name: 'Save person' }).click();
+  // What only one has changed is brought together; what both have is asked.
+  await page.getByLabel('Weight in kg').fill('71');
+  await page.getByLabel('Height in cm').fill('171');
   const both = page.getByRole('alert').filter({ hasText: 'Someone else has changed this person' });
-  await expect(both.getByRole('row', { name: 'Height in cm 171 169' })).toBeVisible();
+  await expect(both.getByRole('group', { name: 'Height in cm' })).toBeVisible();
+  await expect(both.getByRole('group')).toHaveCount(1);
   await expectAccessible(page);
-  await both.getByRole('button', { name: 'Take theirs' }).click();
+  await both.getByLabel('Theirs: 169').check();
+  await both.getByRole('button', { name: 'Save it so' }).click();
   await expect(page.getByLabel('Height in cm')).toHaveValue('169');
-  await page.getByLabel('Height in cm').fill('170');
-  await page.getByRole('button', { name: 'Save person' }).click();
-  await expect(page.getByRole('dialog')).toBeHidden();
-  await expect(page.getByText('170 cm')).toBeVisible();
+  await expect(page.getByText('All changes saved')).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Height in cm')).toHaveValue('169');
+  await expect(page.getByLabel('Weight in kg')).toHaveValue('71');
+  await expect(page.getByLabel('Falls in the last year')).toHaveValue('0');
   await other.context().close();
 });
 

@@ -52,9 +52,12 @@ test('a plan is read as it is jotted down: what is understood is shown, and what
 test('exercises that a team ordered are said with the person, and are no yes', async ({ page }) => {
   await page.goto('/people');
   await page.getByRole('button', { name: 'Add a person' }).click();
-  const form = page.getByRole('dialog');
-  await form.getByLabel('Name').fill('Perrin Vale');
-  await pick(form, 'Add one', 'hip replacement');
+  await page.getByLabel('Name').fill('Perrin Vale');
+  await page.getByRole('button', { name: 'Next: why' }).click();
+  await page.getByRole('button', { name: 'Health', exact: true }).click();
+  const form = page.locator('form');
+  await pick(form, 'A condition, an operation, a stage of life', 'hip replacement');
+  await page.getByRole('button', { name: 'Next: dates and details' }).click();
   await form.getByLabel('Operated on').fill('2026-11-02');
   await form.getByRole('button', { name: 'A medical clearance' }).click();
   await pick(form, 'For', 'Hip replacement: may come to class');
@@ -63,8 +66,8 @@ test('exercises that a team ordered are said with the person, and are no yes', a
   await form.getByLabel('They said').selectOption('only what they ordered:');
   await pick(form, 'Exercises they ordered', 'heel raise');
   await expectAccessible(page);
-  await form.getByRole('button', { name: 'Save person' }).click();
-  await expect(form).toBeHidden();
+  await expect(page.getByText('All changes saved')).toBeVisible();
+  await page.getByRole('link', { name: 'Perrin Vale' }).click();
   await expect(page.getByRole('heading', { name: 'Perrin Vale' })).toBeVisible();
   await expect(page.getByText('ordered: heel raise', { exact: false })).toBeVisible();
   await expect(page.getByText('no medical clearance yet', { exact: false })).toBeVisible();

@@ -64,6 +64,8 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'POST /api/people/{id}/link': TEACHERS,
   'DELETE /api/people/{id}/link': TEACHERS,
   'GET /api/people/{id}/diary': TEACHERS,
+  'GET /api/people/{id}/answers': TEACHERS,
+  'DELETE /api/people/{id}/answers': TEACHERS,
 
   'GET /api/sequences': TEACHERS,
   'POST /api/sequences': TEACHERS,
@@ -91,6 +93,7 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'POST /api/classes/fit': TEACHERS,
   'GET /api/classes/{id}/inputs': TEACHERS,
   'GET /api/classes/{id}/recheck': TEACHERS,
+  'PUT /api/classes/{id}/door': TEACHERS,
   'PUT /api/classes/{id}/plan': TEACHERS,
   'PUT /api/classes/{id}/sequence': TEACHERS,
   'PUT /api/classes/{id}/record': TEACHERS,
@@ -99,6 +102,8 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'POST /api/mine/open': ANYONE,
   'GET /api/mine': PERSON,
   'DELETE /api/mine': PERSON,
+  'GET /api/mine/form': PERSON,
+  'PUT /api/mine/form': PERSON,
   'POST /api/mine/diary': PERSON,
   'DELETE /api/mine/diary/{id}': PERSON,
 };

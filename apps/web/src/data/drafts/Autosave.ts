@@ -21,6 +21,8 @@ export interface Saving<T, Theirs> {
   refuse?: (what: T) => string | undefined;
   /** Brings what waits together with what somebody else has saved; undefined where she must decide. */
   merge?: (what: T, theirs: Theirs) => T | undefined;
+  /** How it is sent while the window closes, when nobody waits for an answer. */
+  request?: (what: T, version: number) => [url: string, change: RequestInit];
 }
 
 /** Saves something a moment after each change, one save after another; it knows no screen. */
@@ -45,6 +47,13 @@ export class Autosave<T extends object, Theirs extends { version: number }> {
   /** What is not saved yet, and on which version it would be. */
   unsaved(): { what: T; version: number } | undefined {
     return this.waiting && { what: this.waiting, version: this.version };
+  }
+
+  /** What is to be sent while the window closes; nothing where all is saved, or what there is may not be. */
+  leaving(): [url: string, change: RequestInit] | undefined {
+    const what = this.waiting;
+    if (!what || this.how.refuse?.(what)) return undefined;
+    return this.how.request?.(what, this.version);
   }
 
   /** It is now this. */

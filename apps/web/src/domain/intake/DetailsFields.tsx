@@ -125,7 +125,7 @@ function saying(
     ?.answers.map(({ value, opens, closes }) => {
       const words = { true: 'yes', false: 'no' }[String(value)] ?? String(value);
       const poses = [opens && `opens ${opens}`, closes && `closes ${closes}`].filter(Boolean).join(', ');
-      return `${words}: ${poses ? `${poses} ${opens + closes === 1 ? 'pose' : 'poses'}` : 'other cues'}`;
+      return `${words}: ${poses ? `${poses} ${opens + closes === 1 ? 'pose' : 'poses'}` : 'other ways, holds or cues'}`;
     })
     .join('; ');
   if (!said) return field;

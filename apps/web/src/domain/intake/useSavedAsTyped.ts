@@ -3,9 +3,10 @@ import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
 import type { UseFormReturn } from 'react-hook-form';
 import { Autosave, type AutosaveState } from '../../data/drafts/Autosave.js';
+import { useDraft, type DraftOfForm } from '../../data/drafts/useDraft.js';
+import { useSentOnLeaving } from '../../data/drafts/useSentOnLeaving.js';
 import { savePerson } from '../../data/people/savePerson.js';
 import { ifMatch } from '../../data/client.js';
-import { sendLeaving } from '../../data/sendLeaving.js';
 import { today } from '../../data/today.js';
 import type { PersonDraft, PersonLine } from '../../data/types.js';
 import { valuesOf, writtenOf, type PersonValues } from '../person/personValues.js';
@@ -20,6 +21,7 @@ function errorsIn(draft: PersonDraft): InputError[] {
 const draftOf = (line: PersonLine): PersonDraft => writtenOf(valuesOf(line));
 
 export interface SavedAsTyped {
+  draft: DraftOfForm<number>;
   state: AutosaveState<PersonLine>;
   errors: readonly InputError[];
   /** What somebody else has changed differently meanwhile. */
@@ -35,22 +37,28 @@ export interface SavedAsTyped {
  * by field; where both said something else it is asked.
  */
 export function useSavedAsTyped(person: PersonLine, form: UseFormReturn<PersonValues>): SavedAsTyped {
+  const draft = useDraft(form, `person:${person.id}`, person.version);
   const base = useRef(draftOf(person));
   const [errors, setErrors] = useState<readonly InputError[]>([]);
   const [met, setMet] = useState<{ merged: PersonDraft; conflicts: readonly MergeConflict[] }>();
   const autosave = useMemo(
     () =>
       new Autosave<PersonDraft, PersonLine>(person.version, {
-        save: async (draft, version) => {
-          const saved = await savePerson(person.id, draft, version);
-          base.current = draft;
+        save: async (typed, version) => {
+          const saved = await savePerson(person.id, typed, version);
+          base.current = typed;
+          draft.forget();
           return saved;
         },
-        refuse: (draft) => {
-          const found = errorsIn(draft);
+        refuse: (typed) => {
+          const found = errorsIn(typed);
           setErrors(found);
           return found[0]?.message;
         },
+        request: (typed, version) => [
+          `/api/people/${person.id}`,
+          { method: 'PUT', headers: ifMatch(version), body: JSON.stringify(typed) },
+        ],
         merge: (mine, line) => {
           const theirs = draftOf(line);
           const { merged, conflicts } = mergePerson(base.current, mine, theirs);
@@ -68,6 +76,8 @@ export function useSavedAsTyped(person: PersonLine, form: UseFormReturn<PersonVa
     [person.id],
   );
   useEffect(() => {
+    // What was typed before and could not be saved is back, and is saved now if it can be.
+    if (draft.typedAt !== undefined) autosave.change(writtenOf(form.getValues()));
     const { unsubscribe } = form.watch((_values, { type, name }) => {
       // What was put back by a merge was not typed.
       if (type === undefined && name === undefined) return;
@@ -80,20 +90,9 @@ export function useSavedAsTyped(person: PersonLine, form: UseFormReturn<PersonVa
     // What it began with; ranges are measured on a screen of their own.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [autosave, form]);
-  useEffect(() => {
-    const leave = (): void => {
-      const left = autosave.unsaved();
-      if (!left || errorsIn(left.what).length) return;
-      sendLeaving(`/api/people/${person.id}`, {
-        method: 'PUT',
-        headers: ifMatch(left.version),
-        body: JSON.stringify(left.what),
-      });
-    };
-    window.addEventListener('pagehide', leave);
-    return () => window.removeEventListener('pagehide', leave);
-  }, [autosave, person.id]);
+  useSentOnLeaving(autosave);
   return {
+    draft,
     state: useSyncExternalStore(autosave.watch, autosave.now),
     errors,
     conflicts: met?.conflicts ?? [],

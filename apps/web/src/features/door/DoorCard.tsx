@@ -4,6 +4,7 @@ import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { Link } from 'react-router';
 import { askAtDoor } from '../../data/classes/askAtDoor.js';
 import { Autosave } from '../../data/drafts/Autosave.js';
+import { useSentOnLeaving } from '../../data/drafts/useSentOnLeaving.js';
 import type { PersonLine } from '../../data/types.js';
 import { BodyOutline } from '../../domain/intake/BodyOutline.js';
 import { sayChange } from '../../domain/fitting/sayChange.js';
@@ -39,10 +40,15 @@ export function DoorCard({ classId, on, person, start, onAsked }: Props) {
           setChanges((before = []) => joinChanges(before, answer.comparison.differences));
           return answer;
         },
+        request: (now) => [
+          `/api/classes/${classId}/door`,
+          { method: 'PUT', body: JSON.stringify({ personId: person.id, today: now }) },
+        ],
       }),
     [classId, person.id],
   );
   const { saved, problem } = useSyncExternalStore(autosave.watch, autosave.now);
+  useSentOnLeaving(autosave);
   useEffect(() => () => void autosave.flush(), [autosave]);
   const set = (part: Today, isAsked = true): void => {
     const next = Object.fromEntries(

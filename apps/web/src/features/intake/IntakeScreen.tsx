@@ -21,6 +21,7 @@ import { MergeFields } from '../../domain/person/MergeFields.js';
 import { ScreeningFields, SizeFields, WhoFields } from '../../domain/person/PersonFields.js';
 import { valuesOf, writtenOf, type PersonValues } from '../../domain/person/personValues.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
+import { DraftNotice } from '../../ui/DraftNotice.js';
 import { Page } from '../../ui/Page.js';
 import { Reading } from '../../ui/states.js';
 
@@ -97,6 +98,7 @@ function Asking({ person: read }: { person: PersonLine }) {
       <div className="grid gap-6 px-5 py-5 lg:grid-cols-[13rem_minmax(0,1fr)]">
         <Groups now={group} asked={asked} onGo={goTo} />
         <form noValidate onSubmit={goOn} className="min-w-0 space-y-5">
+          <DraftNotice draft={kept.draft} />
           {kept.conflicts.length > 0 && (
             <MergeFields what="this person" conflicts={kept.conflicts} onDecide={kept.decide} />
           )}

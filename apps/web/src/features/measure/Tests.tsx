@@ -131,10 +131,9 @@ function ChairStands({ onTake, children }: { onTake: (count: number) => void; ch
         <Button
           disabled={!clock.seconds && !clock.isRunning}
           onClick={() => setCount(count + 1)}
-          className="min-w-28 text-xl tabular-nums"
-          aria-label={`One more; ${count} so far`}
+          className="min-w-36 tabular-nums"
         >
-          +1 ({count})
+          One more: {count}
         </Button>
         <Button look="quiet" disabled={!count} onClick={() => setCount(count - 1)}>
           One less

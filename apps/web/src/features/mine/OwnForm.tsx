@@ -2,6 +2,7 @@ import type { IntakeGroup } from '@lotus-steady/core';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
 import { Autosave } from '../../data/drafts/Autosave.js';
+import { useSentOnLeaving } from '../../data/drafts/useSentOnLeaving.js';
 import { sendOwnAnswers, useOwnForm } from '../../data/mine/useOwnForm.js';
 import type { OwnAnswers, PersonLine } from '../../data/types.js';
 import { DetailsFields } from '../../domain/intake/DetailsFields.js';
@@ -60,9 +61,11 @@ function Filling({ start, onClose }: { start: PersonLine; onClose: () => void })
           await sendOwnAnswers(answers);
           return { version: version + 1 };
         },
+        request: (answers) => ['/api/mine/form', { method: 'PUT', body: JSON.stringify(answers) }],
       }),
     [],
   );
+  useSentOnLeaving(autosave);
   const state = useSyncExternalStore(autosave.watch, autosave.now);
   useEffect(() => {
     const { unsubscribe } = form.watch(() => {

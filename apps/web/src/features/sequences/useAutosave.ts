@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useSyncExternalStore } from 'react';
 import { ifMatch } from '../../data/client.js';
-import { sendLeaving } from '../../data/sendLeaving.js';
+import { useSentOnLeaving } from '../../data/drafts/useSentOnLeaving.js';
 import { leavesWith } from '../../data/sequences/lastSaves.js';
 import type { SequenceLine } from '../../data/types.js';
 import { Autosave, type AutosaveState, type Saving } from '../../data/drafts/Autosave.js';
@@ -22,24 +22,18 @@ export function useAutosave(
   // One for the screen: what is saved meanwhile counts its versions itself.
   // eslint-disable-next-line react-hooks/exhaustive-deps
   const autosave = useMemo(
-    () => new Autosave<Text, SequenceLine>(version, { save, refuse: isNothing }),
+    () =>
+      new Autosave<Text, SequenceLine>(version, {
+        save,
+        refuse: isNothing,
+        request: (text, on) => [
+          `/api/sequences/${id}`,
+          { method: 'PUT', headers: ifMatch(on), body: JSON.stringify(text) },
+        ],
+      }),
     [id],
   );
-  useEffect(() => {
-    const leave = (): void => {
-      const left = autosave.unsaved();
-      if (!left?.what.source.trim()) return;
-      sendLeaving(`/api/sequences/${id}`, {
-        method: 'PUT',
-        headers: ifMatch(left.version),
-        body: JSON.stringify(left.what),
-      });
-    };
-    window.addEventListener('pagehide', leave);
-    return () => {
-      window.removeEventListener('pagehide', leave);
-      leavesWith(id, autosave.flush());
-    };
-  }, [autosave, id]);
+  useSentOnLeaving(autosave);
+  useEffect(() => () => leavesWith(id, autosave.flush()), [autosave, id]);
   return { autosave, state: useSyncExternalStore(autosave.watch, autosave.now) };
 }
