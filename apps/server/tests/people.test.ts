@@ -35,6 +35,20 @@ describe('people', () => {
     expect((await ask(`people/${json.id}/restore`, 'POST')).status).toBe(404);
     expect((await ask(`people/${json.id}`)).status).toBe(404);
   });
+  test('people are found by their name, by what they have however it is called, and by the class they come to', async () => {
+    const found = async (words: string): Promise<string[]> =>
+      ((await ask(`people?find=${encodeURIComponent(words)}`)).json as { name: string }[]).map(
+        ({ name }) => name,
+      );
+    expect(await found('hollis')).toEqual(['Hollis Penny']);
+    expect(await found('hypertension')).toEqual(['Bertil Shaw', 'Perrin Ashlode']);
+    expect(await found('slipped disc')).toEqual(['Bram Sedgely', 'Caspar Dunmore', 'Ilse Farthing']);
+    expect(await found('chairs by the')).toEqual(expect.arrayContaining(['Anselm Reed', 'Selma Quist']));
+    expect(await found('chairs by the')).not.toContain('Hollis Penny');
+    // A name with a wild card in it is a name.
+    expect(await found('%')).toEqual([]);
+  });
+
   test.each([
     [{ name: '', heightCm: 170 }, 'name'],
     [{ name: 'X', heightCm: 17 }, 'heightCm'],

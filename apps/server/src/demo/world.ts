@@ -1,5 +1,5 @@
 import { BACKS, BUMP, CHAIRS, ROCKPOOL, THURSDAY } from './sequences.js';
-import { dateAfter, type Can, type Details, type OwnLimit } from '@lotus-steady/core';
+import { dateAfter, type Can, type Details, type Intake, type OwnLimit } from '@lotus-steady/core';
 
 /** An invented person of an invented hall. */
 export interface DemoPerson {
@@ -14,6 +14,7 @@ export interface DemoPerson {
   screening?: Record<string, number>;
   conditions?: readonly (Details & { condition: string })[];
   limits?: readonly OwnLimit[];
+  intake?: Intake;
 }
 
 export interface DemoClass {
@@ -36,6 +37,70 @@ export const daysUntil = (today: string, weekday: number): number => {
  * starts.
  */
 export function demoPeople(today: string): readonly DemoPerson[] {
+  const told = toldOnComing(today);
+  return knownPeople(today).map((person) => ({
+    ...person,
+    ...(told[person.name] ? { intake: told[person.name] } : {}),
+  }));
+}
+
+/** What some of them told when they first came, and since when things are known of them. */
+function toldOnComing(today: string): Readonly<Record<string, Intake>> {
+  const ago = (days: number, from: 'said' | 'measured' | 'letter') => ({ on: dateAfter(today, -days), from });
+  return {
+    'Greta Loom': {
+      why: 'I fell on the ferry steps and want to trust my feet again.',
+      hopes: ['balance', 'strength'],
+      dated: {
+        'can.floor': ago(410, 'said'),
+        'screening.fallsLastYear': ago(40, 'said'),
+        'screening.chairStands': ago(40, 'measured'),
+      },
+      asked: ['who', 'why', 'health', 'dates', 'body', 'hurts', 'can', 'hopes', 'consent'],
+      consent: {
+        words: 'What I have told is kept so that classes can be fitted to me.',
+        on: dateAfter(today, -410),
+        by: 'Maren Tolliver',
+      },
+    },
+    'Edda Wick': {
+      why: 'To go on walking the dyke.',
+      hopes: ['move-easily', 'balance'],
+      dated: {
+        'screening.chairStands': ago(395, 'measured'),
+        'screening.oneLegSeconds': ago(395, 'measured'),
+      },
+    },
+    'Hollis Penny': {
+      why: 'A first child, and a back that wants to move.',
+      hopes: ['pelvic-floor', 'breath', 'back'],
+      dated: { 'conditions.pregnancy': ago(96, 'letter') },
+      asked: ['who', 'why', 'health', 'dates'],
+    },
+    'Rowan Tidewell': {
+      why: 'The right shoulder, since the boat yard.',
+      hopes: ['neck-shoulders'],
+      dated: { 'ranges.shoulderFlexionRight': ago(62, 'measured') },
+    },
+    'Bram Sedgely': {
+      why: 'The back, and sitting at a desk again.',
+      hopes: ['back', 'strength'],
+      dated: { 'conditions.lumbar-disc': ago(58, 'letter') },
+    },
+    'Perrin Ashlode': {
+      why: 'The doctor said: move.',
+      hopes: ['calm', 'lively'],
+      dated: { 'conditions.high-blood-pressure': ago(36, 'said') },
+    },
+    'Odile Farrow': { why: 'Strong arms and a quiet head.', hopes: ['strength', 'calm'] },
+    'Selma Quist': {
+      hopes: ['balance'],
+      dated: { 'screening.chairStands': ago(20, 'measured'), 'screening.fallsLastYear': ago(20, 'said') },
+    },
+  };
+}
+
+function knownPeople(today: string): readonly DemoPerson[] {
   const inDays = (days: number): string => dateAfter(today, days);
   return [
     { name: 'Ines Fallow', born: '1984-05-19', sex: 'woman', pronoun: 'she', heightCm: 167 },

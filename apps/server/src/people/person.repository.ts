@@ -31,8 +31,21 @@ const columnsOf = ({ name, born, sex, heightCm, weightKg, can, ranges, screening
 /** Asked for again and again while names are typed: to write it anew each time took longer than to answer it. */
 const FOUND = `
   SELECT id, version FROM people
-  WHERE hallId = :hallId AND removedAt IS NULL AND name LIKE :like
+  WHERE hallId = :hallId AND removedAt IS NULL AND (
+    name LIKE :like
+    OR id IN (SELECT personId FROM person_conditions WHERE \`condition\` IN (:conditions))
+    OR id IN (:others))
   ORDER BY name LIMIT :from, :most`;
+const DOWN_FOR = `
+  SELECT people FROM classes
+  WHERE hallId = :hallId AND removedAt IS NULL AND title LIKE :like AND \`on\` >= :from
+  ORDER BY \`on\` LIMIT :most`;
+/** So many coming classes of a name are looked through. */
+const CLASSES_MOST = 20;
+/** A pattern for what holds some words as they are. */
+const likeOf = (words: string): string => `%${words.replace(/[\\%_]/g, '\\$&')}%`;
+/** Stands for nothing in a list that may not be empty. */
+const NONE = [''];
 type VersionOf = Pick<PersonRow, 'id' | 'version'>;
 
 @Injectable()
@@ -45,13 +58,39 @@ export class PersonRepository {
     private readonly sequelize: Sequelize,
   ) {}
 
-  /** Which people's names hold some words, in the order of their names, and in which version. */
-  async found({ hallId }: RequestContext, words: string, { from, most }: PageDto): Promise<VersionOf[]> {
-    const like = `%${words.trim().replace(/[\\%_]/g, '\\$&')}%`;
+  /**
+   * Which people's names hold some words, who has one of some conditions, and some by id; in the order of their names,
+   * and in which version.
+   */
+  async found(
+    { hallId }: RequestContext,
+    words: string,
+    { from, most }: PageDto,
+    conditions: readonly string[] = [],
+    others: readonly string[] = [],
+  ): Promise<VersionOf[]> {
     return this.sequelize.query<VersionOf>(FOUND, {
-      replacements: { hallId, like, from, most },
+      replacements: {
+        hallId,
+        like: likeOf(words),
+        from,
+        most,
+        conditions: conditions.length ? conditions : NONE,
+        others: others.length ? others : NONE,
+      },
       type: QueryTypes.SELECT,
     });
+  }
+
+  /** Who is down for a class of which the title holds some words, from a day on: ids. */
+  async downFor({ hallId }: RequestContext, words: string, from: string): Promise<string[]> {
+    const rows = await this.sequelize.query<{ people: string }>(DOWN_FOR, {
+      replacements: { hallId, like: likeOf(words), from, most: CLASSES_MOST },
+      type: QueryTypes.SELECT,
+    });
+    return [
+      ...new Set(rows.flatMap(({ people }) => (JSON.parse(people) as { id: string }[]).map(({ id }) => id))),
+    ];
   }
 
   /** Those of the hall that have one of these ids, in no order. */

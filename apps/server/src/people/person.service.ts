@@ -49,7 +49,14 @@ export class PersonService {
   }
 
   private async part(context: RequestContext, { find = '', ...page }: PeopleQueryDto): Promise<string> {
-    const found = await this.people.found(context, find, page);
+    const words = find.trim();
+    const [conditions, others] = words
+      ? await Promise.all([
+          this.work.run('conditionsCalled', { words }),
+          this.people.downFor(context, words, await this.halls.today(context)),
+        ])
+      : [[], []];
+    const found = await this.people.found(context, words, page, conditions, others);
     const texts = found.map((one) => this.lines.get(versionKey(one)));
     const unknown = found.filter((_, i) => texts[i] === undefined).map(({ id }) => id);
     const made = new Map<string, string>();

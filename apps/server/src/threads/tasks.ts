@@ -9,5 +9,6 @@ export { ownSheets } from '../classes/ownSheets.js';
 export { unpackedFitting } from '../classes/unpackedFitting.js';
 export { checkOwnVariant } from '../own-variants/checkOwnVariant.js';
 export { measureAnew } from '../own-variants/measureAnew.js';
+export { conditionsCalled } from '../people/conditionsCalled.js';
 export { checkPerson } from '../people/checkPerson.js';
 export { titleOfSequence } from '../sequences/titleOfSequence.js';

@@ -31,13 +31,18 @@ export function PeopleScreen() {
       title="People"
       main={add}
       tools={
-        <SearchField label="Find a person" placeholder="Find a person" value={find} onChange={setFind} />
+        <SearchField
+          label="Find a person by name, condition or class"
+          placeholder="Name, condition or class"
+          value={find}
+          onChange={setFind}
+        />
       }
     >
       <Reading what="Loading the people" of={reading} />
       {shown?.length === 0 &&
         (find.trim() ? (
-          <Empty>Nobody of that name.</Empty>
+          <Empty>Nobody of that name, with that, or down for that.</Empty>
         ) : (
           <Empty action={add}>Nobody yet. Add the people who come to your classes.</Empty>
         ))}
