@@ -63,6 +63,23 @@ test('what is told is known since today; what does not change keeps its day; a l
   expect([status, (json.fields as { field: string }[])[0]!.field]).toEqual([400, 'intake.consent.on']);
 });
 
+test('each change is kept sealed with whose it was, and what was known before', async () => {
+  const changes = (await owner.ask(`people/${personId}/changes`)).json as {
+    version: number;
+    by: string;
+    written: { can: object; intake: { why?: string } };
+  }[];
+  const { version } = await known();
+  expect(changes.map((one) => one.version)).toEqual(Array.from({ length: version }, (_, i) => version - i));
+  expect(new Set(changes.map(({ by }) => by))).toEqual(new Set(['Wren Addleby']));
+  expect(changes.at(-1)!.written.can).toMatchObject({ floor: 'chair' });
+  expect(changes[0]!.written.intake.why).toBe('A stiff neck.');
+  const rows = await server.sequelize.query<{ sealed: string }>('SELECT sealed FROM person_versions', {
+    type: QueryTypes.SELECT,
+  });
+  expect(rows.map(({ sealed }) => sealed).join()).not.toMatch(/migraine|stiff|Perrin/);
+});
+
 test('what she fills in herself is sealed, counts for nothing, and waits until a teacher has looked', async () => {
   const form = (await person.ask('mine/form')).json as { person: { name: string }; sent?: object };
   expect([form.person.name, form.sent]).toEqual(['Perrin Lake', undefined]);

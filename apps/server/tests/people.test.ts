@@ -35,7 +35,7 @@ describe('people', () => {
     expect((await ask(`people/${json.id}/restore`, 'POST')).status).toBe(404);
     expect((await ask(`people/${json.id}`)).status).toBe(404);
   });
-  test('people are found by their name, by what they have however it is called, and by the class they come to', async () => {
+  test('people are found by their name, by what they have however it is called, by their class', async () => {
     const found = async (words: string): Promise<string[]> =>
       ((await ask(`people?find=${encodeURIComponent(words)}`)).json as { name: string }[]).map(
         ({ name }) => name,

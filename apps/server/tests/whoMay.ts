@@ -64,6 +64,7 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'POST /api/people/{id}/link': TEACHERS,
   'DELETE /api/people/{id}/link': TEACHERS,
   'GET /api/people/{id}/diary': TEACHERS,
+  'GET /api/people/{id}/changes': TEACHERS,
   'GET /api/people/{id}/answers': TEACHERS,
   'DELETE /api/people/{id}/answers': TEACHERS,
 

@@ -153,7 +153,14 @@ export {
   type Today,
 } from './people/types.js';
 
-export { BODY_PLACES, limitedPlaces, placeOf, placeOn, sayPlace, type BodyPlace } from './people/bodyPlaces.js';
+export {
+  BODY_PLACES,
+  limitedPlaces,
+  placeOf,
+  placeOn,
+  sayPlace,
+  type BodyPlace,
+} from './people/bodyPlaces.js';
 export { dateFacts, factsOf } from './people/datedFacts.js';
 export { differencesOf, mergePerson, takeTheirs, type MergeConflict } from './people/mergePerson.js';
 export { HOPES, posesFor, type Hope } from './people/hopes.js';

@@ -3,6 +3,7 @@ import { ClassRow, FittingRow, RecordRow } from '../classes/class.model.js';
 import { CourseRow } from '../courses/course.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { DiaryRow } from '../mine/diary.model.js';
+import { PersonVersionRow } from '../people/personVersion.model.js';
 import { OwnAnswersRow } from '../mine/ownAnswers.model.js';
 import { SettingRow } from './setting.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
@@ -31,5 +32,6 @@ export const MODELS = [
   SignInTryRow,
   DiaryRow,
   OwnAnswersRow,
+  PersonVersionRow,
   SettingRow,
 ];

@@ -16,7 +16,14 @@ import { Allow, Context, TEACHERS, type RequestContext } from '../common/context
 import { JSON_TYPE } from '../common/jsonType.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
-import { PeopleQueryDto, PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
+import {
+  PeopleQueryDto,
+  PersonDraftDto,
+  PersonDto,
+  PersonLineDto,
+  PersonVersionDto,
+  PropNoteDto,
+} from './person.dto.js';
 import { PersonService } from './person.service.js';
 
 @ApiTags('people')
@@ -36,6 +43,16 @@ export class PersonController {
   @ApiOkResponse({ type: PersonDto })
   one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
     return this.people.one(context, id);
+  }
+
+  /** How somebody was known from each change on, the latest first. */
+  @Get(':id/changes')
+  @ApiOkResponse({ type: [PersonVersionDto] })
+  changes(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+  ): Promise<PersonVersionDto[]> {
+    return this.people.changes(context, id);
   }
 
   @Post()

@@ -126,6 +126,17 @@ export class PersonDto extends PersonLineDto {
   @ApiProperty({ type: [PropNoteDto] }) propNotes!: PropNoteDto[];
 }
 
+/** How somebody was known from a change on. */
+export class PersonVersionDto {
+  @ApiProperty() version!: number;
+  @ApiProperty({ format: 'date-time' }) savedAt!: string;
+  /** Whose change it was. */
+  @ApiPropertyOptional() by?: string;
+  @ApiPropertyOptional({ type: PersonDraftDto }) written?: PersonDraftDto;
+  /** It cannot be read: its key is not here, or it was changed. */
+  @ApiPropertyOptional() unreadable?: boolean;
+}
+
 /** A person as a class remembers them: what was known then, without their id. */
 export class RememberedPersonDto extends OmitType(WrittenPersonDto, ['id'] as const) {}
 

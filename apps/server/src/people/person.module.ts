@@ -3,13 +3,18 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { HallModule } from '../halls/hall.module.js';
 import { PersonController } from './person.controller.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from './person.model.js';
+import { PersonLog } from './personLog.js';
+import { PersonVersionRow } from './personVersion.model.js';
 import { PersonRepository } from './person.repository.js';
 import { PersonService } from './person.service.js';
 
 @Module({
-  imports: [SequelizeModule.forFeature([PersonRow, PersonConditionRow, PropNoteRow]), HallModule],
+  imports: [
+    SequelizeModule.forFeature([PersonRow, PersonConditionRow, PropNoteRow, PersonVersionRow]),
+    HallModule,
+  ],
   controllers: [PersonController],
-  providers: [PersonRepository, PersonService],
+  providers: [PersonRepository, PersonService, PersonLog],
   exports: [PersonService, PersonRepository],
 })
 export class PersonModule {}

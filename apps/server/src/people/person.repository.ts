@@ -9,6 +9,7 @@ import type { PageDto } from '../common/page.dto.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
+import { PersonLog } from './personLog.js';
 import { PersonConditionRow, PersonRow, PropNoteRow } from './person.model.js';
 import { lineOf } from './writtenPerson.js';
 
@@ -26,6 +27,12 @@ const columnsOf = ({ name, born, sex, heightCm, weightKg, can, ranges, screening
   limits: more.limits,
   clearances: more.clearances,
   intake: more.intake ?? {},
+});
+
+/** A person as they would be written: what a change is told by. */
+const writtenOf = ({ id: _id, today: _today, conditions, ...person }: Person) => ({
+  ...person,
+  conditions: conditions.map(({ condition, details }) => ({ condition, ...details })),
 });
 
 /** Asked for again and again while names are typed: to write it anew each time took longer than to answer it. */
@@ -54,6 +61,7 @@ export class PersonRepository {
     @InjectModel(PersonRow) private readonly people: typeof PersonRow,
     @InjectModel(PersonConditionRow) private readonly conditions: typeof PersonConditionRow,
     @InjectModel(PropNoteRow) private readonly propNotes: typeof PropNoteRow,
+    private readonly log: PersonLog,
     private readonly transactions: Transactions,
     private readonly sequelize: Sequelize,
   ) {}
@@ -119,7 +127,7 @@ export class PersonRepository {
     return this.people.findOne({ where: { hallId, name, ...(except ? { id: { [Op.ne]: except } } : {}) } });
   }
 
-  async create({ hallId }: RequestContext, person: Person): Promise<SavedDto> {
+  async create({ hallId, userId }: RequestContext, person: Person): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
       await this.makeRoom(hallId, person.name, transaction);
       const { id, version } = await this.people.create(
@@ -127,6 +135,7 @@ export class PersonRepository {
         { transaction },
       );
       await this.writeConditions(id, person, transaction);
+      await this.log.keep({ personId: id, version, accountId: userId }, writtenOf(person), transaction);
       return { id, version };
     });
   }
@@ -136,10 +145,20 @@ export class PersonRepository {
     return this.transactions.run(async (transaction) => {
       const row = await this.locked(context, id, transaction);
       if (row.version !== read) throw new VersionConflict(lineOf(await this.one(context, id, transaction)));
+      // Who was known before changes were kept is remembered as they were before the first.
+      if (!(await this.log.has(id, read, transaction))) {
+        const { version: _version, id: _id, ...before } = lineOf(await this.one(context, id, transaction));
+        await this.log.keep({ personId: id, version: read }, before, transaction);
+      }
       await this.makeRoom(context.hallId, person.name, transaction);
       await row.update({ ...columnsOf(person), version: read + 1 }, { transaction });
       await this.conditions.destroy({ where: { personId: id }, transaction });
       await this.writeConditions(id, person, transaction);
+      await this.log.keep(
+        { personId: id, version: read + 1, accountId: context.userId },
+        writtenOf(person),
+        transaction,
+      );
       return { id, version: read + 1 };
     });
   }

@@ -9,8 +9,16 @@ import { recentTexts, versionKey } from '../common/recentTexts.js';
 import { HallService } from '../halls/hall.service.js';
 import { plain } from '../threads/plain.js';
 import { WorkPool } from '../threads/workPool.js';
-import type { PeopleQueryDto, PersonDraftDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
+import type {
+  PeopleQueryDto,
+  PersonDraftDto,
+  PersonDto,
+  PersonLineDto,
+  PersonVersionDto,
+  PropNoteDto,
+} from './person.dto.js';
 import type { PersonRow } from './person.model.js';
+import { PersonLog } from './personLog.js';
 import { PersonRepository } from './person.repository.js';
 import { lineOf } from './writtenPerson.js';
 
@@ -37,6 +45,7 @@ export class PersonService {
 
   constructor(
     private readonly people: PersonRepository,
+    private readonly log: PersonLog,
     private readonly halls: HallService,
     private readonly work: WorkPool,
   ) {}
@@ -121,6 +130,12 @@ export class PersonService {
     const before = lineOf(await this.people.one(context, id));
     const person = await this.check(context, draft, before);
     return this.people.update(context, id, person, read).catch(sameName(person));
+  }
+
+  /** How somebody was known from each change on, the latest first. @throws NotFoundException */
+  async changes(context: RequestContext, id: string): Promise<PersonVersionDto[]> {
+    await this.people.one(context, id);
+    return this.log.of(id);
   }
 
   /** Keeps what worked for someone: one height a task. */

@@ -452,6 +452,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/people/{id}/changes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Person.changes'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/people/{id}/props': {
     parameters: {
       query?: never;
@@ -1210,6 +1226,14 @@ export interface components {
       limits?: OwnLimit[];
       clearances?: Clearance[];
       intake?: Intake;
+    };
+    PersonVersionDto: {
+      version: number;
+      /** Format: date-time */
+      savedAt: string;
+      by?: string;
+      written?: components['schemas']['PersonDraftDto'];
+      unreadable?: boolean;
     };
     SavedDto: {
       /** Format: uuid */
@@ -2364,6 +2388,27 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  'Person.changes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PersonVersionDto'][];
+        };
       };
     };
   };

@@ -22,6 +22,7 @@ export type FirstOwner = Schemas['FirstOwnerDto'];
 export type TakeLink = Schemas['TakeLinkDto'];
 export type StaffRole = Schemas['RoleDto']['role'];
 export type NewLink = Schemas['NewLinkDto'];
+export type PersonVersion = Schemas['PersonVersionDto'];
 export type OwnAnswers = Schemas['OwnAnswersDto'];
 export type DiaryEntry = Schemas['DiaryEntryDto'];
 export type OwnClass = Schemas['OwnClassDto'];

@@ -132,7 +132,7 @@ const RANGE_PLACES: readonly (readonly [RegExp, string])[] = [
 const LIMITED = 0.8;
 
 /**
- * Where somebody is limited, as places are kept: by what they have, what was measured short, and limbs that are not full.
+ * Where somebody is limited, as places are kept: by what they have, what was measured short, limbs that are not full.
  *
  * @example limitedPlaces(withFrozenLeftShoulder) // ['shoulder-left']
  */

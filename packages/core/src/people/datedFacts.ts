@@ -6,7 +6,7 @@ const usualSource = (name: string): KnownSince['from'] =>
 
 /**
  * Each fact that is known of someone, by its name, and how it stands: `can.floor`, `ranges.neckFlexion`,
- * `conditions.pregnancy`, `limbs.leftArm`. What is usual and was never asked (stands, kneels, a height of 165 cm) is none.
+ * `conditions.pregnancy`, `limbs.leftArm`. What is usual and was never asked (stands, kneels) is none.
  */
 export function factsOf({ born, weightKg, can, ranges, screening, conditions }: Person): Map<string, string> {
   const { limbs = {}, stand, kneel, ...told } = can;

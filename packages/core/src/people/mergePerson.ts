@@ -86,7 +86,8 @@ function mergeTables(
 /**
  * Where two differ, field by field; a list of entries by name is looked at entry by entry.
  *
- * @example differencesOf({ can: { sits: true } }, { can: {} }) // [{ path: ['can', 'sits'], mine: true, theirs: undefined }]
+ * @example differencesOf({ can: { sits: true } }, { can: {} })
+ * // [{ path: ['can', 'sits'], mine: true, theirs: undefined }]
  */
 export function differencesOf(mine: unknown, theirs: unknown, path: readonly string[] = []): MergeConflict[] {
   if (isSame(mine, theirs)) return [];

@@ -1,8 +1,14 @@
 import { placeOf, sayPlace } from '../people/bodyPlaces.js';
 import type { Today } from '../people/types.js';
 import { limbsOfSide } from './limbs.js';
-import type { ActiveRule } from './stagePerson.js';
-import type { Bound, Evidence } from './types.js';
+import type { Bound, Evidence, LimbSide, Rule } from './types.js';
+
+/** A rule that is in force where it hurts. */
+interface PainRule {
+  rule: Rule;
+  condition: string;
+  sides?: readonly LimbSide[];
+}
 
 /**
  * What asks something of a place, by the place: each is watched where it hurts today. Degrees, cm, shares of weight;
@@ -60,12 +66,12 @@ const OF_A_LIMB = /^(shoulder|wrist|hip|knee|ankle)/;
 const TOLD: Evidence = { kind: 'common-practice', source: 'what the person has told you today' };
 
 /** What is watched where it hurts today: nothing is taken away, and what asks something of the place is said. */
-export const painRules = ({ painAt = [] }: Today): ActiveRule[] =>
+export const painRules = ({ painAt = [] }: Today): PainRule[] =>
   painAt.flatMap((kept) => {
     const found = placeOf(kept);
     if (!found) return [];
     const words = sayPlace(kept);
-    return (ASKS[found.place.id] ?? []).map((bound, i): ActiveRule => {
+    return (ASKS[found.place.id] ?? []).map((bound, i): PainRule => {
       const isLimbs = 'measure' in bound && OF_A_LIMB.test(bound.measure);
       return {
         condition: 'today',

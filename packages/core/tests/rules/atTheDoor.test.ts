@@ -1,4 +1,4 @@
-/** What is told at the door, and what answers change: nothing is taken away for where it hurts; limits close, and never open. */
+/** What is told at the door, and what answers change: where it hurts closes nothing; limits close, and never open. */
 import fc from 'fast-check';
 import {
   answersThatMatter,

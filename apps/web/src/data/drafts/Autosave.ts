@@ -111,8 +111,8 @@ export class Autosave<T extends object, Theirs extends { version: number }> {
     if (!merged) return this.show({ saved: 'conflict', theirs });
     this.version = theirs.version;
     this.waiting = merged;
+    // It is saved with what was typed meanwhile.
     this.show({ saved: 'waiting' });
-    this.later(0);
   }
 
   private later(ms: number): void {

@@ -5,10 +5,10 @@ import type { PersonValues } from '../person/personValues.js';
 import { sayDate } from '../words/say.js';
 
 /** What is agreed to: why it is kept, who sees it, and that it can be taken back. */
-const CONSENT =
-  'What I have told is kept so that classes can be fitted to me. My teachers in this hall see it; assistants see what ' +
-  'I do and with which props, and nothing of my health. I may ask for a copy, have it put right or removed, and take ' +
-  'this back at any time. It does not replace my doctor, midwife or physiotherapist.';
+export const CONSENT =
+  'What I have told is kept so that classes can be fitted to me. My teachers in this hall see it; assistants see ' +
+  'what I do and with which props, and nothing of my health. I may ask for a copy, have it put right or removed, ' +
+  'and take this back at any time. It does not replace my doctor, midwife or physiotherapist.';
 
 /** What somebody agrees to, with its words and its day; a no is as good an answer. */
 export function ConsentFields({

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
 
-/** Conditions as they are said in one breath, with commas between; what is none of the list is kept in its own words. */
+/** Conditions as they are said in one breath, with commas; what is none of the list is kept in its own words. */
 export function SeveralConditions({
   taken,
   onAdd,

@@ -24,7 +24,8 @@ export const RangeList = ({
             aria-current={one.range === shown.range}
             onClick={() => onShow(one)}
             className={
-              'flex min-h-10 w-full cursor-pointer items-baseline justify-between gap-3 rounded-xl px-3 py-1 text-left ' +
+              'flex min-h-10 w-full cursor-pointer items-baseline justify-between gap-3 rounded-xl ' +
+              'px-3 py-1 text-left ' +
               (one.range === shown.range ? 'bg-teal-wash font-semibold text-teal' : 'hover:bg-sunk')
             }
           >

@@ -55,6 +55,7 @@ export function Tests({ form, person, age }: Props) {
           <Result of="oneLegSeconds" label="Seconds on one leg" {...result} />
         </OneLeg>
         <FromFloor form={form} />
+        <BellyGap form={form} />
         <Card
           title="Falls"
           how="How often have they fallen in the last year? With an injury: the doctor first."
@@ -116,7 +117,10 @@ function ChairStands({ onTake, children }: { onTake: (count: number) => void; ch
   return (
     <Card
       title="Chair stands"
-      how="A chair without arms against the wall, arms crossed. Up and down for 30 seconds; using the arms counts as none; more than half-way up at the end counts."
+      how={
+        'A chair without arms against the wall, arms crossed. Up and down for 30 seconds; using the arms counts as ' +
+        'none; more than half-way up at the end counts.'
+      }
     >
       <div className="flex flex-wrap items-center gap-2">
         <Button
@@ -181,7 +185,10 @@ function Timed({ most, onTake }: { most?: number; onTake: (seconds: number) => v
 const UpAndGo = ({ onTake, children }: { onTake: (seconds: number) => void; children: ReactNode }) => (
   <Card
     title="Up and go"
-    how="From the chair, three metres to a mark, round, back, and seated again, at their usual pace and with their usual aid."
+    how={
+      'From the chair, three metres to a mark, round, back, and seated again, at their usual pace and with ' +
+      'their usual aid.'
+    }
   >
     <Timed onTake={onTake} />
     {children}
@@ -191,7 +198,10 @@ const UpAndGo = ({ onTake, children }: { onTake: (seconds: number) => void; chil
 const OneLeg = ({ onTake, children }: { onTake: (seconds: number) => void; children: ReactNode }) => (
   <Card
     title="On one leg"
-    how="Eyes open, hands on the hips, the lifted leg not leaning on the other. The better leg of two; stop at 45 s."
+    how={
+      'Eyes open, hands on the hips, the lifted leg not leaning on the other. The better leg of two; ' +
+      'stop at 45 s.'
+    }
   >
     <Timed most={45} onTake={onTake} />
     {children}
@@ -245,6 +255,42 @@ function FourStages({
 }
 
 const FLOOR = CAN_QUESTIONS.find(({ key }) => key === 'floor')!.answers;
+
+/** The gap between the belly muscles, of whoever has given birth: it is asked for with that. */
+function BellyGap({ form }: Pick<Props, 'form'>) {
+  const at = form.watch('conditions').findIndex(({ condition }) => condition === 'after-birth');
+  if (at < 0) return null;
+  const details = form.watch(`conditions.${at}.details`);
+  const fingers = details.separationFingers;
+  return (
+    <Card
+      title="Gap between the belly muscles"
+      how={
+        'On the back, knees bent, fingers across the belly above and below the navel; the head lifts a little, once. ' +
+        'How many fingers sink in between? Over two: no head lift, no plank, no double leg lowering.'
+      }
+    >
+      <TextField
+        label="Finger-widths"
+        inputMode="decimal"
+        className="w-36"
+        value={typeof fingers === 'string' ? fingers : ''}
+        onChange={(event) => {
+          form.setValue(
+            `conditions.${at}.details`,
+            { ...details, separationFingers: event.target.value },
+            { shouldDirty: true },
+          );
+          form.setValue(
+            'dated',
+            { ...form.getValues('dated'), 'conditions.after-birth': { on: today(), from: 'measured' } },
+            { shouldDirty: true },
+          );
+        }}
+      />
+    </Card>
+  );
+}
 
 /** Down to the floor and up again, once, as they do it at home. */
 function FromFloor({ form }: Pick<Props, 'form'>) {

@@ -23,7 +23,7 @@ const NAMED = 8;
 /** Of those that an answer opens so many. */
 const SUCH_AS = 4;
 
-/** What matters now, on one screen: the body with what is limited, where they stand, what is out, good, and to be asked. */
+/** What matters now, on one screen: the body with what is limited, where they stand, what is out, good, and to ask. */
 export function NowPanel({ line }: { line: PersonLine }) {
   const staging = useStaging(today());
   const text = JSON.stringify(line);

@@ -18,6 +18,7 @@ import { ownLimits, personOf } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { Abilities } from './Abilities.js';
 import { OwnPage } from './OwnPage.js';
+import { ChangeLog } from './ChangeLog.js';
 import { NowPanel } from './NowPanel.js';
 import { PropSizes } from './PropSizes.js';
 import { SentAnswers } from './SentAnswers.js';
@@ -38,6 +39,7 @@ export function PersonScreen({ id }: { id: string }) {
               {askedAll(person) ? 'Change' : 'Go on asking'}
             </ButtonLink>
             <ButtonLink to={`/people/${id}/measure`}>Measure and test</ButtonLink>
+            <ButtonLink to={`/people/${id}/paper`}>On paper</ButtonLink>
             <RemoveButton
               name={person.name}
               list="/people"
@@ -60,6 +62,7 @@ export function PersonScreen({ id }: { id: string }) {
           <Abilities line={lineIn(person)} />
           <PropSizes person={person} />
           <Classes records={person.records} />
+          <ChangeLog id={person.id} />
           <OwnPage id={person.id} name={person.name} />
         </>
       )}

@@ -19,8 +19,6 @@ export function useAutosave(
   { id, version }: Pick<SequenceLine, 'id' | 'version'>,
   save: Saving<Text, SequenceLine>['save'],
 ): { autosave: Autosave<Text, SequenceLine>; state: AutosaveState<SequenceLine> } {
-  // One for the screen: what is saved meanwhile counts its versions itself.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
   const autosave = useMemo(
     () =>
       new Autosave<Text, SequenceLine>(version, {
@@ -31,6 +29,8 @@ export function useAutosave(
           { method: 'PUT', headers: ifMatch(on), body: JSON.stringify(text) },
         ],
       }),
+    // One for the screen: what is saved meanwhile counts its versions itself.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
     [id],
   );
   useSentOnLeaving(autosave);

@@ -149,7 +149,7 @@ test('what can be brought together with theirs is, and saved on their version', 
     merge: (mine, theirs) => ({ source: `${theirs.source} and ${mine.source}` }),
   });
   both.change({ source: 'mine' });
-  await settle(2000);
+  await settle(3000);
   expect(sent).toEqual([
     ['mine', 1],
     ['Theirs and mine', 9],
