@@ -83,10 +83,6 @@ try {
   await shoot('atlas-pose', '/atlas/supine-twist', async (page) => {
     await page.waitForTimeout(1500);
   });
-  await shoot('welcome', '/you', async (page) => {
-    await page.getByRole('button', { name: 'Sign out', exact: true }).click();
-    await page.getByRole('button', { name: 'Open the demo' }).waitFor();
-  });
   await shoot('desk', '/sequences', async (page) => {
     await page.getByRole('link', { name: 'Thursday Mixed', exact: true }).click();
     await page.getByRole('region', { name: 'Tried on' }).waitFor();
@@ -123,14 +119,32 @@ try {
   await shoot('person', '/people', async (page) => {
     await page.getByRole('link', { name: 'Hollis Penny' }).click();
     await page.getByRole('heading', { name: 'What changes next' }).waitFor();
+    await page.waitForTimeout(2000);
   });
   await shoot('rulebook-condition', '/rulebook/high-blood-pressure', async (page) => {
     await page.waitForTimeout(800);
   });
-  await shoot('what-if', '/rulebook/what-if?with=glaucoma', async (page) => {
+  await shoot('intake', '/people', async (page) => {
+    await page.getByRole('link', { name: 'Edda Wick' }).click();
+    await page.getByRole('link', { name: 'Go on asking' }).click();
+    await page.getByRole('button', { name: 'What they can do', exact: true }).click();
+    await page.getByRole('heading', { name: 'What they can do' }).waitFor();
     await page.waitForTimeout(800);
   });
-  await shoot('house-view', '/house-view');
+  await shoot('measure', '/people', async (page) => {
+    await page.getByRole('link', { name: 'Rowan Tidewell' }).click();
+    await page.getByRole('link', { name: 'Measure and test' }).click();
+    await page.getByRole('button', { name: /arm lifts/ }).click();
+    await page.waitForTimeout(1500);
+  });
+  await shoot('door', '/classes', async (page) => {
+    await on('Thursday Mixed', 'At the door')(page);
+    const bram = page.getByRole('region', { name: 'Bram Sedgely' });
+    await bram.getByRole('button', { name: 'Something is new' }).click();
+    await bram.getByRole('group', { name: 'Pain, 0 to 10' }).getByRole('button', { name: '6' }).click();
+    await bram.getByRole('button', { name: 'low back' }).click();
+    await page.getByText('Fitting …').waitFor({ state: 'detached' });
+  });
 } finally {
   await browser.close();
   await stop();

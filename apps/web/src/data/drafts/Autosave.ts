@@ -99,9 +99,9 @@ export class Autosave<T extends object, Theirs extends { version: number }> {
     if (what) void this.flush();
   }
 
-  private failed({ message, status = 0, current }: Error & Partial<ApiError>): void {
+  private failed({ message, status = 0, current, fields }: Error & Partial<ApiError>): void {
     if (status === 409) return this.meet(current as unknown as Theirs);
-    this.show({ saved: 'not-saved', problem: message });
+    this.show({ saved: 'not-saved', problem: fields?.[0]?.message ?? message });
     // What is refused is refused again; what was not answered may be.
     if (status < 400 || status >= 500) this.later(AGAIN_AFTER);
   }

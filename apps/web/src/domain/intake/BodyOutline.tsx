@@ -24,22 +24,25 @@ const AT: Readonly<Record<string, readonly [out: number, down: number]>> = {
   ankle: [0.09, 0.94],
 };
 
-/** The body from the front and from behind: a place is pointed at, and pointed at again to take it back. */
+/**
+ * The body from the front and from behind: a place is pointed at, and pointed at again to take it back; on paper it is
+ * only drawn.
+ */
 export function BodyOutline({
-  places,
+  places = [],
   onChange,
   label,
 }: {
-  places: readonly string[];
-  onChange: (places: string[]) => void;
+  places?: readonly string[];
+  onChange?: (places: string[]) => void;
   label: string;
 }) {
   const toggle = (place: string): void =>
-    onChange(places.includes(place) ? places.filter((one) => one !== place) : [...places, place]);
+    onChange?.(places.includes(place) ? places.filter((one) => one !== place) : [...places, place]);
   return (
     <div role="group" aria-label={label} className="flex flex-wrap gap-4">
       {(['front', 'back'] as const).map((seen) => (
-        <Standing key={seen} seen={seen} places={places} onToggle={toggle} />
+        <Standing key={seen} seen={seen} places={places} onToggle={onChange && toggle} />
       ))}
     </div>
   );
@@ -52,7 +55,7 @@ function Standing({
 }: {
   seen: 'front' | 'back';
   places: readonly string[];
-  onToggle: (place: string) => void;
+  onToggle: ((place: string) => void) | undefined;
 }) {
   const scenes = useMemo(
     () =>
@@ -66,28 +69,30 @@ function Standing({
     <figure className="text-center">
       <div className="relative rounded-2xl bg-(--fig-paper)" style={{ width: WIDTH, height: HEIGHT }}>
         <DrawnFigure scenes={scenes} label="" width={WIDTH} height={HEIGHT} className="absolute inset-0" />
-        {BODY_PLACES.filter((place) => place.seen === 'both' || place.seen === seen).flatMap((place) =>
-          spotsOf(place, seen).map(({ kept, left, top }) => {
-            const chosen = places.includes(kept);
-            return (
-              <button
-                key={kept}
-                type="button"
-                aria-label={sayPlace(kept)}
-                aria-pressed={chosen}
-                title={sayPlace(kept)}
-                onClick={() => onToggle(kept)}
-                style={{ left: `${left * 100}%`, top: `${top * 100}%` }}
-                className={
-                  'absolute size-8 -translate-1/2 cursor-pointer rounded-full border-2 ' +
-                  (chosen
-                    ? 'border-clay bg-clay/70'
-                    : 'border-strong-line/60 bg-paper/20 hover:border-clay hover:bg-clay/25')
-                }
-              />
-            );
-          }),
-        )}
+        {(onToggle ? BODY_PLACES : [])
+          .filter((place) => place.seen === 'both' || place.seen === seen)
+          .flatMap((place) =>
+            spotsOf(place, seen).map(({ kept, left, top }) => {
+              const chosen = places.includes(kept);
+              return (
+                <button
+                  key={kept}
+                  type="button"
+                  aria-label={sayPlace(kept)}
+                  aria-pressed={chosen}
+                  title={sayPlace(kept)}
+                  onClick={() => onToggle?.(kept)}
+                  style={{ left: `${left * 100}%`, top: `${top * 100}%` }}
+                  className={
+                    'absolute size-8 -translate-1/2 cursor-pointer rounded-full border-2 ' +
+                    (chosen
+                      ? 'border-clay bg-clay/70'
+                      : 'border-strong-line/60 bg-paper/20 hover:border-clay hover:bg-clay/25')
+                  }
+                />
+              );
+            }),
+          )}
       </div>
       <figcaption className="text-soft">{seen === 'front' ? 'from the front' : 'from behind'}</figcaption>
     </figure>

@@ -24,6 +24,7 @@ export function DetailsFields({
   line,
   matters,
   stages = [],
+  own,
 }: {
   form: UseFormReturn<PersonValues>;
   wrong: (field: string) => string | undefined;
@@ -32,6 +33,8 @@ export function DetailsFields({
   matters?: readonly DetailThatMatters[];
   /** What the conditions come to today: "Pregnancy, 27 weeks 3 days". */
   stages?: readonly string[];
+  /** She says it herself: then that is where it is from. */
+  own?: boolean;
 }) {
   const conditions = watch('conditions');
   const dated = watch('dated');
@@ -64,49 +67,51 @@ export function DetailsFields({
               wrong={(key) => wrong(`conditions[${i}].${key}`)}
               onChange={(next) => setValue(`conditions.${i}.details`, next, { shouldDirty: true })}
             />
-            <div className="mt-3 flex flex-wrap gap-3 border-t border-line pt-3">
-              <SelectField
-                label="Known from"
-                labelLook="small"
-                value={since?.from ?? ''}
-                className="w-48"
-                onChange={(event) =>
-                  setValue(
-                    'dated',
-                    {
-                      ...dated,
-                      [fact]: {
-                        ...(since ?? { on: today() }),
-                        from: event.target.value as KnownSince['from'],
+            {!own && (
+              <div className="mt-3 flex flex-wrap gap-3 border-t border-line pt-3">
+                <SelectField
+                  label="Known from"
+                  labelLook="small"
+                  value={since?.from ?? ''}
+                  className="w-48"
+                  onChange={(event) =>
+                    setValue(
+                      'dated',
+                      {
+                        ...dated,
+                        [fact]: {
+                          ...(since ?? { on: today() }),
+                          from: event.target.value as KnownSince['from'],
+                        },
                       },
-                    },
-                    { shouldDirty: true },
-                  )
-                }
-              >
-                {!since && <option value="">nobody has said</option>}
-                {SOURCES.map(([value, words]) => (
-                  <option key={value} value={value}>
-                    {words}
-                  </option>
-                ))}
-              </SelectField>
-              <TextField
-                label="Known since"
-                type="date"
-                max={today()}
-                className="w-44"
-                value={since?.on ?? ''}
-                onChange={(event) =>
-                  event.target.value &&
-                  setValue(
-                    'dated',
-                    { ...dated, [fact]: { from: since?.from ?? 'said', on: event.target.value } },
-                    { shouldDirty: true },
-                  )
-                }
-              />
-            </div>
+                      { shouldDirty: true },
+                    )
+                  }
+                >
+                  {!since && <option value="">nobody has said</option>}
+                  {SOURCES.map(([value, words]) => (
+                    <option key={value} value={value}>
+                      {words}
+                    </option>
+                  ))}
+                </SelectField>
+                <TextField
+                  label="Known since"
+                  type="date"
+                  max={today()}
+                  className="w-44"
+                  value={since?.on ?? ''}
+                  onChange={(event) =>
+                    event.target.value &&
+                    setValue(
+                      'dated',
+                      { ...dated, [fact]: { from: since?.from ?? 'said', on: event.target.value } },
+                      { shouldDirty: true },
+                    )
+                  }
+                />
+              </div>
+            )}
           </section>
         );
       })}

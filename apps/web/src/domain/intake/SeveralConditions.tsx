@@ -25,7 +25,7 @@ export function SeveralConditions({
       <div className="flex flex-wrap items-end gap-2">
         <TextField
           label="Several at once"
-          hint="As they say it, with commas: high blood pressure, bad left knee, POTS"
+          hint="As it is said, with commas: high blood pressure, left frozen shoulder, POTS"
           value={said}
           className="min-w-64 flex-1"
           onChange={(event) => setSaid(event.target.value)}

@@ -3,10 +3,17 @@ import { BOX, FieldFrame } from '../../ui/Field.js';
 import type { PersonValues } from '../person/personValues.js';
 
 /** Why somebody comes, in their own words: what a class is for is read beside it. */
-export const WhyFields = ({ form: { register } }: { form: UseFormReturn<PersonValues> }) => (
+export const WhyFields = ({
+  form: { register },
+  own,
+}: {
+  form: UseFormReturn<PersonValues>;
+  /** She says it herself. */
+  own?: boolean;
+}) => (
   <FieldFrame
     label="What brings you here?"
-    hint="In their own words. It stands at the top of their page, and with their next class."
+    hint={own ? 'In your own words.' : 'In their own words. It stands at the top of their page.'}
   >
     {(ids) => (
       <textarea

@@ -57,7 +57,7 @@ export function PaperScreen({ id }: { id: string }) {
       </Part>
       <Part title="6 Where does it hurt? Mark it">
         <div className="print:break-inside-avoid">
-          <BodyOutline label="Where it hurts" places={NO_PLACES} onChange={nothing} />
+          <BodyOutline label="Where it hurts" />
           <p className="text-sm text-soft">
             {BODY_PLACES.map(({ words }) => words).join(', ')}, and anywhere else
           </p>
@@ -95,9 +95,6 @@ export function PaperScreen({ id }: { id: string }) {
     </Page>
   );
 }
-
-const NO_PLACES: readonly string[] = [];
-const nothing = (): void => undefined;
 
 const Part = ({ title, children }: { title: string; children: ReactNode }) => (
   <section className="mb-5">

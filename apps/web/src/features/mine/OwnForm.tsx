@@ -129,11 +129,11 @@ function Group({
   const props = { form, wrong: nothingWrong };
   switch (group) {
     case 'why':
-      return <WhyFields form={form} />;
+      return <WhyFields form={form} own />;
     case 'health':
       return <HealthFields form={form} />;
     case 'dates':
-      return <DetailsFields {...props} line={line} />;
+      return <DetailsFields {...props} line={line} own />;
     case 'body':
       return (
         <>
