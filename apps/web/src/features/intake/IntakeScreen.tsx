@@ -1,10 +1,8 @@
 import { INTAKE_GROUPS, type IntakeGroup } from '@lotus-steady/core';
 import { Check } from 'lucide-react';
 import { useEffect, useMemo, useRef, type FormEvent } from 'react';
-import { useForm, type UseFormReturn } from 'react-hook-form';
+import type { UseFormReturn } from 'react-hook-form';
 import { useNavigate, useSearchParams } from 'react-router';
-import { lineIn } from '../../data/people/lineIn.js';
-import { usePerson } from '../../data/people/usePerson.js';
 import { useSession } from '../../data/session/useSession.js';
 import type { PersonLine } from '../../data/types.js';
 import { ConsentFields } from '../../domain/intake/ConsentFields.js';
@@ -14,42 +12,21 @@ import { GROUP_WORDS } from '../../domain/intake/groups.js';
 import { HealthFields } from '../../domain/intake/HealthFields.js';
 import { HopesFields, ServesHopes } from '../../domain/intake/HopesFields.js';
 import { HurtsFields } from '../../domain/intake/HurtsFields.js';
-import { useSavedAsTyped } from '../../domain/intake/useSavedAsTyped.js';
+import { PersonPage, type OnPerson } from '../../domain/intake/PersonPage.js';
 import { WhyFields } from '../../domain/intake/WhyFields.js';
 import { ClearanceFields, LimitFields } from '../../domain/person/LimitFields.js';
-import { MergeFields } from '../../domain/person/MergeFields.js';
 import { ScreeningFields, SizeFields, WhoFields } from '../../domain/person/PersonFields.js';
-import { valuesOf, writtenOf, type PersonValues } from '../../domain/person/personValues.js';
+import { writtenOf, type PersonValues } from '../../domain/person/personValues.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
-import { DraftNotice } from '../../ui/DraftNotice.js';
-import { Page } from '../../ui/Page.js';
-import { Reading } from '../../ui/states.js';
 
 /** What is asked of somebody once, in the order one asks, saved as it is typed; left, it is gone on with later. */
-export function IntakeScreen({ id }: { id: string }) {
-  const reading = usePerson(id);
-  if (reading.data) return <Asking person={lineIn(reading.data)} />;
-  return (
-    <Page title="Intake" up={[{ to: '/people', name: 'People' }]}>
-      <Reading what="Loading" of={reading} />
-    </Page>
-  );
-}
+export const IntakeScreen = ({ id }: { id: string }) => (
+  <PersonPage id={id} title="Intake">
+    {(on) => <Asking {...on} />}
+  </PersonPage>
+);
 
-const SAID = {
-  saved: 'All changes saved',
-  saving: 'Saving …',
-  waiting: 'Saving …',
-  'not-saved': 'Not saved yet',
-  conflict: 'Not saved yet',
-} as const;
-
-function Asking({ person: read }: { person: PersonLine }) {
-  // The form goes on with what was typed, not with what is read again after each save.
-  const start = useRef(read);
-  const person = start.current;
-  const form = useForm<PersonValues>({ defaultValues: valuesOf(person) });
-  const kept = useSavedAsTyped(person, form);
+function Asking({ person, form, kept }: OnPerson) {
   const [params, setParams] = useSearchParams();
   const navigate = useNavigate();
   const asked = form.watch('asked');
@@ -81,45 +58,26 @@ function Asking({ person: read }: { person: PersonLine }) {
     kept.errors.find((error) => error.field === field)?.message;
 
   return (
-    <Page
-      title={`Intake: ${form.watch('name') || 'somebody new'}`}
-      up={[
-        { to: '/people', name: 'People' },
-        { to: `/people/${person.id}`, name: person.name },
-      ]}
-      about={
-        <span role="status" aria-live="polite">
-          {SAID[kept.state.saved]}
-          {kept.state.problem && `: ${kept.state.problem}`}
-        </span>
-      }
-      wide
-    >
-      <div className="grid gap-6 px-5 py-5 lg:grid-cols-[13rem_minmax(0,1fr)]">
-        <Groups now={group} asked={asked} onGo={goTo} />
-        <form noValidate onSubmit={goOn} className="min-w-0 space-y-5">
-          <DraftNotice draft={kept.draft} />
-          {kept.conflicts.length > 0 && (
-            <MergeFields what="this person" conflicts={kept.conflicts} onDecide={kept.decide} />
-          )}
-          <header>
-            <h2 ref={heading} tabIndex={-1} className="text-2xl outline-none">
-              {GROUP_WORDS[group][0]}
-            </h2>
-            <p className="text-soft">{GROUP_WORDS[group][1]}</p>
-          </header>
-          <Fields group={group} form={form} person={person} wrong={wrong} />
-          <div className="flex flex-wrap gap-3 border-t border-line pt-4">
-            {at > 0 && <Button onClick={() => goTo(INTAKE_GROUPS[at - 1]!)}>Back</Button>}
-            <Button look="main" type="submit">
-              {INTAKE_GROUPS[at + 1]
-                ? `Next: ${GROUP_WORDS[INTAKE_GROUPS[at + 1]!][0].toLowerCase()}`
-                : 'Finish'}
-            </Button>
-          </div>
-        </form>
-      </div>
-    </Page>
+    <div className="grid gap-6 lg:grid-cols-[13rem_minmax(0,1fr)]">
+      <Groups now={group} asked={asked} onGo={goTo} />
+      <form noValidate onSubmit={goOn} className="min-w-0 space-y-5">
+        <header>
+          <h2 ref={heading} tabIndex={-1} className="text-2xl outline-none">
+            {GROUP_WORDS[group][0]}
+          </h2>
+          <p className="text-soft">{GROUP_WORDS[group][1]}</p>
+        </header>
+        <Fields group={group} form={form} person={person} wrong={wrong} />
+        <div className="flex flex-wrap gap-3 border-t border-line pt-4">
+          {at > 0 && <Button onClick={() => goTo(INTAKE_GROUPS[at - 1]!)}>Back</Button>}
+          <Button look="main" type="submit">
+            {INTAKE_GROUPS[at + 1]
+              ? `Next: ${GROUP_WORDS[INTAKE_GROUPS[at + 1]!][0].toLowerCase()}`
+              : 'Finish'}
+          </Button>
+        </div>
+      </form>
+    </div>
   );
 }
 

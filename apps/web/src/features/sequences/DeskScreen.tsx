@@ -9,6 +9,7 @@ import { PoseDialog } from '../../domain/fitting/PoseDialog.js';
 import { PlanEditor, type PlanEditorHandle } from '../../domain/plan/PlanEditor.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { Conflict } from '../../ui/Conflict.js';
+import { SAVED_WORDS } from '../../ui/savedWords.js';
 import { OneOf } from '../../ui/OneOf.js';
 import { Page } from '../../ui/Page.js';
 import { Problem, Reading } from '../../ui/states.js';
@@ -19,7 +20,6 @@ import { SaveAsFile } from './SaveAsFile.js';
 import { SeePlan } from './SeePlan.js';
 import { StepList } from './StepList.js';
 import { TriedOn } from './TriedOn.js';
-import type { AutosaveState } from '../../data/drafts/Autosave.js';
 import { useAutosave } from './useAutosave.js';
 import { useSketch } from './useSketch.js';
 import { useTrial } from './useTrial.js';
@@ -39,14 +39,6 @@ export function DeskScreen({ id }: { id: string }) {
     </Page>
   );
 }
-
-const SAID: Record<AutosaveState<unknown>['saved'], string> = {
-  saved: 'All changes saved',
-  saving: 'Saving',
-  waiting: 'Saving',
-  'not-saved': 'Not saved yet',
-  conflict: 'Not saved yet',
-};
 
 function Desk({ start }: { start: SequenceLine }) {
   const [source, setSource] = useState(start.source);
@@ -79,7 +71,7 @@ function Desk({ start }: { start: SequenceLine }) {
       about={
         <span role="status">
           {plan.steps.length} {plan.steps.length === 1 ? 'step' : 'steps'}, {plan.minutes} minutes ·{' '}
-          {SAID[state.saved]}
+          {SAVED_WORDS[state.saved]}
         </span>
       }
       main={
