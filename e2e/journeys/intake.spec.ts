@@ -120,7 +120,7 @@ test('what she fills in herself waits until it is looked at, and is taken over p
   await own.context().close();
 
   await page.reload();
-  const sent = page.getByRole('region', { name: 'Rowan has filled in her form' });
+  const sent = page.getByRole('region', { name: 'Rowan has filled in the form' });
   await expect(sent.getByText('The shoulder again.')).toBeVisible();
   await expect(page.getByRole('region', { name: 'What matters now' })).not.toContainText('Migraine');
   await expectAccessible(page);

@@ -154,3 +154,21 @@ describe('at the door', () => {
     expect((await todays())[0]!.today).toEqual({ asked: true, pain: 0 });
   });
 });
+
+test('everything about her is handed out together, and nothing of anybody else', async () => {
+  await person.ask('mine/diary', 'POST', { pain: 3, words: 'Slept well.' });
+  const { status, json, text } = await owner.ask(`people/${personId}/everything`);
+  expect(status).toBe(200);
+  expect(json).toMatchObject({
+    hall: 'Curlew House',
+    on: today,
+    person: { name: 'Perrin Lake', conditions: [{ condition: 'migraine' }] },
+    diary: [{ pain: 3, words: 'Slept well.' }],
+    answers: [],
+    coming: [{ title: 'Two steps' }],
+  });
+  expect((json.changes as unknown[]).length).toBeGreaterThan(1);
+  expect(json.links).toHaveLength(1);
+  expect(text).not.toContain('Nell Harbin');
+  expect((await owner.ask('people/00000000-0000-4000-8000-000000000000/everything')).status).toBe(404);
+});

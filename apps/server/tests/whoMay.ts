@@ -65,6 +65,7 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'DELETE /api/people/{id}/link': TEACHERS,
   'GET /api/people/{id}/diary': TEACHERS,
   'GET /api/people/{id}/changes': TEACHERS,
+  'GET /api/people/{id}/everything': TEACHERS,
   'GET /api/people/{id}/answers': TEACHERS,
   'DELETE /api/people/{id}/answers': TEACHERS,
 

@@ -21,6 +21,7 @@ import { Allow, Context, TEACHERS, type RequestContext } from '../common/context
 import {
   DiaryDraftDto,
   DiaryEntryDto,
+  EverythingDto,
   MineDto,
   OwnAnswersDto,
   OwnFormDto,
@@ -128,6 +129,16 @@ export class PersonLinkController {
   @ApiNoContentResponse()
   endLinks(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
     return this.service.endLinks(context, id);
+  }
+
+  /** Everything that is kept about her, to be handed to her. */
+  @Get(':id/everything')
+  @ApiOkResponse({ type: EverythingDto })
+  everything(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+  ): Promise<EverythingDto> {
+    return this.service.everything(context, id);
   }
 
   /** What she has filled in herself, if anything waits. */

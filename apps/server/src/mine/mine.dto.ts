@@ -2,7 +2,7 @@ import type { Build, SheetStep } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional, PickType } from '@nestjs/swagger';
 import { IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
 import { MayBeLeftOut } from '../common/mayBeLeftOut.js';
-import { PersonDraftDto, PersonLineDto } from '../people/person.dto.js';
+import { PersonDraftDto, PersonDto, PersonLineDto, PersonVersionDto } from '../people/person.dto.js';
 import { OwnVariantDto } from '../own-variants/ownVariant.dto.js';
 import { CoreType } from '../common/coreType.js';
 
@@ -76,4 +76,19 @@ export class OwnFormDto {
 export class PersonLinkDto {
   @ApiProperty({ format: 'date-time' }) createdAt!: string;
   @ApiProperty({ format: 'date-time' }) endsAt!: string;
+}
+
+/** Everything that is kept about somebody. */
+export class EverythingDto {
+  @ApiProperty({ format: 'date' }) on!: string;
+  @ApiProperty() hall!: string;
+  /** What is known, how classes were, and which props worked. */
+  @ApiProperty({ type: PersonDto }) person!: PersonDto;
+  @ApiProperty({ type: [PersonVersionDto] }) changes!: PersonVersionDto[];
+  @ApiProperty({ type: [DiaryEntryDto] }) diary!: DiaryEntryDto[];
+  /** What she has filled in and nobody has looked at. */
+  @ApiProperty({ type: [SentAnswersDto] }) answers!: SentAnswersDto[];
+  /** What she is down for, as she does it. */
+  @ApiProperty({ type: [OwnClassDto] }) coming!: OwnClassDto[];
+  @ApiProperty({ type: [PersonLinkDto] }) links!: PersonLinkDto[];
 }

@@ -16,6 +16,7 @@ import { Diary } from './diary.js';
 import type {
   DiaryDraftDto,
   DiaryEntryDto,
+  EverythingDto,
   MineDto,
   OwnAnswersDto,
   OwnFormDto,
@@ -108,6 +109,21 @@ export class MineService {
     await this.people.one(context, personId);
     const sent = await this.answers.of(personId);
     return sent ? [sent] : [];
+  }
+
+  /** Everything that is kept about somebody, to be handed to her. @throws NotFoundException */
+  async everything(context: RequestContext, personId: string): Promise<EverythingDto> {
+    const [person, changes, hall, diary, answers, coming, links] = await Promise.all([
+      this.personService.one(context, personId),
+      this.personService.changes(context, personId),
+      this.halls.of(context),
+      this.diary.of(personId),
+      this.answersOf(context, personId),
+      this.classes.sheetsOf(context, personId),
+      this.linkOf(context, personId),
+    ]);
+    const on = this.clock.today(hall.timeZone);
+    return { on, hall: hall.name, person, changes, diary, answers, coming, links };
   }
 
   /** Her answers were looked at. */

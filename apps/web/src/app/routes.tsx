@@ -159,6 +159,9 @@ export const router = createBrowserRouter([
               taught('/people/:id/intake', async () =>
                 keyed((await import('../features/intake/IntakeScreen.js')).IntakeScreen),
               ),
+              taught('/people/:id/everything', async () =>
+                keyed((await import('../features/people/EverythingScreen.js')).EverythingScreen),
+              ),
               taught('/people/:id/paper', async () =>
                 keyed((await import('../features/intake/PaperScreen.js')).PaperScreen),
               ),

@@ -900,6 +900,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/people/{id}/everything': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['PersonLink.everything'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/people/{id}/answers': {
     parameters: {
       query?: never;
@@ -1556,6 +1572,17 @@ export interface components {
       createdAt: string;
       /** Format: date-time */
       endsAt: string;
+    };
+    EverythingDto: {
+      /** Format: date */
+      on: string;
+      hall: string;
+      person: components['schemas']['PersonDto'];
+      changes: components['schemas']['PersonVersionDto'][];
+      diary: components['schemas']['DiaryEntryDto'][];
+      answers: components['schemas']['SentAnswersDto'][];
+      coming: components['schemas']['OwnClassDto'][];
+      links: components['schemas']['PersonLinkDto'][];
     };
     NetworkDto: {
       isOn: boolean;
@@ -3328,6 +3355,27 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  'PersonLink.everything': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['EverythingDto'];
+        };
       };
     };
   };

@@ -18,6 +18,7 @@ export const keys = {
   peopleByIds: (ids: readonly string[]) => ['people', 'ids', ...ids],
   person: (id: string) => ['people', id],
   personLink: (id: string) => ['people', id, 'link'],
+  everything: (id: string) => ['people', id, 'everything'],
   personChanges: (id: string) => ['people', id, 'changes'],
   sentAnswers: (id: string) => ['people', id, 'answers'],
   diary: (id: string) => ['people', id, 'diary'],

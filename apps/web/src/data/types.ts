@@ -23,6 +23,7 @@ export type TakeLink = Schemas['TakeLinkDto'];
 export type StaffRole = Schemas['RoleDto']['role'];
 export type NewLink = Schemas['NewLinkDto'];
 export type PersonVersion = Schemas['PersonVersionDto'];
+export type Everything = Schemas['EverythingDto'];
 export type OwnAnswers = Schemas['OwnAnswersDto'];
 export type DiaryEntry = Schemas['DiaryEntryDto'];
 export type OwnClass = Schemas['OwnClassDto'];

@@ -1,4 +1,4 @@
-import type { MergeConflict } from '@lotus-steady/core';
+import { RANGES_TO_MEASURE, type MergeConflict } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { CAN_QUESTIONS, LIMB_LABELS } from './canWords.js';
 import { SCREENING } from './personValues.js';
@@ -22,6 +22,13 @@ const NAMES: Readonly<Record<string, string>> = {
   ...Object.fromEntries(SCREENING),
 };
 
+/** A range as it is said: "The arm lifts, right". */
+function sayRange(name: string): string {
+  const [, bare, side] = /^(.*?)(Right|Left)?$/.exec(name)!;
+  const says = RANGES_TO_MEASURE.find(({ range }) => range === bare)?.says ?? bare!;
+  return `${says[0]!.toUpperCase()}${says.slice(1)}${side ? `, ${side.toLowerCase()}` : ''}`;
+}
+
 /** What two have changed differently, as a heading: "Pregnancy: due date". */
 export function sayPath(path: MergeConflict['path']): string {
   const [group, name, key] = path;
@@ -30,6 +37,7 @@ export function sayPath(path: MergeConflict['path']): string {
     const field = condition?.fields.find((one) => one.key === key)?.label.toLowerCase();
     return [condition?.name ?? name, field].filter(Boolean).join(': ');
   }
+  if (group === 'ranges' && name) return sayRange(name);
   const last = path.at(-1) ?? '';
   return (
     NAMES[last] ??

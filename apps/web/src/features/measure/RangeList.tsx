@@ -14,7 +14,7 @@ export const RangeList = ({
   age: number | undefined;
   onShow: (range: RangeToMeasure) => void;
 }) => (
-  <ul className="max-h-[34rem] overflow-y-auto rounded-2xl border border-line bg-paper p-1">
+  <ul className="max-h-72 overflow-y-auto lg:max-h-[34rem] rounded-2xl border border-line bg-paper p-1">
     {RANGES_TO_MEASURE.map((one) => {
       const known = keysOf(one).flatMap((key) => (ranges[key]?.trim() ? [ranges[key]] : []));
       return (
@@ -24,7 +24,7 @@ export const RangeList = ({
             aria-current={one.range === shown.range}
             onClick={() => onShow(one)}
             className={
-              'flex min-h-10 w-full cursor-pointer items-baseline justify-between gap-3 rounded-xl ' +
+              'flex min-h-10 w-full cursor-pointer items-center justify-between gap-3 rounded-xl ' +
               'px-3 py-1 text-left ' +
               (one.range === shown.range ? 'bg-teal-wash font-semibold text-teal' : 'hover:bg-sunk')
             }

@@ -10,7 +10,7 @@ export function ChangeLog({ id }: { id: string }) {
   const reading = usePersonChanges(id, isOpen);
   const entries = reading.data && changeLog(reading.data);
   return (
-    <details className="mb-8" onToggle={(event) => setOpen(event.currentTarget.open)}>
+    <details className="mt-8 mb-8" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="min-h-9 cursor-pointer content-center font-display text-xl font-semibold">
         What was changed
       </summary>

@@ -23,8 +23,8 @@ export function OwnPage({ id, name }: { id: string; name: string }) {
     <section className="mt-8 mb-8">
       <h2 className="mb-2 text-xl">{first}’s own page</h2>
       <p className="mb-3 max-w-[70ch] text-soft">
-        By a private link {first} sees what to do in the coming classes, and writes how it was. Nothing else
-        of the hall is on it.
+        By a private link {first} sees what to do in the coming classes, writes how it was, and fills in the
+        form. Nothing else of the hall is on it.
       </p>
       <div className="flex flex-wrap items-center gap-3">
         <Button disabled={make.isPending} onClick={() => make.mutate(undefined)}>

@@ -40,6 +40,7 @@ export function PersonScreen({ id }: { id: string }) {
             </ButtonLink>
             <ButtonLink to={`/people/${id}/measure`}>Measure and test</ButtonLink>
             <ButtonLink to={`/people/${id}/paper`}>On paper</ButtonLink>
+            <ButtonLink to={`/people/${id}/everything`}>All that is kept</ButtonLink>
             <RemoveButton
               name={person.name}
               list="/people"

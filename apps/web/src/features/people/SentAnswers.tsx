@@ -37,7 +37,7 @@ export function SentAnswers({ person }: { person: PersonLine }) {
   return (
     <section aria-labelledby="sent" className="mb-8 rounded-2xl border border-teal bg-teal-wash p-4">
       <h2 id="sent" className="text-xl">
-        {first} has filled in her form
+        {first} has filled in the form
       </h2>
       <p className="mb-2 text-soft">
         {sayDay(sent.data.sentAt)}. Nothing of it counts until you have looked: tick what you take over.
