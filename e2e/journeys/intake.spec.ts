@@ -1,4 +1,5 @@
 /** Somebody new is asked, measured, fills in her own form, and is asked again at the door. */
+import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { expectAccessible } from '../fixtures/axe.js';
 import { test } from '../fixtures/hall.js';
@@ -155,4 +156,21 @@ test('at the door: as usual is one tap; what is new changes the class, and it sa
   await page.reload();
   await expect(page.getByText(/3 of \d+ asked/)).toBeVisible();
   await expect(hollis.getByLabel('Blood pressure today, Hollis Penny')).toHaveValue('150/96');
+});
+
+test('all that is kept of somebody is on one page, and in one file', async ({ page }) => {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Greta Loom' }).click();
+  await page.getByRole('link', { name: 'All that is kept' }).click();
+  await expect(page.getByRole('heading', { name: 'All that is kept of Greta Loom' })).toBeVisible();
+  await expect(page.getByText('I fell on the ferry steps', { exact: false })).toBeVisible();
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as a file (JSON)' }).click(),
+  ]);
+  // The name of a file says nothing of anybody.
+  expect(file.suggestedFilename()).toBe('everything.json');
+
+  const kept = JSON.parse(readFileSync(await file.path(), 'utf8')) as { person: { name: string } };
+  expect(kept.person.name).toBe('Greta Loom');
 });
