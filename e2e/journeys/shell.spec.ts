@@ -7,7 +7,7 @@ const overhang = (page: Page): Promise<number> =>
   page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
 
 test('no screen is wider than its window, nor with text twice as large', async ({ page }) => {
-  test.setTimeout(300_000);
+  test.setTimeout(900_000);
   const tooWide: string[] = [];
   // As someone sets it in the browser: sizes and breakpoints both follow.
   const cdp = await page.context().newCDPSession(page);
