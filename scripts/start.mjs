@@ -52,9 +52,21 @@ async function askToReplace() {
   if (!/^y(es)?$/i.test(answer.trim())) throw new PlainError('Nothing was changed.');
 }
 
+/**
+ * Makes a folder where there is none: of two that start at once the later finds that of the other. Not recursive, for
+ * that never ends under a folder that takes none, as /proc does.
+ */
+function makeFolder(path) {
+  try {
+    mkdirSync(path, { mode: 0o700 });
+  } catch (error) {
+    if (error.code !== 'EEXIST') throw error;
+  }
+}
+
 function claimFolder() {
   try {
-    mkdirSync(DATA, { mode: 0o700, recursive: true });
+    makeFolder(DATA);
     accessSync(DATA, constants.W_OK);
     // Two may start at once: each tries with a file of its own.
     const probe = join(DATA, `.write.${process.pid}`);
