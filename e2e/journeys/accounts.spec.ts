@@ -160,7 +160,7 @@ test('signing in says what is wrong; what was typed is there again after a sessi
   await page.getByRole('button', { name: 'Sign in' }).click();
   await page.getByRole('link', { name: 'People' }).first().click();
   await page.getByRole('button', { name: 'Add a person' }).click();
-  const name = page.getByLabel('Name');
+  const name = page.getByLabel('Name', { exact: true });
   await name.fill('Half Typed');
   await page.context().clearCookies();
   await page.getByRole('button', { name: 'Next: why' }).click();

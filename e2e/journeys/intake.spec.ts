@@ -9,7 +9,7 @@ test('all of it is asked in order, by keyboard, saved as it is typed, and gone o
   page,
 }) => {
   await page.goto('/people/new');
-  await page.getByLabel('Name').fill('Juna Weir');
+  await page.getByLabel('Name', { exact: true }).fill('Juna Weir');
   await page.getByLabel('Date of birth').fill('1951-03-02');
   await page.getByLabel('Norms for').selectOption('women');
   await page.keyboard.press('Enter');

@@ -52,7 +52,7 @@ test('a plan is read as it is jotted down: what is understood is shown, and what
 test('exercises that a team ordered are said with the person, and are no yes', async ({ page }) => {
   await page.goto('/people');
   await page.getByRole('button', { name: 'Add a person' }).click();
-  await page.getByLabel('Name').fill('Perrin Vale');
+  await page.getByLabel('Name', { exact: true }).fill('Perrin Vale');
   await page.getByRole('button', { name: 'Next: why' }).click();
   await page.getByRole('button', { name: 'Health', exact: true }).click();
   const form = page.locator('form');

@@ -131,13 +131,11 @@ export { readConditionNames, type SaidCondition } from './reading/readConditionN
 export { abilitiesOf, type Abilities, type Ability } from './people/abilities.js';
 export { STRENGTHS, type StrengthOf } from './people/norms.js';
 export {
-  FACT_SOURCES,
   FROM_CHAIR,
   FROM_FLOOR,
   INTAKE_GROUPS,
   LIMB_STATES,
   LIMBS,
-  ON_ONE_LEG,
   PRACTISED,
   SCREENING,
   WALKS,

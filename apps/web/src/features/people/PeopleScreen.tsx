@@ -32,7 +32,7 @@ export function PeopleScreen() {
       main={add}
       tools={
         <SearchField
-          label="Find a person by name, condition or class"
+          label="Find a person"
           placeholder="Name, condition or class"
           value={find}
           onChange={setFind}
