@@ -60,7 +60,9 @@ export function DoorCard({ classId, on, person, start, onAsked }: Props) {
     onAsked(isAsked);
     autosave.change(next);
   };
-  const isFine = today.asked && Object.keys(today).length === 1;
+  // A reading is no complaint: it stands beside an "as usual", and what it stops stays stopped.
+  const { asked, bp, ...complaints } = today;
+  const isFine = asked && !Object.keys(complaints).length;
   return (
     <section
       aria-label={person.name}
@@ -95,12 +97,13 @@ export function DoorCard({ classId, on, person, start, onAsked }: Props) {
     </section>
   );
 
-  /** Nothing is new: what was told before is taken back. */
+  /** Nothing is new: complaints that were told before are taken back, what was measured is not. */
   function fine(): void {
-    setToday({ asked: true });
+    const next: Today = { asked: true, ...(bp ? { bp } : {}) };
+    setToday(next);
     onAsked(true);
     setOpen(false);
-    autosave.change({ asked: true });
+    autosave.change(next);
   }
 }
 
