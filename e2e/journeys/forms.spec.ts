@@ -68,13 +68,15 @@ test('of two who change one person the later is shown both, and neither loses a 
   await expect(both.getByRole('group', { name: 'Height in cm' })).toBeVisible();
   await expect(both.getByRole('group')).toHaveCount(1);
   await expectAccessible(page);
+  // What is typed while it is asked is not lost.
+  await page.getByLabel('Weight in kg').fill('72');
   await both.getByLabel('Theirs: 169').check();
   await both.getByRole('button', { name: 'Save it so' }).click();
   await expect(page.getByLabel('Height in cm')).toHaveValue('169');
   await expect(page.getByText('All changes saved')).toBeVisible();
   await page.reload();
   await expect(page.getByLabel('Height in cm')).toHaveValue('169');
-  await expect(page.getByLabel('Weight in kg')).toHaveValue('71');
+  await expect(page.getByLabel('Weight in kg')).toHaveValue('72');
   await expect(page.getByLabel('Falls in the last year')).toHaveValue('0');
   await other.context().close();
 });

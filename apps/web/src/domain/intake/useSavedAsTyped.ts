@@ -20,6 +20,17 @@ function errorsIn(draft: PersonDraft): InputError[] {
 
 const draftOf = (line: PersonLine): PersonDraft => writtenOf(valuesOf(line));
 
+/** What somebody else has saved meanwhile, and what both had read before. */
+interface Met {
+  before: PersonDraft;
+  theirs: PersonDraft;
+  conflicts: readonly MergeConflict[];
+}
+
+/** A draft as somebody known: what was taken out of it does not come back from what was read. */
+const asLine = ({ id, version }: PersonLine, draft: PersonDraft): PersonLine =>
+  ({ id, version, ...draft }) as PersonLine;
+
 export interface SavedAsTyped {
   draft: DraftOfForm<number>;
   state: AutosaveState<PersonLine>;
@@ -40,7 +51,7 @@ export function useSavedAsTyped(person: PersonLine, form: UseFormReturn<PersonVa
   const draft = useDraft(form, `person:${person.id}`, person.version);
   const base = useRef(draftOf(person));
   const [errors, setErrors] = useState<readonly InputError[]>([]);
-  const [met, setMet] = useState<{ merged: PersonDraft; conflicts: readonly MergeConflict[] }>();
+  const [met, setMet] = useState<Met>();
   const autosave = useMemo(
     () =>
       new Autosave<PersonDraft, PersonLine>(person.version, {
@@ -61,13 +72,14 @@ export function useSavedAsTyped(person: PersonLine, form: UseFormReturn<PersonVa
         ],
         merge: (mine, line) => {
           const theirs = draftOf(line);
-          const { merged, conflicts } = mergePerson(base.current, mine, theirs);
+          const before = base.current;
+          const { merged, conflicts } = mergePerson(before, mine, theirs);
           base.current = theirs;
           if (conflicts.length) {
-            setMet({ merged, conflicts });
+            setMet({ before, theirs, conflicts });
             return undefined;
           }
-          form.reset(valuesOf({ ...line, ...merged } as PersonLine));
+          form.reset(valuesOf(asLine(line, merged)));
           return merged;
         },
       }),
@@ -98,8 +110,10 @@ export function useSavedAsTyped(person: PersonLine, form: UseFormReturn<PersonVa
     conflicts: met?.conflicts ?? [],
     decide: (theirs) => {
       if (!met) return;
-      const decided = theirs.reduce((whole, one) => takeTheirs(whole, one), met.merged);
-      form.reset(valuesOf({ ...person, ...decided } as PersonLine));
+      // With what was typed since it was asked.
+      const { merged } = mergePerson(met.before, writtenOf(form.getValues()), met.theirs);
+      const decided = theirs.reduce((whole, one) => takeTheirs(whole, one), merged);
+      form.reset(valuesOf(asLine(person, decided)));
       setMet(undefined);
       autosave.settle(decided);
     },
