@@ -13,7 +13,7 @@ import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
 import { BlanketsFor } from './BlanketsFor.js';
 import { measuringScene } from './measuringScene.js';
-import { keptOf, keysOf } from './rangeKeys.js';
+import { keptOf, keysOf, readBothWays } from './rangeKeys.js';
 import { canTilt, useTilt } from './useTilt.js';
 
 const WAYS = ['right', 'left'] as const;
@@ -92,6 +92,7 @@ export function RangeField({
           <BothWays
             of={of}
             note={form.getValues('dated')[`ranges.${of.range}`]?.note ?? noteOf(person, of)}
+            kept={typed}
             onSet={set}
             onSide={setSide}
           />
@@ -178,23 +179,23 @@ function OneSide({ of, label, value, since, onFocus, onSet }: SideProps) {
 function BothWays({
   of,
   note,
+  kept,
   onSet,
   onSide,
 }: {
   of: RangeToMeasure;
   note: string;
+  /** What is kept of it now: the lesser. */
+  kept: string;
   onSet: (key: string, words: string, note?: string) => void;
   onSide: (side: 'right' | 'left') => void;
 }) {
-  const [typed, setTyped] = useState(() => ({
-    right: /right (\d+)/.exec(note)?.[1] ?? '',
-    left: /left (\d+)/.exec(note)?.[1] ?? '',
-  }));
+  const [typed, setTyped] = useState(() => readBothWays(of, note, kept));
   const set = (side: 'right' | 'left', words: string): void => {
     const next = { ...typed, [side]: words };
     setTyped(next);
     const read = WAYS.flatMap((way) => {
-      const number = Number(next[way]);
+      const number = Number(next[way].replace(',', '.'));
       return next[way].trim() && Number.isFinite(number) ? [[way, number] as const] : [];
     });
     if (!read.length) return onSet(of.range, '');
