@@ -13,6 +13,7 @@ import { HurtsFields } from '../../domain/intake/HurtsFields.js';
 import { WhyFields } from '../../domain/intake/WhyFields.js';
 import { ScreeningFields, SizeFields } from '../../domain/person/PersonFields.js';
 import { valuesOf, writtenOf, type PersonValues } from '../../domain/person/personValues.js';
+import { changedAnswers } from './changedAnswers.js';
 import { Button } from '../../ui/Button.js';
 import { Reading } from '../../ui/states.js';
 
@@ -33,7 +34,7 @@ export function OwnForm({ onClose }: { onClose: () => void }) {
   const { data } = reading;
   if (!data) return <Reading what="Opening your form" of={reading} />;
   const line = { ...data.person, ...data.sent?.answers } as PersonLine;
-  return <Filling start={line} onClose={onClose} />;
+  return <Filling known={data.person} start={line} onClose={onClose} />;
 }
 
 /** What of the form is hers to say. */
@@ -50,7 +51,7 @@ const SAID = {
   conflict: 'Not kept yet',
 } as const;
 
-function Filling({ start, onClose }: { start: PersonLine; onClose: () => void }) {
+function Filling({ known, start, onClose }: { known: PersonLine; start: PersonLine; onClose: () => void }) {
   const form = useForm<PersonValues>({ defaultValues: valuesOf(start) });
   const [at, setAt] = useState(0);
   const [touched, setTouched] = useState(false);
@@ -70,13 +71,13 @@ function Filling({ start, onClose }: { start: PersonLine; onClose: () => void })
   useEffect(() => {
     const { unsubscribe } = form.watch(() => {
       setTouched(true);
-      autosave.change(answersOf(form.getValues()));
+      autosave.change(changedAnswers(answersOf(form.getValues()), answersOf(valuesOf(known))));
     });
     return () => {
       unsubscribe();
       void autosave.flush();
     };
-  }, [autosave, form]);
+  }, [autosave, form, known]);
   const [group, title] = ASKED[at]!;
   const isLast = at === ASKED.length - 1;
   return (
