@@ -3,6 +3,9 @@ import type { PersonVersion } from '../../src/data/types.js';
 import { changeLog } from '../../src/domain/person/changeLog.js';
 import { joinChanges } from '../../src/features/door/joinChanges.js';
 import { asksBleeding, isPressureDue } from '../../src/features/door/doorQuestions.js';
+import { RANGES_TO_MEASURE } from '@lotus-steady/core';
+import { readBothWays } from '../../src/features/measure/rangeKeys.js';
+import { changedAnswers } from '../../src/features/mine/changedAnswers.js';
 import { angleBetween, upOf } from '../../src/features/measure/useTilt.js';
 
 const at = (version: number, minute: number, written: object, by = 'Maren'): PersonVersion => ({
@@ -99,4 +102,23 @@ test('a phone that is tipped reads by how far, whichever way it lies', () => {
   expect(angleBetween(upOf(0, 0), upOf(0, 90))).toBeCloseTo(90, 6);
   expect(angleBetween(upOf(10, 0), upOf(55, 0))).toBeCloseTo(45, 6);
   expect(angleBetween(upOf(170, 0), upOf(-170, 0))).toBeCloseTo(20, 6);
+});
+
+describe('what must not be loosened unseen', () => {
+  const turn = RANGES_TO_MEASURE.find(({ range }) => range === 'thoracicTwist')!;
+  test('where only the lesser of two ways is known it stands for both until each is measured', () => {
+    expect(readBothWays(turn, '', '20')).toEqual({ right: '25', left: '25' });
+    expect(readBothWays(turn, 'right 40, left 25', '20')).toEqual({ right: '40', left: '25' });
+    expect(readBothWays(turn, 'left 25', '20')).toEqual({ right: '', left: '25' });
+    expect(readBothWays(turn, '', '')).toEqual({ right: '', left: '' });
+  });
+  test('of her answers only what she has changed is sent', () => {
+    const known = {
+      heightCm: 170,
+      can: { stand: true, kneel: true, floor: 'chair' as const },
+      conditions: [],
+    };
+    expect(changedAnswers({ ...known }, known)).toEqual({});
+    expect(changedAnswers({ ...known, heightCm: 171 }, known)).toEqual({ heightCm: 171 });
+  });
 });

@@ -10,7 +10,7 @@ export interface ScreeningResult {
   says: string;
   /** Below what is usual, or at a cut-off: steadiness is in doubt. */
   low: boolean;
-  cite?: 'steadi' | 'springer-2007';
+  cite?: 'steadi' | 'vellas-1997';
 }
 
 /**
@@ -47,10 +47,12 @@ export function sayScreening(
       };
     case 'oneLegSeconds': {
       const usual =
-        age === undefined ? '' : ` People of ${age} usually stand ${atAge(oneLeg.byAge, age).middle} s.`;
+        age === undefined
+          ? ''
+          : ` People of ${age} usually stand ${atAge(oneLeg.byAge, age).middle} s (Springer 2007).`;
       return {
         low: value < SHORT_ONE_LEG,
-        cite: 'springer-2007',
+        cite: 'vellas-1997',
         says: `Less than ${SHORT_ONE_LEG} s goes with falls that injure.${usual}`,
       };
     }

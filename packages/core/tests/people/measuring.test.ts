@@ -43,7 +43,7 @@ describe('ranges', () => {
       expect(READ[range]!({ ...completePosture({}), ...shape(degrees, 'R') })).toBeCloseTo(degrees, 6);
   });
 
-  test('no picture bends a joint the wrong way or beyond what a body can', () => {
+  test('no picture bends a knee the wrong way, or much beyond what a body can', () => {
     for (const { range, shape } of RANGES_TO_MEASURE) {
       const posture = { ...completePosture({}), ...shape(USUAL_RANGE[range], 'L') };
       const [low, high] = JOINT_LIMITS.knee;

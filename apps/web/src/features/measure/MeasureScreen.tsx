@@ -4,6 +4,7 @@ import { poseName } from '../../data/catalogue.js';
 import { today } from '../../data/today.js';
 import type { PersonLine } from '../../data/types.js';
 import { PersonPage, type OnPerson } from '../../domain/intake/PersonPage.js';
+import { numbersIn } from '../../domain/person/personValues.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { usePoseChanges } from '../../workers/useWork.js';
 import { RangeField } from './RangeField.js';
@@ -35,15 +36,6 @@ function Measuring({ person, form }: OnPerson) {
     </div>
   );
 }
-
-/** What was typed, as numbers; what is no number is not there yet. */
-const numbersIn = (typed: Readonly<Record<string, string>>): Record<string, number> =>
-  Object.fromEntries(
-    Object.entries(typed).flatMap(([key, value]) => {
-      const number = Number(value.replace(',', '.'));
-      return value.trim() && Number.isFinite(number) ? [[key, number]] : [];
-    }),
-  );
 
 /** So many poses are named. */
 const NAMED = 8;
