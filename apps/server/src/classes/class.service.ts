@@ -38,7 +38,7 @@ const stockOf = (stock: Record<string, number>): { stock?: Record<string, number
 const TEXTS_KEPT = 24_000_000;
 
 /** So often the class is fitted anew where somebody else has saved it meanwhile. */
-const DOOR_TRIES = 4;
+const DOOR_TRIES = 12;
 
 /** What is wrong with somebody's today, named as the form at the door names it: `today.bp`. */
 const atTheField =
