@@ -76,7 +76,7 @@ test('a variant of one’s own: sliders, live figure, kept on the ladder, taken 
   page,
 }) => {
   await page.goto('/atlas/tree/own?base=tree.foot-low');
-  await expect(page.getByText('This position holds:', { exact: false })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('This position holds:', { exact: false })).toBeVisible();
   await expect(page.getByRole('button', { name: 'Save it' })).toBeDisabled();
   await page.getByRole('slider', { name: 'knee, bend' }).fill('150');
   await expect(page.getByText('This position does not hold', { exact: false })).toBeVisible({
@@ -85,7 +85,7 @@ test('a variant of one’s own: sliders, live figure, kept on the ladder, taken 
   await page.getByRole('button', { name: 'Undo' }).click();
   await page.getByRole('slider', { name: 'head turned' }).fill('20');
   await page.getByLabel('What you call it').fill('looking aside');
-  await expect(page.getByRole('button', { name: 'Save it' })).toBeEnabled({ timeout: 15_000 });
+  await expect(page.getByRole('button', { name: 'Save it' })).toBeEnabled();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Save it' }).click();
   await expect(page.getByRole('button', { name: /looking aside/ })).toBeVisible({ timeout: 60_000 });
@@ -99,8 +99,8 @@ test('props sized to a person, and what worked is kept', async ({ page }) => {
   await page.getByRole('button', { name: 'Work out heights' }).click();
   const stand = page.getByRole('listitem').filter({ hasText: 'Shoulder stand: under the shoulders' });
   await stand.getByLabel('neck bends forward, degrees').fill('50');
-  await expect(stand.getByText(/\d folded blankets, edges stepped/)).toBeVisible({ timeout: 20_000 });
-  await expect(stand.getByText('From the measured range', { exact: false })).toBeVisible({ timeout: 20_000 });
+  await expect(stand.getByText(/\d folded blankets, edges stepped/)).toBeVisible();
+  await expect(stand.getByText('From the measured range', { exact: false })).toBeVisible();
   await stand.getByRole('button', { name: 'This worked' }).click();
   await expect(stand.getByText('What worked on', { exact: false })).toBeVisible();
 });

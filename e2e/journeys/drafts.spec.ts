@@ -59,13 +59,13 @@ test('an edit to a class that nothing answered to is back in the next window, an
   await page.route('**/api/classes/*/plan', (route) => route.abort());
   await page.getByRole('button', { name: /^Move step 2,/ }).focus();
   await page.keyboard.press('Delete');
-  await expect(page.getByText('does not answer', { exact: false })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('does not answer', { exact: false })).toBeVisible();
   // Whatever became of this window: another finds what was done in it.
   const next = await context.newPage();
   await next.goto(page.url());
   await expect(notice(next)).toBeVisible();
   await expectAccessible(next);
-  await expect(next.getByText('All changes saved')).toBeVisible({ timeout: 15_000 });
+  await expect(next.getByText('All changes saved')).toBeVisible();
   await expect(second(next)).not.toHaveText(gone!);
   await next.reload();
   await next.locator('[data-row]').first().waitFor();

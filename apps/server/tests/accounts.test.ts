@@ -32,7 +32,7 @@ const forgetTries = () => server.sequelize.query('DELETE FROM sign_in_tries');
 beforeAll(async () => {
   server = await ownServer('accounts');
   owner = browser();
-}, 60_000);
+});
 afterAll(() => server.stop());
 beforeEach(forgetTries);
 

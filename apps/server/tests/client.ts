@@ -38,7 +38,7 @@ export function withDemoHall(): void {
   beforeAll(async () => {
     if (!databaseUrl) throw new Error('DATABASE_URL is missing: run these tests through npm test.');
     await start('fresh');
-  }, 60_000);
+  });
   afterAll(stop);
 }
 

@@ -23,7 +23,7 @@ beforeAll(async () => {
   });
   folder = join(mkdtempSync(join(tmpdir(), 'lotus-database-')), 'data');
   database = await startMariaDb(folder);
-}, 60_000);
+});
 afterAll(async () => {
   await database?.stop();
   rmSync(join(folder, '..'), { recursive: true, force: true });
@@ -139,4 +139,4 @@ test('a folder of an earlier version keeps its data and loses its open accounts;
   const copied = asServer();
   expect(await copied.query('SELECT word FROM kept', { plain: true })).toEqual({ word: 'still here' });
   await copied.close();
-}, 60_000);
+});

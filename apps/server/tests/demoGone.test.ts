@@ -28,4 +28,4 @@ test('removed once, it stays away at the next start; a first owner may begin', a
   } finally {
     await server.stop();
   }
-}, 60_000);
+});

@@ -38,7 +38,7 @@ beforeAll(async () => {
       `SELECT UUID(), CONCAT('Class ', seq), ${day}, ${planned} ` +
       `FROM classes, seq_1_to_${CLASSES} WHERE title = 'Steady Backs'`,
   );
-}, 60_000);
+});
 
 interface Line {
   id: string;

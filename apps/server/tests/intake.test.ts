@@ -39,7 +39,7 @@ beforeAll(async () => {
   const { secret } = (await owner.ask(`people/${personId}/link`, 'POST')).json as { secret: string };
   person = new Browser(server.base);
   await person.ask('mine/open', 'POST', { secret });
-}, 90_000);
+});
 afterAll(() => server.stop());
 
 test('what is told is known since today; what does not change keeps its day; a letter has its own', async () => {

@@ -55,7 +55,7 @@ beforeAll(async () => {
     });
   await new Promise((resolve) => server.once('message', resolve));
   browser = await signedInAt(`http://127.0.0.1:${port}`);
-}, 90_000);
+});
 afterAll(async () => {
   server.kill('SIGKILL');
   await database.stop();
@@ -113,7 +113,7 @@ test('a database that crashes at a statement does not write it down', async () =
   expect(written()).not.toContain(SECRET);
   expect(written()).not.toMatch(SQL);
   await untilWell();
-}, 40_000);
+});
 
 test('a database that is killed is started again; that is said, and nothing saved is lost', async () => {
   const saved = await send('people', 'POST', { name: 'Before the end' });
@@ -126,4 +126,4 @@ test('a database that is killed is started again; that is said, and nothing save
   expect(answers.at(-1)!.status).toBe(200);
   expect((await send('people')).text).toContain('Before the end');
   expect(server.exitCode).toBeNull();
-}, 60_000);
+});

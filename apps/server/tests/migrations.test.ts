@@ -150,7 +150,7 @@ test('from every version before, what is in it comes along', async () => {
     await umzug.up();
     expect([after, await held()]).toEqual([after, now]);
   }
-}, 60_000);
+});
 
 test('how someone gets up from the floor is known only where it was said that they do not', async () => {
   await loadOld();
@@ -216,7 +216,7 @@ test('one that is broken off anywhere is finished by the next start', async () =
   // What came with a later version is not in one that was taken back to the first; all else is.
   expect(await held()).toEqual(now);
   expect(broken).toBeGreaterThan(15);
-}, 60_000);
+});
 
 /** Without white space, so that formatting them anew changes nothing. */
 const printOf = (file: string): string =>

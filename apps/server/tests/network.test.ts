@@ -28,7 +28,7 @@ beforeAll(async () => {
   server = await ownServer('network', { demo: 'fresh', network });
   owner = new Browser(server.base);
   await owner.ask('session/demo', 'POST');
-}, 60_000);
+});
 afterAll(async () => {
   await server.stop();
   rmSync(folder, { recursive: true, force: true });

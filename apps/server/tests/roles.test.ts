@@ -91,7 +91,7 @@ beforeAll(async () => {
   await join(elsewhere, 'assistant', 'their assistant');
   const members = (await elsewhere.ask('members')).json as { id: string; role: string }[];
   others.members = members.find(({ role }) => role === 'assistant')!.id;
-}, 90_000);
+});
 afterAll(() => server.stop());
 
 test('every route has a rule, and every rule a route', async () => {

@@ -156,7 +156,7 @@ test('of two that start at once one is told', async () => {
     expect.stringMatching(/^Lotus Steady is already running from this folder/),
     expect.stringMatching(/^The database cannot be used/),
   ]);
-}, 70_000);
+});
 
 test('a machine without MariaDB and without apt says what to install', () => {
   const tools = join(folder, 'tools');
@@ -187,7 +187,7 @@ test('a database that is not there: one line, nothing left behind, no password s
   expect(lines[0]).toMatch(/^The database cannot be used/);
   expect(stdout + lines.join()).not.toContain('secret-word');
   expect(existsSync(join(data, 'running.pid'))).toBe(false);
-}, 70_000);
+});
 
 test('a database folder that is broken says where to look', () => {
   const data = join(folder, 'broken');
@@ -198,7 +198,7 @@ test('a database folder that is broken says where to look', () => {
   expect(status).toBe(1);
   expect(lines[0]).toMatch(/^The database did not come up; .*mariadb\.log says why\.$/);
   expect(readFileSync(join(data, 'mariadb.log'), 'utf8').length).toBeGreaterThan(0);
-}, 130_000);
+});
 
 test('a busy server stops within ten seconds, and leaves nothing running', async () => {
   const data = join(folder, 'busy');
@@ -237,4 +237,4 @@ test('a busy server stops within ten seconds, and leaves nothing running', async
   await Promise.all(fits);
   expect(existsSync(join(data, 'running.pid'))).toBe(false);
   await expect(fetch(`${base}/health`)).rejects.toThrow();
-}, 120_000);
+});

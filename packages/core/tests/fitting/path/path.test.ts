@@ -188,7 +188,7 @@ test('no other way through costs less, with what adds up, what is in hand and wh
     ),
     { numRuns: 30 },
   );
-}, 240_000);
+});
 
 test('what was fitted before changes nothing: an edited class is fitted as if it were new', () => {
   const people = readPeople(
@@ -204,7 +204,7 @@ test('what was fitted before changes nothing: an edited class is fitted as if it
     }),
     { numRuns: 25 },
   );
-}, 60_000);
+});
 
 test.each([
   ['each for themselves', {}, NO_CHOICES],
