@@ -133,7 +133,7 @@ export async function createApp({
   if (web && existsSync(web)) await serveWeb(app, web);
   const sequelize = app.get(Sequelize);
   const prepare = async (): Promise<void> => {
-    await migrate(sequelize, databaseUrl, backups);
+    await migrate(sequelize, app.get(Vault), databaseUrl, backups);
     await app.get(OwnVariantService).measureAnew();
   };
   if (hallKey) {

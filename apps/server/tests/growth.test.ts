@@ -1,6 +1,10 @@
 /** A hall of thousands: its lists come in parts, with no more than they show. */
+import { randomUUID } from 'node:crypto';
 import { QueryTypes } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
+import { Vault } from '../src/common/vault.js';
+import { SEALED } from '../src/store/sealedColumns.js';
+import { sealJson } from '../src/store/sealedJson.js';
 import { ask, peopleByName, server, TODAY, withDemoHall } from './client.js';
 
 const PEOPLE = 3000;
@@ -22,14 +26,35 @@ beforeAll(async () => {
       .map((name) => `\`${name}\``)
       .join();
   };
-  const person = await columns('people', ['id', 'name']);
-  await sequelize.query(
-    `INSERT INTO people (id, name, ${person}) SELECT UUID(), CONCAT('Zed ', LPAD(seq, 4, '0')), ${person} ` +
-      `FROM people, seq_1_to_${PEOPLE} WHERE name = 'Hollis Penny'`,
-  );
-  await sequelize.query(
-    'INSERT INTO person_conditions (id, personId, `condition`, details, position, createdAt, updatedAt) ' +
-      "SELECT UUID(), id, 'pregnancy', '{}', 0, NOW(), NOW() FROM people WHERE name LIKE 'Zed %'",
+  const [hollis] = await read('people?find=Hollis Penny');
+  const { id: _id, version: _version, ...written } = hollis as Line & { version: number };
+  const hallId = (
+    await sequelize.query<{ id: string }>('SELECT id FROM halls', { type: QueryTypes.SELECT })
+  )[0]!.id;
+  const now = new Date();
+  const people = Array.from({ length: PEOPLE }, (_, i) => ({
+    id: randomUUID(),
+    hallId,
+    name: `Zed ${String(i + 1).padStart(4, '0')}`,
+    version: 1,
+    createdAt: now,
+    updatedAt: now,
+  }));
+  await sequelize.getQueryInterface().bulkInsert('people', people);
+  const vault = server().get(Vault);
+  await sequelize.getQueryInterface().bulkInsert(
+    'person_versions',
+    people.map(({ id: personId, name }) => ({
+      id: randomUUID(),
+      personId,
+      version: 1,
+      sealed: sealJson(vault, SEALED.person, [personId, 1], {
+        ...written,
+        name,
+        conditions: [{ condition: 'pregnancy' }],
+      }),
+      savedAt: now,
+    })),
   );
   const planned = await columns('classes', ['id', 'title', 'on']);
   const day = `DATE_ADD('${TODAY}', INTERVAL CAST(seq AS SIGNED) - ${CLASSES / 2} DAY)`;
@@ -78,6 +103,18 @@ test('people are found by any part of a name, and signs that a database knows ar
   expect(await read('people?find=_____')).toEqual([]);
   expect(await read('people?find=%5C')).toEqual([]);
   expect((await read('people?find=hollis')).map(({ name }) => name)).toEqual(['Hollis Penny']);
+});
+
+test('who has a condition is found among thousands, as it is called, and in the version that holds', async () => {
+  const found = (await partsOf('people?find=pregnan', 300)).flat();
+  const zeds = found.filter(({ name }) => name.startsWith('Zed'));
+  expect(zeds).toHaveLength(PEOPLE);
+  const { id, name } = zeds[7]!;
+  expect((await ask(`people/${id}`, 'PUT', { name, conditions: [{ condition: 'glaucoma' }] })).status).toBe(
+    200,
+  );
+  expect((await read('people?find=glaucoma')).map((one) => one.id)).toContain(id);
+  expect((await partsOf('people?find=pregnan', 300)).flat()).toHaveLength(found.length - 1);
 });
 
 test('people are read by their ids, also from far down the list; of nobody nothing comes', async () => {

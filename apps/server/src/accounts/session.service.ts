@@ -7,6 +7,7 @@ import {
 } from '@nestjs/common';
 import type { RequestContext } from '../common/context.js';
 import { FieldsException } from '../common/problems.js';
+import { placeIn, SEALED } from '../store/sealedColumns.js';
 import { Vault } from '../common/vault.js';
 import { HallRepository } from '../halls/hall.repository.js';
 import { HALL_KEY } from '../halls/hallTokens.js';
@@ -38,7 +39,7 @@ class CodeNeeded extends UnauthorizedException {
 const NOT_LET_IN = 'The name or the password is not right.';
 
 /** Where a sealed secret of codes belongs. */
-export const codePlace = (accountId: string): string => `accounts:codeSecret:${accountId}`;
+export const codePlace = (accountId: string): string => placeIn(SEALED.codeSecret, accountId);
 
 @Injectable()
 export class SessionService {

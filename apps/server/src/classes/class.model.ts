@@ -1,4 +1,4 @@
-import type { Choices, HouseView, Today } from '@lotus-steady/core';
+import type { HouseView, Today } from '@lotus-steady/core';
 import {
   BelongsTo,
   Column,
@@ -14,10 +14,11 @@ import {
 import { jsonColumn } from '../database/jsonColumn.js';
 import { HallRow } from '../halls/hall.model.js';
 
-/** A person as a class remembers them: their id and what was known, as it would be written. */
+/** A person as a class remembers them: in which version, and how they are on the day. */
 export interface ClassPerson {
   id: string;
-  person: { name: string };
+  name: string;
+  version: number;
   today: Today;
 }
 
@@ -27,7 +28,15 @@ export interface StepChange {
   what: 'eased' | 'stopped';
 }
 
-/** A class with a snapshot of what it was planned from: later edits to people or sequence do not change it. */
+/** What is sealed of how a class was for one person. */
+export interface SealedRecord {
+  painBefore: number | null;
+  painAfter: number | null;
+  changes: StepChange[];
+  word: string;
+}
+
+/** A class with what it was planned from: later edits to people or sequence do not change it. */
 @Table({ tableName: 'classes', paranoid: true, deletedAt: 'removedAt' })
 export class ClassRow extends Model {
   @PrimaryKey @Default(DataType.UUIDV4) @Column(DataType.UUID) declare id: string;
@@ -39,17 +48,26 @@ export class ClassRow extends Model {
   /** The sequence of the library that it began from. */
   @Column(DataType.UUID) declare sequenceId: string | null;
   @Column(jsonColumn('sequenceText')) declare sequenceText: string;
-  @Column(jsonColumn('people')) declare people: ClassPerson[];
+  /** Who is down for it, as {@link ClassPerson}, sealed for this row. */
+  @Column(DataType.TEXT('long')) declare people: string;
   /** How many are down for it. */
   @Column(DataType.INTEGER) declare heads: number;
   @Column(jsonColumn('houseView')) declare houseView: HouseView;
   /** Positions that the class takes for itself, whatever the hall's are. */
   @Column(jsonColumn('ownView')) declare ownView: Record<string, string>;
-  /** What the teacher decides beside the sequence. */
-  @Column(jsonColumn('choices')) declare choices: Choices;
+  /** What the teacher decides beside the sequence, as `Choices`, sealed for this row. */
+  @Column(DataType.TEXT('long')) declare choices: string;
   @Column(DataType.INTEGER) declare version: number;
   @HasOne(() => FittingRow) declare fitting: FittingRow | null;
   @HasMany(() => RecordRow) declare records: RecordRow[];
+}
+
+/** Who is down for which class, and in which version they were when it was fitted. */
+@Table({ tableName: 'class_people', timestamps: false })
+export class ClassPersonRow extends Model {
+  @PrimaryKey @ForeignKey(() => ClassRow) @Column(DataType.UUID) declare classId: string;
+  @PrimaryKey @Column(DataType.UUID) declare personId: string;
+  @Column(DataType.INTEGER) declare version: number;
 }
 
 /** A class's result with its input and versions: it opens unchanged later. */
@@ -65,7 +83,7 @@ export class FittingRow extends Model {
   @Column(DataType.INTEGER) declare steps: number;
   /** Own variants that it uses. */
   @Column(jsonColumn('ownVariants')) declare ownVariants: readonly string[];
-  /** The fitting, and what it was made from, packed. */
+  /** The fitting, and what it was made from, packed and sealed for this row. */
   @Column(DataType.BLOB('long')) declare fitting: Buffer;
   @Column(DataType.BLOB('long')) declare madeFrom: Buffer;
 }
@@ -79,8 +97,6 @@ export class RecordRow extends Model {
   @Column(DataType.UUID) declare personId: string;
   @BelongsTo(() => ClassRow) declare class: ClassRow;
   @Column(DataType.BOOLEAN) declare came: boolean;
-  @Column(DataType.INTEGER) declare painBefore: number | null;
-  @Column(DataType.INTEGER) declare painAfter: number | null;
-  @Column(jsonColumn('changes')) declare changes: StepChange[];
-  @Column(DataType.TEXT) declare word: string;
+  /** The rest, as {@link SealedRecord}, sealed for this row. */
+  @Column(DataType.TEXT('long')) declare sealed: string;
 }

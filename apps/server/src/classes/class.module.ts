@@ -4,13 +4,13 @@ import { HallModule } from '../halls/hall.module.js';
 import { OwnVariantModule } from '../own-variants/ownVariant.module.js';
 import { PersonModule } from '../people/person.module.js';
 import { ClassController } from './class.controller.js';
-import { ClassRow, FittingRow, RecordRow } from './class.model.js';
+import { ClassPersonRow, ClassRow, FittingRow, RecordRow } from './class.model.js';
 import { ClassRepository } from './class.repository.js';
 import { ClassService } from './class.service.js';
 
 @Module({
   imports: [
-    SequelizeModule.forFeature([ClassRow, FittingRow, RecordRow]),
+    SequelizeModule.forFeature([ClassPersonRow, ClassRow, FittingRow, RecordRow]),
     HallModule,
     PersonModule,
     OwnVariantModule,

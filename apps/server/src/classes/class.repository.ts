@@ -1,27 +1,33 @@
+import { randomUUID } from 'node:crypto';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
+import type { Choices } from '@lotus-steady/core';
 import { literal, Op, type Transaction } from 'sequelize';
 import type { RequestContext } from '../common/context.js';
 import { Transactions } from '../database/transactions.js';
 import type { SavedDto } from '../common/problem.dto.js';
+import { Vault } from '../common/vault.js';
 import { StaleVersion } from '../common/versions.js';
+import { placeIn, SEALED } from '../store/sealedColumns.js';
+import { openJson, sealJson } from '../store/sealedJson.js';
 import type { ClassesQueryDto } from './class.dto.js';
-import { ClassRow, FittingRow, RecordRow } from './class.model.js';
-
-export type ClassColumns = Pick<
+import {
+  ClassPersonRow,
   ClassRow,
-  | 'title'
-  | 'on'
-  | 'time'
-  | 'place'
-  | 'sequenceId'
-  | 'sequenceText'
-  | 'people'
-  | 'heads'
-  | 'houseView'
-  | 'ownView'
-  | 'choices'
->;
+  FittingRow,
+  RecordRow,
+  type ClassPerson,
+  type SealedRecord,
+} from './class.model.js';
+
+/** What a class is, open to read. */
+export interface ClassColumns extends Pick<
+  ClassRow,
+  'title' | 'on' | 'time' | 'place' | 'sequenceId' | 'sequenceText' | 'houseView' | 'ownView'
+> {
+  people: ClassPerson[];
+  choices: Choices;
+}
 export type FittingColumns = Pick<
   FittingRow,
   'rulebook' | 'catalogue' | 'format' | 'steps' | 'ownVariants' | 'fitting' | 'madeFrom'
@@ -34,10 +40,23 @@ const CLASSES_AHEAD = 3;
 export type ClassLine = Pick<ClassRow, 'id' | 'title' | 'on' | 'time' | 'place' | 'heads'> & {
   recorded: 0 | 1;
 };
-export type RecordColumns = Pick<
-  RecordRow,
-  'personId' | 'came' | 'painBefore' | 'painAfter' | 'changes' | 'word'
->;
+export type RecordColumns = Pick<RecordRow, 'personId' | 'came'> & SealedRecord;
+
+/** A class as it is kept. */
+export interface BareKeptClass extends ClassColumns {
+  id: string;
+  version: number;
+}
+
+/** With its fitting, but for what that was made from; with none where there is none. */
+export interface FittedKeptClass extends BareKeptClass {
+  fitting: Pick<FittingColumns, 'format' | 'steps' | 'fitting'> | null;
+}
+
+/** And with how it was. */
+export interface KeptClass extends FittedKeptClass {
+  records: RecordColumns[];
+}
 
 @Injectable()
 export class ClassRepository {
@@ -45,6 +64,8 @@ export class ClassRepository {
     @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
     @InjectModel(FittingRow) private readonly fittings: typeof FittingRow,
     @InjectModel(RecordRow) private readonly records: typeof RecordRow,
+    @InjectModel(ClassPersonRow) private readonly people: typeof ClassPersonRow,
+    private readonly vault: Vault,
     private readonly transactions: Transactions,
   ) {}
 
@@ -76,10 +97,14 @@ export class ClassRepository {
   }
 
   /** The next classes that have a fitting and that somebody is down for. @param today `YYYY-MM-DD` */
-  async comingFor({ hallId }: RequestContext, personId: string, today: string): Promise<ClassRow[]> {
+  async comingFor({ hallId }: RequestContext, personId: string, today: string): Promise<FittedKeptClass[]> {
     const fitting = { model: FittingRow, attributes: { exclude: ['madeFrom'] }, required: true };
-    return this.classes.findAll({
-      where: { hallId, on: { [Op.gte]: today }, people: { [Op.like]: `%"id":"${personId}"%` } },
+    const isDown = literal(
+      'EXISTS (SELECT 1 FROM class_people p WHERE p.classId = ClassRow.id AND p.personId = :personId)',
+    );
+    const rows = await this.classes.findAll({
+      where: { [Op.and]: [{ hallId, on: { [Op.gte]: today } }, isDown] },
+      replacements: { personId },
       include: [fitting],
       order: [
         ['on', 'ASC'],
@@ -87,11 +112,12 @@ export class ClassRepository {
       ],
       limit: CLASSES_AHEAD,
     });
+    return rows.map((row) => this.withFitting(row));
   }
 
-  /** Without fitting and records. @throws NotFoundException */
-  async bare({ hallId }: RequestContext, id: string): Promise<ClassRow> {
-    return found(await this.classes.findOne({ where: { hallId, id } }));
+  /** Without fitting and records. @throws NotFoundException @throws Unreadable */
+  async bare({ hallId }: RequestContext, id: string): Promise<BareKeptClass> {
+    return this.opened(found(await this.classes.findOne({ where: { hallId, id } })));
   }
 
   /** Which version it is in. @throws NotFoundException */
@@ -100,12 +126,20 @@ export class ClassRepository {
     return found(await this.classes.findOne(query)).version;
   }
 
-  /** With fitting, but for what that was made from, and records. @throws NotFoundException */
-  async whole({ hallId }: RequestContext, id: string): Promise<ClassRow> {
+  /** With fitting, but for what that was made from, and records. @throws NotFoundException @throws Unreadable */
+  async whole({ hallId }: RequestContext, id: string): Promise<KeptClass> {
     const fitting = { model: FittingRow, attributes: { exclude: ['madeFrom'] } };
     // Joined, each record would bring the fitting once more.
     const records = { model: RecordRow, separate: true };
-    return found(await this.classes.findOne({ where: { hallId, id }, include: [fitting, records] }));
+    const row = found(await this.classes.findOne({ where: { hallId, id }, include: [fitting, records] }));
+    return {
+      ...this.withFitting(row),
+      records: row.records.map(({ id: recordId, personId, came, sealed }) => ({
+        personId,
+        came,
+        ...openJson<SealedRecord>(this.vault, SEALED.record, [recordId], sealed),
+      })),
+    };
   }
 
   async create(
@@ -114,9 +148,10 @@ export class ClassRepository {
     fitting: FittingColumns,
   ): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
-      const { id, version } = await this.classes.create({ hallId, version: 1, ...columns }, { transaction });
-      await this.fittings.create({ classId: id, ...fitting }, { transaction });
-      return { id, version };
+      const id = randomUUID();
+      await this.classes.create({ id, hallId, version: 1, ...this.sealed(id, columns) }, { transaction });
+      await this.keep(id, columns, fitting, transaction);
+      return { id, version: 1 };
     });
   }
 
@@ -135,9 +170,8 @@ export class ClassRepository {
     return this.transactions.run(async (transaction) => {
       const row = await this.locked(hallId, id, transaction);
       if (row.version !== read) throw new StaleVersion();
-      await row.update({ ...columns, version: read + 1 }, { transaction });
-      await this.fittings.destroy({ where: { classId: id }, transaction });
-      await this.fittings.create({ classId: id, ...fitting }, { transaction });
+      await row.update({ ...this.sealed(id, columns), version: read + 1 }, { transaction });
+      await this.keep(id, columns, fitting, transaction);
       return { id, version: read + 1 };
     });
   }
@@ -185,11 +219,64 @@ export class ClassRepository {
       await row.update({ version: read + 1 }, { transaction });
       await this.records.destroy({ where: { classId: id }, transaction });
       await this.records.bulkCreate(
-        records.map((record) => ({ classId: id, ...record })),
+        records.map(({ personId, came, ...record }) => {
+          const recordId = randomUUID();
+          const sealed = sealJson(this.vault, SEALED.record, [recordId], record);
+          return { id: recordId, classId: id, personId, came, sealed };
+        }),
         { transaction },
       );
       return { id, version: read + 1 };
     });
+  }
+
+  /** The columns of a class, with what is private sealed for it. */
+  private sealed(id: string, { people, choices, ...columns }: ClassColumns) {
+    return {
+      ...columns,
+      people: sealJson(this.vault, SEALED.classPeople, [id], people),
+      choices: sealJson(this.vault, SEALED.classChoices, [id], choices),
+      heads: people.length,
+    };
+  }
+
+  /** Who is down for a class and what was fitted, in place of what was kept before. */
+  private async keep(
+    classId: string,
+    { people }: ClassColumns,
+    { fitting, madeFrom, ...columns }: FittingColumns,
+    transaction: Transaction,
+  ): Promise<void> {
+    await this.people.destroy({ where: { classId }, transaction });
+    await this.people.bulkCreate(
+      people.map(({ id: personId, version }) => ({ classId, personId, version })),
+      { transaction },
+    );
+    await this.fittings.destroy({ where: { classId }, transaction });
+    const id = randomUUID();
+    const sealed = {
+      fitting: this.vault.sealBytes(fitting, placeIn(SEALED.fitting, id)),
+      madeFrom: this.vault.sealBytes(madeFrom, placeIn(SEALED.madeFrom, id)),
+    };
+    await this.fittings.create({ id, classId, ...columns, ...sealed }, { transaction });
+  }
+
+  private opened(row: ClassRow): BareKeptClass {
+    const { id, title, on, time, place, sequenceId, sequenceText, houseView, ownView, version } = row;
+    return {
+      ...{ id, title, on, time, place, sequenceId, sequenceText, houseView, ownView, version },
+      people: openJson(this.vault, SEALED.classPeople, [id], row.people),
+      choices: openJson(this.vault, SEALED.classChoices, [id], row.choices),
+    };
+  }
+
+  private withFitting(row: ClassRow): FittedKeptClass {
+    if (!row.fitting) return { ...this.opened(row), fitting: null };
+    const { id, format, steps, fitting } = row.fitting;
+    return {
+      ...this.opened(row),
+      fitting: { format, steps, fitting: this.vault.openBytes(fitting, placeIn(SEALED.fitting, id)) },
+    };
   }
 
   private async locked(hallId: string, id: string, transaction: Transaction): Promise<ClassRow> {

@@ -24,8 +24,12 @@ import type {
   FitDto,
   PlanDto,
 } from './class.dto.js';
-import type { ClassRow } from './class.model.js';
-import { ClassRepository, type ClassColumns, type FittingColumns } from './class.repository.js';
+import {
+  ClassRepository,
+  type ClassColumns,
+  type FittedKeptClass,
+  type FittingColumns,
+} from './class.repository.js';
 import type { FitTask } from './fitDraft.js';
 import { FITTING_FORMAT, isUpToDate, unpackedJson } from './packedFitting.js';
 import type { AfterClassDto } from './record.dto.js';
@@ -54,14 +58,14 @@ const atTheField =
 export type BareClass = Omit<ClassDto, 'fitting'>;
 
 /** The fitting of a class that has one, as a thread reads it. */
-const keptOf = ({ people, fitting }: ClassRow): KeptFitting => ({
+const keptOf = ({ people, fitting }: FittedKeptClass): KeptFitting => ({
   bytes: fitting!.fitting,
   format: fitting!.format,
-  people: people.map(({ id, person: { name } }) => ({ id, name })),
+  people: people.map(({ id, name }) => ({ id, name })),
 });
 
 /** A class that somebody is down for, as she does it. */
-export interface OwnClass extends Pick<ClassRow, 'title' | 'on' | 'time' | 'place'> {
+export interface OwnClass extends Pick<ClassColumns, 'title' | 'on' | 'time' | 'place'> {
   steps: SheetStep[];
 }
 
@@ -120,19 +124,8 @@ export class ClassService {
       sequenceText,
       houseView,
       choices,
-      people: row.people.map(({ id: personId, person, today }) => ({
-        id: personId,
-        name: person.name,
-        today,
-      })),
-      records: row.records.map(({ personId, came, painBefore, painAfter, changes, word }) => ({
-        personId,
-        came,
-        painBefore,
-        painAfter,
-        changes,
-        word,
-      })),
+      people: row.people.map(({ id: personId, name, today }) => ({ id: personId, name, today })),
+      records: row.records,
       version,
     };
     return { bare, fitting: await this.fittingOf(row) };
@@ -142,11 +135,7 @@ export class ClassService {
   private async forAssistant(context: RequestContext, id: string): Promise<Buffer> {
     const row = await this.classes.whole(context, id);
     const { title, on, time, place, sequenceId, sequenceText, houseView, version } = row;
-    const people = row.people.map(({ id: personId, person: { name } }) => ({
-      id: personId,
-      name,
-      today: {},
-    }));
+    const people = row.people.map(({ id: personId, name }) => ({ id: personId, name, today: {} }));
     const shared = { id, title, on, time, place, sequenceId, sequenceText, houseView, version };
     const bare: BareClass = { ...shared, choices: NO_CHOICES, people, records: [] };
     const fitting = row.fitting
@@ -167,7 +156,7 @@ export class ClassService {
   }
 
   /** The kept fitting of a class as JSON; `null` where there is none. */
-  private async fittingOf(row: ClassRow): Promise<string> {
+  private async fittingOf(row: FittedKeptClass): Promise<string> {
     if (!row.fitting) return 'null';
     const { format, fitting } = row.fitting;
     if (isUpToDate(format)) return unpackedJson(fitting, format);
@@ -198,6 +187,7 @@ export class ClassService {
       },
       coming: rows.map((row, i) => ({
         id: row.id,
+        version: row.version,
         person: writtenPerson(row),
         today: draft.people[i]!.today ?? {},
       })),
@@ -239,7 +229,7 @@ export class ClassService {
   /** How a kept class would differ if it were fitted from a draft. */
   private async compared(
     context: RequestContext,
-    row: ClassRow,
+    row: FittedKeptClass,
     draft: FitDto,
     gone?: AbortSignal,
   ): Promise<Comparison> {
@@ -382,8 +372,12 @@ export class ClassService {
         place: draft.place ?? null,
         sequenceId: draft.sequenceId ?? null,
         sequenceText: draft.sequenceText,
-        people: task.coming.map(({ id, person, today }) => ({ id, person, today: today as Today })),
-        heads: task.coming.length,
+        people: task.coming.map(({ id, version, person: { name }, today }) => ({
+          id,
+          name,
+          version,
+          today: today as Today,
+        })),
         houseView,
         ownView: draft.houseView ?? {},
         choices,
@@ -412,7 +406,7 @@ const draftOf = ({
   people,
   ownView,
   choices,
-}: ClassRow) => ({
+}: ClassColumns) => ({
   title,
   on,
   ...(time ? { time } : {}),

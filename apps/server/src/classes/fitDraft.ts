@@ -22,7 +22,12 @@ import { packed } from './packedFitting.js';
 /** What a class is fitted from: what was written, and what is known about who comes and about the hall. */
 export interface FitTask {
   draft: Pick<FitDto, 'on' | 'sequenceText' | 'houseView' | 'choices'>;
-  coming: readonly { id: string; person: WrittenPersonDto; today: Record<string, unknown> }[];
+  coming: readonly {
+    id: string;
+    version: number;
+    person: WrittenPersonDto;
+    today: Record<string, unknown>;
+  }[];
   hall: {
     houseView: HouseView;
     rules: HallRules;
@@ -106,6 +111,8 @@ export function fitDraft(
   if (!task.keep) return { answer: JSON.stringify({ fitting }) };
   const { on, sequenceText } = task.draft;
   const { rules, pace, stock } = task.hall;
+  // What was known of them is kept once, under their version.
+  const people = task.coming.map(({ id, version, today }) => ({ id, version, today }));
   return {
     keep: {
       houseView,
@@ -116,7 +123,7 @@ export function fitDraft(
       steps: fitting.steps.length,
       ownVariants: usedOf(task.own, fitting),
       output: packed(fitting),
-      input: packed({ on, sequenceText, people: task.coming, houseView, hall: rules, pace, stock, choices }),
+      input: packed({ on, sequenceText, people, houseView, hall: rules, pace, stock, choices }),
     },
   };
 }

@@ -4,6 +4,7 @@ import {
   HttpException,
   Logger,
   ServiceUnavailableException,
+  UnprocessableEntityException,
   type ArgumentsHost,
   type ExceptionFilter,
 } from '@nestjs/common';
@@ -15,6 +16,7 @@ import {
   UniqueConstraintError,
 } from 'sequelize';
 import { JSON_TYPE } from './jsonType.js';
+import { Unreadable } from './vault.js';
 import { placeOf } from './placeOf.js';
 
 /** What MariaDB says when nothing can be written: no room left, or it only reads. */
@@ -34,6 +36,11 @@ function known(error: unknown): HttpException | undefined {
   if (error instanceof HttpException) return error;
   if (error instanceof UniqueConstraintError)
     return new ConflictException('Someone else has saved the same at the same time. Read it again.');
+  if (error instanceof Unreadable)
+    return new UnprocessableEntityException(
+      'What is kept of this cannot be read: the key it was encrypted with is not here, or it was changed outside of ' +
+        'this program. Nothing of it was touched. Put the file with the keys back, or a copy of the database.',
+    );
   const code = error instanceof DatabaseError ? ((error.parent as { code?: string }).code ?? '') : '';
   if (FULL.has(code))
     return new ServiceUnavailableException(

@@ -1,4 +1,4 @@
-import { createCipheriv, createDecipheriv, randomBytes } from 'node:crypto';
+import { createCipheriv, createDecipheriv, createHmac, hkdfSync, randomBytes } from 'node:crypto';
 import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 
@@ -12,6 +12,7 @@ const KEY_BYTES = 32;
 /** As GCM is meant to be used (NIST SP 800-38D, 8.2.2). */
 const IV_BYTES = 12;
 const TAG_BYTES = 16;
+const DOT = '.'.charCodeAt(0);
 
 /** What was sealed cannot be opened: its key is not here, or somebody has changed it. */
 export class Unreadable extends Error {}
@@ -60,35 +61,73 @@ export function keyRingIn(path: string): KeyRing {
   }
 }
 
+/** `v1.key.iv.`: what stands before what is sealed. */
+const HEAD = /^v1\.([^.]+)\.([\w-]+)\.$/;
+
 /** Seals what is private with AES-256-GCM, so that it is of use only to whoever has the key, and only in its place. */
 export class Vault {
   constructor(private readonly ring: KeyRing) {}
+
+  /** The name of the key that is sealed with now. */
+  get current(): string {
+    return this.ring.current;
+  }
 
   /**
    * @param place where it is kept, `table:column:row`: moved to another row it does not open
    * @returns `v1.key.iv.text`
    */
   seal(text: string, place: string): string {
-    const iv = randomBytes(IV_BYTES);
-    const cipher = createCipheriv('aes-256-gcm', this.ring.keys[this.ring.current]!, iv);
-    cipher.setAAD(Buffer.from(place));
-    const sealed = Buffer.concat([cipher.update(text, 'utf8'), cipher.final(), cipher.getAuthTag()]);
-    return ['v1', this.ring.current, iv.toString('base64url'), sealed.toString('base64url')].join('.');
+    const { head, sealed } = this.closed(Buffer.from(text, 'utf8'), place);
+    return head + sealed.toString('base64url');
+  }
+
+  /** As {@link seal}, for bytes: they take no more room than they did. */
+  sealBytes(bytes: Buffer, place: string): Buffer {
+    const { head, sealed } = this.closed(bytes, place);
+    return Buffer.concat([Buffer.from(head), sealed]);
   }
 
   /** @throws Unreadable without its key, in another place, or where it was changed */
   open(sealed: string, place: string): string {
-    const [form, name, iv, text] = sealed.split('.');
-    const key = this.ring.keys[name ?? ''];
-    if (form !== 'v1' || !key || !iv || !text) throw new Unreadable('There is no key for this.');
-    const bytes = Buffer.from(text, 'base64url');
+    const end = sealed.lastIndexOf('.') + 1;
+    const bytes = Buffer.from(sealed.slice(end), 'base64url');
+    return this.opened(sealed.slice(0, end), bytes, place).toString('utf8');
+  }
+
+  /** @throws Unreadable as {@link open} does */
+  openBytes(sealed: Buffer, place: string): Buffer {
+    let end = 0;
+    for (let dots = 0; dots < 3 && end < sealed.length; end++) if (sealed[end] === DOT) dots++;
+    return this.opened(sealed.subarray(0, end).toString('utf8'), sealed.subarray(end), place);
+  }
+
+  /** Proves that a text was written by who has the keys: `key.print`, HMAC-SHA-256. */
+  print(text: string, key = this.ring.current): string {
+    const secret = this.ring.keys[key];
+    if (!secret) throw new Unreadable('There is no key for this.');
+    // What seals is used for nothing else.
+    const own = Buffer.from(hkdfSync('sha256', secret, '', 'print', KEY_BYTES));
+    return `${key}.${createHmac('sha256', own).update(text).digest('base64url')}`;
+  }
+
+  private closed(bytes: Buffer, place: string): { head: string; sealed: Buffer } {
+    const iv = randomBytes(IV_BYTES);
+    const cipher = createCipheriv('aes-256-gcm', this.ring.keys[this.ring.current]!, iv);
+    cipher.setAAD(Buffer.from(place));
+    const sealed = Buffer.concat([cipher.update(bytes), cipher.final(), cipher.getAuthTag()]);
+    return { head: `v1.${this.ring.current}.${iv.toString('base64url')}.`, sealed };
+  }
+
+  private opened(head: string, bytes: Buffer, place: string): Buffer {
+    const [, name = '', iv] = HEAD.exec(head) ?? [];
+    const key = this.ring.keys[name];
+    if (!key || !iv) throw new Unreadable('There is no key for this.');
     try {
       const decipher = createDecipheriv('aes-256-gcm', key, Buffer.from(iv, 'base64url'));
       decipher.setAAD(Buffer.from(place));
       decipher.setAuthTag(bytes.subarray(-TAG_BYTES));
-      return Buffer.concat([decipher.update(bytes.subarray(0, -TAG_BYTES)), decipher.final()]).toString(
-        'utf8',
-      );
+      return Buffer.concat([decipher.update(bytes.subarray(0, -TAG_BYTES)), decipher.final()]);
     } catch {
       throw new Unreadable('This was changed since it was sealed.');
     }

@@ -1,4 +1,5 @@
 import type { Sequelize } from 'sequelize';
+import type { Vault } from '../common/vault.js';
 import { backUp } from './backUp.js';
 import { migrator } from './migrator.js';
 
@@ -8,8 +9,13 @@ import { migrator } from './migrator.js';
  *
  * @param backups folder of the copies; without it none are made
  */
-export async function migrate(sequelize: Sequelize, url: string, backups?: string): Promise<void> {
-  const umzug = migrator(sequelize);
+export async function migrate(
+  sequelize: Sequelize,
+  vault: Vault,
+  url: string,
+  backups?: string,
+): Promise<void> {
+  const umzug = migrator(sequelize, vault);
   const [next] = await umzug.pending();
   if (!next) return;
   if (backups && (await umzug.executed()).length) {

@@ -1,6 +1,7 @@
 import type { QueryInterface, Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
-import type { Migration } from './migration.js';
+import type { Vault } from '../common/vault.js';
+import type { SealingMigration } from './sealingMigration.js';
 import { resumable } from './resumable.js';
 import { migration as m0001 } from './migrations/0001-first-tables.js';
 import { migration as m0002 } from './migrations/0002-after-class.js';
@@ -22,9 +23,10 @@ import { migration as m0017 } from './migrations/0017-desk.js';
 import { migration as m0018 } from './migrations/0018-courses.js';
 import { migration as m0019 } from './migrations/0019-accounts.js';
 import { migration as m0020 } from './migrations/0020-intake.js';
+import { migration as m0021 } from './migrations/0021-one-health-store.js';
 
 /** Every change to the tables, in order. */
-export const MIGRATIONS: Migration[] = [
+export const MIGRATIONS: SealingMigration[] = [
   m0001,
   m0002,
   m0003,
@@ -45,15 +47,16 @@ export const MIGRATIONS: Migration[] = [
   m0018,
   m0019,
   m0020,
+  m0021,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */
-export const migrator = (sequelize: Sequelize): Umzug<QueryInterface> =>
+export const migrator = (sequelize: Sequelize, vault: Vault): Umzug<QueryInterface> =>
   new Umzug({
     migrations: MIGRATIONS.map(({ name, up, down }) => ({
       name,
-      up: ({ context }) => up(resumable(context)),
-      down: ({ context }) => down(context),
+      up: ({ context }) => up(resumable(context), vault),
+      down: ({ context }) => down(context, vault),
     })),
     context: sequelize.getQueryInterface(),
     storage: new SequelizeStorage({ sequelize }),

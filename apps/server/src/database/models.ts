@@ -1,5 +1,5 @@
 import { AccountRow, LinkRow, MembershipRow, SessionRow, SignInTryRow } from '../accounts/account.model.js';
-import { ClassRow, FittingRow, RecordRow } from '../classes/class.model.js';
+import { ClassPersonRow, ClassRow, FittingRow, RecordRow } from '../classes/class.model.js';
 import { CourseRow } from '../courses/course.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { DiaryRow } from '../mine/diary.model.js';
@@ -7,7 +7,7 @@ import { PersonVersionRow } from '../people/personVersion.model.js';
 import { OwnAnswersRow } from '../mine/ownAnswers.model.js';
 import { SettingRow } from './setting.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
-import { PersonConditionRow, PersonRow, PropNoteRow } from '../people/person.model.js';
+import { PersonRow, PropNoteRow } from '../people/person.model.js';
 import { SequenceRow, SequenceVersionRow } from '../sequences/sequence.model.js';
 import { WriteRow } from './write.model.js';
 
@@ -15,12 +15,12 @@ import { WriteRow } from './write.model.js';
 export const MODELS = [
   HallRow,
   PersonRow,
-  PersonConditionRow,
   PropNoteRow,
   SequenceRow,
   SequenceVersionRow,
   CourseRow,
   ClassRow,
+  ClassPersonRow,
   FittingRow,
   RecordRow,
   OwnVariantRow,

@@ -2,14 +2,14 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Unreadable, Vault } from '../common/vault.js';
+import { SEALED } from '../store/sealedColumns.js';
+import { openJson, sealJson } from '../store/sealedJson.js';
 import { Transactions } from '../database/transactions.js';
 import { DiaryRow } from './diary.model.js';
 import type { DiaryDraftDto, DiaryEntryDto } from './mine.dto.js';
 
 /** So many entries are read back. */
 const READ = 60;
-
-const placeOf = (id: string): string => `diary_entries:sealed:${id}`;
 
 /** What people write of themselves; readable only with the key. */
 @Injectable()
@@ -24,11 +24,10 @@ export class Diary {
   async write(personId: string, on: string, { pain, words }: DiaryDraftDto): Promise<void> {
     const id = randomUUID();
     const text = words?.trim();
-    const entry = JSON.stringify({
+    const sealed = sealJson(this.vault, SEALED.diary, [id], {
       ...(pain === undefined ? {} : { pain }),
       ...(text ? { words: text } : {}),
     });
-    const sealed = this.vault.seal(entry, placeOf(id));
     // What is sent again because no answer came is written once.
     await this.transactions.run(async (transaction) => {
       await this.rows.create({ id, personId, on, sealed }, { transaction });
@@ -55,7 +54,7 @@ export class Diary {
 
   private opened(id: string, sealed: string): Partial<DiaryEntryDto> {
     try {
-      return JSON.parse(this.vault.open(sealed, placeOf(id))) as Partial<DiaryEntryDto>;
+      return openJson(this.vault, SEALED.diary, [id], sealed);
     } catch (error) {
       if (error instanceof Unreadable) return { unreadable: true };
       throw error;

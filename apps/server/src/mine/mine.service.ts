@@ -11,7 +11,6 @@ import { HallRepository } from '../halls/hall.repository.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
 import { PersonRepository } from '../people/person.repository.js';
 import { PersonService } from '../people/person.service.js';
-import { lineOf } from '../people/writtenPerson.js';
 import { Diary } from './diary.js';
 import type {
   DiaryDraftDto,
@@ -85,7 +84,7 @@ export class MineService {
 
   /** @throws NotFoundException where she is not in this hall */
   async diaryOf(context: RequestContext, personId: string): Promise<DiaryEntryDto[]> {
-    await this.people.one(context, personId);
+    await this.people.there(context, personId);
     return this.diary.of(personId);
   }
 
@@ -95,7 +94,7 @@ export class MineService {
       this.people.one(context, context.userId),
       this.answers.of(context.userId),
     ]);
-    return { person: lineOf(person), ...(sent ? { sent } : {}) };
+    return { person, ...(sent ? { sent } : {}) };
   }
 
   /** Keeps what she has filled in until her teacher has looked. @throws FieldsException for what cannot be right */
@@ -106,7 +105,7 @@ export class MineService {
 
   /** What somebody has sent and nobody has looked at. @throws NotFoundException where she is not in this hall */
   async answersOf(context: RequestContext, personId: string): Promise<SentAnswersDto[]> {
-    await this.people.one(context, personId);
+    await this.people.there(context, personId);
     const sent = await this.answers.of(personId);
     return sent ? [sent] : [];
   }
@@ -128,7 +127,7 @@ export class MineService {
 
   /** Her answers were looked at. */
   async answersDone(context: RequestContext, personId: string): Promise<void> {
-    await this.people.one(context, personId);
+    await this.people.there(context, personId);
     if (!(await this.answers.done(personId))) throw new NotFoundException('This is no longer there.');
   }
 
@@ -139,7 +138,7 @@ export class MineService {
   }
 
   async linkOf(context: RequestContext, personId: string): Promise<PersonLinkDto[]> {
-    await this.people.one(context, personId);
+    await this.people.there(context, personId);
     const links = await this.links.of({ hallId: context.hallId, kind: 'person', personId });
     return links.map(({ createdAt, endsAt }) => ({
       createdAt: createdAt.toISOString(),
@@ -149,7 +148,7 @@ export class MineService {
 
   /** Her link, and every page that it opened, ends at once. */
   async endLinks(context: RequestContext, personId: string): Promise<void> {
-    await this.people.one(context, personId);
+    await this.people.there(context, personId);
     await this.links.takeBack({ hallId: context.hallId, kind: 'person', personId });
     await this.sessions.endAllOf(personId);
   }

@@ -2,11 +2,11 @@ import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Unreadable, Vault } from '../common/vault.js';
+import { SEALED } from '../store/sealedColumns.js';
+import { openJson, sealJson } from '../store/sealedJson.js';
 import { Transactions } from '../database/transactions.js';
 import type { OwnAnswersDto, SentAnswersDto } from './mine.dto.js';
 import { OwnAnswersRow } from './ownAnswers.model.js';
-
-const placeOf = (id: string): string => `own_answers:sealed:${id}`;
 
 /** Forms that people have filled in themselves; readable only with the key, and counting for nothing until accepted. */
 @Injectable()
@@ -20,7 +20,7 @@ export class OwnAnswers {
   /** Keeps a form in place of the one before. */
   async send(personId: string, answers: OwnAnswersDto): Promise<void> {
     const id = randomUUID();
-    const sealed = this.vault.seal(JSON.stringify(answers), placeOf(id));
+    const sealed = sealJson(this.vault, SEALED.ownAnswers, [id], answers);
     await this.transactions.run(async (transaction) => {
       await this.rows.destroy({ where: { personId }, transaction });
       await this.rows.create({ id, personId, sealed, sentAt: new Date() }, { transaction });
@@ -33,7 +33,7 @@ export class OwnAnswers {
     if (!row) return undefined;
     const sentAt = row.sentAt.toISOString();
     try {
-      const answers = JSON.parse(this.vault.open(row.sealed, placeOf(row.id))) as OwnAnswersDto;
+      const answers = openJson<OwnAnswersDto>(this.vault, SEALED.ownAnswers, [row.id], row.sealed);
       return { sentAt, answers };
     } catch (error) {
       if (error instanceof Unreadable) return { sentAt, unreadable: true };

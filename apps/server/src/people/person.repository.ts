@@ -1,33 +1,21 @@
+import { randomUUID } from 'node:crypto';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import type { Person } from '@lotus-steady/core';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
-import { ClassRow, RecordRow } from '../classes/class.model.js';
+import { ClassRow, RecordRow, type SealedRecord } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
 import type { PageDto } from '../common/page.dto.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
-import { PersonLog } from './personLog.js';
-import { PersonConditionRow, PersonRow, PropNoteRow } from './person.model.js';
-import { lineOf } from './writtenPerson.js';
-
-/** A person's columns, their conditions apart. */
-const columnsOf = ({ name, born, sex, heightCm, weightKg, can, ranges, screening, ...more }: Person) => ({
-  name,
-  born: born ?? null,
-  sex: sex ?? null,
-  pronoun: more.pronoun ?? null,
-  heightCm,
-  weightKg: weightKg ?? null,
-  can,
-  ranges: ranges as Record<string, number>,
-  screening: screening as Record<string, number>,
-  limits: more.limits,
-  clearances: more.clearances,
-  intake: more.intake ?? {},
-});
+import { Vault } from '../common/vault.js';
+import { SEALED } from '../store/sealedColumns.js';
+import { openJson, sealJson } from '../store/sealedJson.js';
+import { PersonLog, type Known } from './personLog.js';
+import type { PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
+import { PersonRow, PropNoteRow } from './person.model.js';
 
 /** A person as they would be written: what a change is told by. */
 const writtenOf = ({ id: _id, today: _today, conditions, ...person }: Person) => ({
@@ -37,53 +25,43 @@ const writtenOf = ({ id: _id, today: _today, conditions, ...person }: Person) =>
 
 /** Asked for again and again while names are typed: to write it anew each time took longer than to answer it. */
 const FOUND = `
-  SELECT id, version FROM people
-  WHERE hallId = :hallId AND removedAt IS NULL AND (
-    name LIKE :like
-    OR id IN (SELECT personId FROM person_conditions WHERE \`condition\` IN (:conditions))
-    OR id IN (:others))
+  SELECT id, name, version FROM people
+  WHERE hallId = :hallId AND removedAt IS NULL AND (name LIKE :like OR id IN (:others))
   ORDER BY name LIMIT :from, :most`;
 const DOWN_FOR = `
-  SELECT people FROM classes
-  WHERE hallId = :hallId AND removedAt IS NULL AND title LIKE :like AND \`on\` >= :from
-  ORDER BY \`on\` LIMIT :most`;
-/** So many coming classes of a name are looked through. */
-const CLASSES_MOST = 20;
+  SELECT DISTINCT personId FROM class_people JOIN classes c ON c.id = classId
+  WHERE c.hallId = :hallId AND c.removedAt IS NULL AND c.title LIKE :like AND c.on >= :from`;
 /** A pattern for what holds some words as they are. */
 const likeOf = (words: string): string => `%${words.replace(/[\\%_]/g, '\\$&')}%`;
 /** Stands for nothing in a list that may not be empty. */
 const NONE = [''];
-type VersionOf = Pick<PersonRow, 'id' | 'version'>;
 
 @Injectable()
 export class PersonRepository {
   constructor(
     @InjectModel(PersonRow) private readonly people: typeof PersonRow,
-    @InjectModel(PersonConditionRow) private readonly conditions: typeof PersonConditionRow,
     @InjectModel(PropNoteRow) private readonly propNotes: typeof PropNoteRow,
     private readonly log: PersonLog,
+    private readonly vault: Vault,
     private readonly transactions: Transactions,
     private readonly sequelize: Sequelize,
   ) {}
 
   /**
-   * Which people's names hold some words, who has one of some conditions, and some by id; in the order of their names,
-   * and in which version.
+   * Which people's names hold some words, and some by id; in the order of their names, and in which version.
    */
   async found(
     { hallId }: RequestContext,
     words: string,
     { from, most }: PageDto,
-    conditions: readonly string[] = [],
     others: readonly string[] = [],
-  ): Promise<VersionOf[]> {
-    return this.sequelize.query<VersionOf>(FOUND, {
+  ): Promise<Known[]> {
+    return this.sequelize.query<Known>(FOUND, {
       replacements: {
         hallId,
         like: likeOf(words),
         from,
         most,
-        conditions: conditions.length ? conditions : NONE,
         others: others.length ? others : NONE,
       },
       type: QueryTypes.SELECT,
@@ -92,35 +70,62 @@ export class PersonRepository {
 
   /** Who is down for a class of which the title holds some words, from a day on: ids. */
   async downFor({ hallId }: RequestContext, words: string, from: string): Promise<string[]> {
-    const rows = await this.sequelize.query<{ people: string }>(DOWN_FOR, {
-      replacements: { hallId, like: likeOf(words), from, most: CLASSES_MOST },
+    const rows = await this.sequelize.query<{ personId: string }>(DOWN_FOR, {
+      replacements: { hallId, like: likeOf(words), from },
       type: QueryTypes.SELECT,
     });
-    return [
-      ...new Set(rows.flatMap(({ people }) => (JSON.parse(people) as { id: string }[]).map(({ id }) => id))),
-    ];
+    return rows.map(({ personId }) => personId);
   }
 
-  /** Those of the hall that have one of these ids, in no order. */
-  async withIds({ hallId }: RequestContext, ids: readonly string[]): Promise<PersonRow[]> {
+  /** Everybody of the hall, and in which version. */
+  async everybody({ hallId }: RequestContext): Promise<Known[]> {
     return this.people.findAll({
-      where: { hallId, id: { [Op.in]: [...ids] } },
-      include: [PersonConditionRow],
+      attributes: ['id', 'name', 'version'],
+      where: { hallId },
+      raw: true,
     });
   }
 
-  /** @throws NotFoundException */
-  async one(context: RequestContext, id: string, transaction?: Transaction): Promise<PersonRow> {
-    return this.find(context, id, [PersonConditionRow], transaction);
+  /** Those of the hall that have one of these ids and can be read, in no order. */
+  async withIds({ hallId }: RequestContext, ids: readonly string[]): Promise<PersonLineDto[]> {
+    return this.log.linesOf(hallId, ids);
   }
 
-  /** With how classes were for them, and what props worked. @throws NotFoundException */
-  async whole(context: RequestContext, id: string): Promise<PersonRow> {
-    return this.find(context, id, [
-      PersonConditionRow,
+  /** @throws NotFoundException @throws Unreadable */
+  async one(context: RequestContext, id: string, transaction?: Transaction): Promise<PersonLineDto> {
+    return this.log.lineOf(await this.find(context, id, [], transaction), transaction);
+  }
+
+  /** Whether somebody is there. @throws NotFoundException where they are not */
+  async there(context: RequestContext, id: string): Promise<void> {
+    await this.find(context, id, []);
+  }
+
+  /** With how classes were for them, and what props worked. @throws NotFoundException @throws Unreadable */
+  async whole(context: RequestContext, id: string): Promise<PersonDto> {
+    const row = await this.find(context, id, [
       { model: RecordRow, include: [{ model: ClassRow, attributes: ['title', 'on'] }] },
       PropNoteRow,
     ]);
+    const records = row.records
+      // A class that was removed takes what was recorded with it.
+      .filter((record) => record.class)
+      .sort((a, b) => (a.class.on < b.class.on ? 1 : -1))
+      .map(({ id: recordId, classId, class: { title, on }, came, sealed }) => ({
+        classId,
+        title,
+        on,
+        came,
+        ...openJson<SealedRecord>(this.vault, SEALED.record, [recordId], sealed),
+      }));
+    const propNotes = row.propNotes.map(
+      ({ id: noteId, task, sealed }) =>
+        ({
+          task,
+          ...openJson<object>(this.vault, SEALED.propNote, [noteId], sealed),
+        }) as PropNoteDto,
+    );
+    return { ...(await this.log.lineOf(row)), records, propNotes };
   }
 
   async named({ hallId }: RequestContext, name: string, except?: string): Promise<PersonRow | null> {
@@ -131,10 +136,9 @@ export class PersonRepository {
     return this.transactions.run(async (transaction) => {
       await this.makeRoom(hallId, person.name, transaction);
       const { id, version } = await this.people.create(
-        { hallId, version: 1, ...columnsOf(person) },
+        { hallId, name: person.name, version: 1 },
         { transaction },
       );
-      await this.writeConditions(id, person, transaction);
       await this.log.keep({ personId: id, version, accountId: userId }, writtenOf(person), transaction);
       return { id, version };
     });
@@ -144,16 +148,9 @@ export class PersonRepository {
   async update(context: RequestContext, id: string, person: Person, read: number): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
       const row = await this.locked(context, id, transaction);
-      if (row.version !== read) throw new VersionConflict(lineOf(await this.one(context, id, transaction)));
-      // Who was known before changes were kept is remembered as they were before the first.
-      if (!(await this.log.has(id, read, transaction))) {
-        const { version: _version, id: _id, ...before } = lineOf(await this.one(context, id, transaction));
-        await this.log.keep({ personId: id, version: read }, before, transaction);
-      }
+      if (row.version !== read) throw new VersionConflict(await this.one(context, id, transaction));
       await this.makeRoom(context.hallId, person.name, transaction);
-      await row.update({ ...columnsOf(person), version: read + 1 }, { transaction });
-      await this.conditions.destroy({ where: { personId: id }, transaction });
-      await this.writeConditions(id, person, transaction);
+      await row.update({ name: person.name, version: read + 1 }, { transaction });
       await this.log.keep(
         { personId: id, version: read + 1, accountId: context.userId },
         writtenOf(person),
@@ -166,12 +163,14 @@ export class PersonRepository {
   async saveProp(
     context: RequestContext,
     id: string,
-    note: Pick<PropNoteRow, 'task' | 'heightCm' | 'words' | 'on'>,
+    { task, heightCm, words, on }: PropNoteDto,
   ): Promise<void> {
     await this.transactions.run(async (transaction) => {
       const { id: personId } = await this.locked(context, id, transaction);
-      await this.propNotes.destroy({ where: { personId, task: note.task }, transaction });
-      await this.propNotes.create({ personId, ...note }, { transaction });
+      await this.propNotes.destroy({ where: { personId, task }, transaction });
+      const noteId = randomUUID();
+      const sealed = sealJson(this.vault, SEALED.propNote, [noteId], { heightCm, words, on });
+      await this.propNotes.create({ id: noteId, personId, task, sealed }, { transaction });
     });
   }
 
@@ -219,18 +218,6 @@ export class PersonRepository {
   private async locked({ hallId }: RequestContext, id: string, transaction: Transaction): Promise<PersonRow> {
     return found(
       await this.people.findOne({ where: { hallId, id }, transaction, lock: transaction.LOCK.UPDATE }),
-    );
-  }
-
-  private async writeConditions(personId: string, person: Person, transaction: Transaction): Promise<void> {
-    await this.conditions.bulkCreate(
-      person.conditions.map(({ condition, details }, position) => ({
-        personId,
-        condition,
-        details,
-        position,
-      })),
-      { transaction },
     );
   }
 }

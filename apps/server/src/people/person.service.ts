@@ -17,10 +17,9 @@ import type {
   PersonVersionDto,
   PropNoteDto,
 } from './person.dto.js';
-import type { PersonRow } from './person.model.js';
 import { PersonLog } from './personLog.js';
 import { PersonRepository } from './person.repository.js';
-import { lineOf } from './writtenPerson.js';
+import { WhoHas } from './whoHas.js';
 
 /** Lines of about eight thousand people, characters. */
 const LINES_KEPT = 4_000_000;
@@ -46,31 +45,32 @@ export class PersonService {
   constructor(
     private readonly people: PersonRepository,
     private readonly log: PersonLog,
+    private readonly whoHas: WhoHas,
     private readonly halls: HallService,
     private readonly work: WorkPool,
   ) {}
 
   /** Those who were asked for by id, or a part of all whose names hold some words: lines as JSON. */
   async list(context: RequestContext, query: PeopleQueryDto): Promise<string> {
-    if (query.ids) return JSON.stringify((await this.people.withIds(context, query.ids)).map(lineOf));
+    if (query.ids) return JSON.stringify(await this.people.withIds(context, query.ids));
     const asked = JSON.stringify([context.hallId, query]);
     return this.lists.answer(asked, () => this.part(context, query));
   }
 
   private async part(context: RequestContext, { find = '', ...page }: PeopleQueryDto): Promise<string> {
     const words = find.trim();
-    const [conditions, others] = words
+    const others = words
       ? await Promise.all([
-          this.work.run('conditionsCalled', { words }),
+          this.work.run('conditionsCalled', { words }).then((ids) => this.whoHas.oneOf(context, ids)),
           this.people.downFor(context, words, await this.halls.today(context)),
         ])
-      : [[], []];
-    const found = await this.people.found(context, words, page, conditions, others);
+      : [];
+    const found = await this.people.found(context, words, page, others.flat());
     const texts = found.map((one) => this.lines.get(versionKey(one)));
     const unknown = found.filter((_, i) => texts[i] === undefined).map(({ id }) => id);
     const made = new Map<string, string>();
     for (const row of unknown.length ? await this.people.withIds(context, unknown) : []) {
-      const text = JSON.stringify(lineOf(row));
+      const text = JSON.stringify(row);
       made.set(row.id, text);
       this.lines.set(versionKey(row), text);
     }
@@ -80,7 +80,7 @@ export class PersonService {
   }
 
   /** The people with these ids, in the order asked for. @throws FieldsException for one that is not there */
-  async byIds(context: RequestContext, ids: readonly string[]): Promise<PersonRow[]> {
+  async byIds(context: RequestContext, ids: readonly string[]): Promise<PersonLineDto[]> {
     const rows = new Map((await this.people.withIds(context, ids)).map((row) => [row.id, row]));
     return ids.map((id, i) => {
       const row = rows.get(id);
@@ -93,28 +93,12 @@ export class PersonService {
   }
 
   async one(context: RequestContext, id: string): Promise<PersonDto> {
-    const row = await this.people.whole(context, id);
-    const records = row.records
-      // A class that was removed takes what was recorded with it.
-      .filter((record) => record.class)
-      .sort((a, b) => (a.class.on < b.class.on ? 1 : -1))
-      .map(({ classId, class: { title, on }, came, painBefore, painAfter, changes, word }) => ({
-        classId,
-        title,
-        on,
-        came,
-        painBefore,
-        painAfter,
-        changes,
-        word,
-      }));
-    const propNotes = row.propNotes.map(({ task, heightCm, words, on }) => ({ task, heightCm, words, on }));
-    return { ...lineOf(row), records, propNotes: propNotes as PropNoteDto[] };
+    return this.people.whole(context, id);
   }
 
   /** Looks at what somebody has filled in about herself as if it were saved. @throws FieldsException */
   async checkAnswers(context: RequestContext, id: string, answers: Partial<PersonDraftDto>): Promise<void> {
-    const { version: _version, id: _id, ...known } = lineOf(await this.people.one(context, id));
+    const { version: _version, id: _id, ...known } = await this.people.one(context, id);
     const today = await this.halls.today(context);
     const draft = plain({ ...known, ...answers }) as PersonDraftDto;
     const { errors } = await this.work.run('checkPerson', { draft, today });
@@ -127,14 +111,14 @@ export class PersonService {
   }
 
   async update(context: RequestContext, id: string, draft: PersonDraftDto, read: number): Promise<SavedDto> {
-    const before = lineOf(await this.people.one(context, id));
+    const before = await this.people.one(context, id);
     const person = await this.check(context, draft, before);
     return this.people.update(context, id, person, read).catch(sameName(person));
   }
 
   /** How somebody was known from each change on, the latest first. @throws NotFoundException */
   async changes(context: RequestContext, id: string): Promise<PersonVersionDto[]> {
-    await this.people.one(context, id);
+    await this.people.there(context, id);
     return this.log.of(id);
   }
 
