@@ -1,22 +1,20 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
 import { SequelizeModule } from '@nestjs/sequelize';
-import { ClassRow } from './classes/class.model.js';
-import { OwnVariantRow } from './own-variants/ownVariant.model.js';
-import { PersonRow } from './people/person.model.js';
 import { ClassModule } from './classes/class.module.js';
 import { AccessGuard } from './common/access.guard.js';
 import { Clock } from './common/clock.js';
 import { ProblemFilter } from './common/problem.filter.js';
 import { WriteOnce } from './common/writeOnce.interceptor.js';
 import { connectionTo } from './database/connection.js';
-import { RemovedRows } from './database/removed.js';
 import { Transactions } from './database/transactions.js';
 import { WriteRow } from './database/write.model.js';
 import { AccountModule } from './accounts/account.module.js';
 import { Vault } from './common/vault.js';
 import { CourseModule } from './courses/course.module.js';
 import { DemoModule } from './demo/demo.module.js';
+import { COPIES } from './erasure/copies.js';
+import { ErasureModule } from './erasure/erasure.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HALL_KEY } from './halls/hallTokens.js';
 import { HealthController } from './health/health.controller.js';
@@ -26,6 +24,8 @@ import { NETWORK, type NetworkSetting } from './network/network.service.js';
 import { OwnVariantModule } from './own-variants/ownVariant.module.js';
 import { PersonModule } from './people/person.module.js';
 import { SequenceModule } from './sequences/sequence.module.js';
+import { StoreModule } from './store/store.module.js';
+import { TrailModule } from './trail/trail.module.js';
 import { WorkPool } from './threads/workPool.js';
 
 export const SUBJECTS = [
@@ -38,6 +38,7 @@ export const SUBJECTS = [
   ClassModule,
   MineModule,
   NetworkModule,
+  ErasureModule,
 ];
 
 /** What the server is made of beside its subjects. */
@@ -52,17 +53,20 @@ interface Parts {
   /** As in `AppOptions`. */
   hallKey?: string;
   network?: NetworkSetting;
+  backups?: string;
 }
 
 @Global()
 @Module({})
 export class AppModule {
-  static on({ databaseUrl, clock, work, vault, hallKey, network }: Parts): DynamicModule {
+  static on({ databaseUrl, clock, work, vault, hallKey, network, backups }: Parts): DynamicModule {
     return {
       module: AppModule,
       imports: [
         connectionTo(databaseUrl),
-        SequelizeModule.forFeature([PersonRow, ClassRow, OwnVariantRow, WriteRow]),
+        SequelizeModule.forFeature([WriteRow]),
+        StoreModule,
+        TrailModule,
         ...SUBJECTS,
         DemoModule,
       ],
@@ -73,13 +77,13 @@ export class AppModule {
         { provide: HALL_KEY, useValue: hallKey ?? null },
         { provide: NETWORK, useValue: network ?? null },
         { provide: Vault, useValue: vault },
+        { provide: COPIES, useValue: backups ?? null },
         { provide: APP_GUARD, useClass: AccessGuard },
         { provide: APP_INTERCEPTOR, useClass: WriteOnce },
         Transactions,
-        RemovedRows,
         { provide: APP_FILTER, useClass: ProblemFilter },
       ],
-      exports: [Clock, WorkPool, Transactions, Vault, HALL_KEY, NETWORK],
+      exports: [Clock, WorkPool, Transactions, Vault, COPIES, HALL_KEY, NETWORK],
     };
   }
 }

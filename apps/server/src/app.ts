@@ -18,6 +18,8 @@ import { migrate } from './database/migrate.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
 import { NetworkService, type NetworkSetting } from './network/network.service.js';
 import { openApiOf } from './openApi.js';
+import { KeyCheck } from './store/keyCheck.js';
+import { SealedRows } from './store/sealedRows.js';
 import { OwnVariantService } from './own-variants/ownVariant.service.js';
 import { WorkPool, type WorkLimits } from './threads/workPool.js';
 
@@ -91,6 +93,7 @@ export async function createApp({
       vault: new Vault(keys),
       ...(hallKey ? { hallKey } : {}),
       ...(network ? { network } : {}),
+      ...(backups ? { backups } : {}),
     }),
     new FastifyAdapter({ bodyLimit: BODY_MOST }),
     { logger: ['error', 'fatal'], abortOnError: false },
@@ -132,6 +135,9 @@ export async function createApp({
   fastify.get('/api/openapi.json', () => openApi);
   if (web && existsSync(web)) await serveWeb(app, web);
   const sequelize = app.get(Sequelize);
+  const keyCheck = app.get(KeyCheck);
+  // Whatever is there goes when the demo is loaded anew.
+  if (demo !== 'fresh') await keyCheck.check();
   const prepare = async (): Promise<void> => {
     await migrate(sequelize, app.get(Vault), databaseUrl, backups);
     await app.get(OwnVariantService).measureAnew();
@@ -143,6 +149,8 @@ export async function createApp({
     await prepare();
     await app.get(DemoService).load(demo);
   }
+  await app.get(SealedRows).turn();
+  await keyCheck.remember();
   await door.begin();
   return app;
 }

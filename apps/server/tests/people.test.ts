@@ -1,6 +1,6 @@
 /** People, and what worked for them. */
 import { randomUUID } from 'node:crypto';
-import { RemovedRows } from '../src/database/removed.js';
+import { RemovedRows } from '../src/erasure/removedRows.js';
 import { ask, fieldsOf, peopleByName, server, withDemoHall } from './client.js';
 
 withDemoHall();

@@ -55,11 +55,13 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
 
   'GET /api/people': TEACHERS,
   'POST /api/people': TEACHERS,
+  'GET /api/people/unreadable': TEACHERS,
   'GET /api/people/{id}': TEACHERS,
   'PUT /api/people/{id}': TEACHERS,
   'DELETE /api/people/{id}': TEACHERS,
   'PUT /api/people/{id}/props': TEACHERS,
   'POST /api/people/{id}/restore': TEACHERS,
+  'POST /api/people/{id}/erase': TEACHERS,
   'GET /api/people/{id}/link': TEACHERS,
   'POST /api/people/{id}/link': TEACHERS,
   'DELETE /api/people/{id}/link': TEACHERS,
@@ -68,6 +70,12 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'GET /api/people/{id}/everything': TEACHERS,
   'GET /api/people/{id}/answers': TEACHERS,
   'DELETE /api/people/{id}/answers': TEACHERS,
+
+  'GET /api/retention': OWNER,
+  'PUT /api/retention': OWNER,
+  'GET /api/trail': OWNER,
+  'GET /api/trail/check': OWNER,
+  'GET /api/store/check': OWNER,
 
   'GET /api/sequences': TEACHERS,
   'POST /api/sequences': TEACHERS,

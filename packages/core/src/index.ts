@@ -121,7 +121,7 @@ export { PROP_TASKS, sizeProp, type Fits, type PropSize, type PropTask } from '.
 export { underFeetCm } from './props/underFeet.js';
 
 // Dates and ages.
-export { ageOn, dateAfter, daysBetween, isDate } from './calendar/dates.js';
+export { ageOn, dateAfter, daysBetween, isDate, monthsAfter } from './calendar/dates.js';
 export { dueDateFrom, gestationOn } from './calendar/gestation.js';
 
 // People, read and checked.
@@ -305,6 +305,7 @@ export {
   sayCost,
   type SheetStep,
   withoutHealth,
+  withoutPerson,
 } from './fitting/explain/index.js';
 export { asksAnew, asksMore, asksMorePartway } from './fitting/person/index.js';
 export { fitClass, type FitInput } from './fitting/fitClass.js';

@@ -13,6 +13,7 @@ import {
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow, Context, STAFF, TEACHERS, type RequestContext } from '../common/context.js';
+import { Noted } from '../trail/noted.js';
 import { JSON_TYPE } from '../common/jsonType.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
@@ -49,6 +50,7 @@ export class ClassController {
 
   /** A class with its fitting; for an assistant nothing of anybody's health is in it. */
   @Get(':id')
+  @Noted('class', 'class')
   @Allow(...STAFF)
   @ApiOkResponse({ type: ClassDto })
   @Header('Content-Type', JSON_TYPE)
@@ -58,6 +60,7 @@ export class ClassController {
 
   /** A fitting for what is on the form, without keeping it. */
   @Post('fit')
+  @Noted('fitting', undefined, 'read')
   @HttpCode(200)
   @ApiOkResponse({ type: FittedDto })
   @Header('Content-Type', JSON_TYPE)
@@ -66,12 +69,14 @@ export class ClassController {
   }
 
   @Post()
+  @Noted('class', 'class', 'added')
   @ApiCreatedResponse({ type: SavedDto })
   create(@Context() context: RequestContext, @Body() draft: ClassDraftDto) {
     return this.classes.create(context, draft);
   }
 
   @Put(':id')
+  @Noted('class', 'class')
   @ApiVersioned()
   @ApiOkResponse({ type: SavedDto })
   update(
@@ -85,6 +90,7 @@ export class ClassController {
 
   /** What a fitting of this class is made from today. */
   @Get(':id/inputs')
+  @Noted('class', 'class')
   @ApiOkResponse({ type: ClassInputsDto })
   inputs(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
     return this.classes.inputs(context, id);
@@ -92,6 +98,7 @@ export class ClassController {
 
   /** What would differ if it were fitted today. */
   @Get(':id/recheck')
+  @Noted('class', 'class')
   @ApiOkResponse({ type: RecheckDto })
   async recheck(
     @Context() context: RequestContext,
@@ -103,6 +110,7 @@ export class ClassController {
 
   /** Keeps an edit, fitted with what is known today. */
   @Put(':id/plan')
+  @Noted('plan of a class', 'class')
   @ApiVersioned()
   @ApiOkResponse({ type: SavedDto })
   savePlan(
@@ -116,6 +124,7 @@ export class ClassController {
 
   /** Keeps how somebody is today, and fits the class again; nobody else's is touched. */
   @Put(':id/door')
+  @Noted('today at the door', 'class')
   @ApiOkResponse({ type: DoorAnswerDto })
   atTheDoor(
     @Context() context: RequestContext,
@@ -139,6 +148,7 @@ export class ClassController {
   }
 
   @Put(':id/record')
+  @Noted('record of a class', 'class')
   @ApiVersioned()
   @ApiOkResponse({ type: SavedDto })
   saveRecords(
@@ -152,6 +162,7 @@ export class ClassController {
 
   /** Brings a class back that was removed a moment ago. */
   @Post(':id/restore')
+  @Noted('class', 'class', 'brought back')
   @HttpCode(204)
   @ApiNoContentResponse()
   restore(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
@@ -159,6 +170,7 @@ export class ClassController {
   }
 
   @Delete(':id')
+  @Noted('class', 'class')
   @HttpCode(204)
   @ApiNoContentResponse()
   remove(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {

@@ -17,6 +17,6 @@ import { ClassService } from './class.service.js';
   ],
   controllers: [ClassController],
   providers: [ClassRepository, ClassService],
-  exports: [ClassService],
+  exports: [ClassService, ClassRepository],
 })
 export class ClassModule {}

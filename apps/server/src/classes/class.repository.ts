@@ -11,6 +11,8 @@ import { StaleVersion } from '../common/versions.js';
 import { placeIn, SEALED } from '../store/sealedColumns.js';
 import { openJson, sealJson } from '../store/sealedJson.js';
 import type { ClassesQueryDto } from './class.dto.js';
+import { FITTING_FORMAT } from './packedFitting.js';
+import type { KeptFitting } from './unpackedFitting.js';
 import {
   ClassPersonRow,
   ClassRow,
@@ -204,6 +206,72 @@ export class ClassRepository {
       const row = await this.classes.findOne({ where: { hallId, id }, paranoid: false, transaction });
       await found(row).restore({ transaction });
     });
+  }
+
+  /** The classes of a hall that somebody is or was down for, removed ones too: ids. */
+  async idsWith(hallId: string, personId: string): Promise<string[]> {
+    const rows = await this.people.findAll({ attributes: ['classId'], where: { personId }, raw: true });
+    const ids = rows.map(({ classId }) => classId);
+    const of = { hallId, id: { [Op.in]: ids } };
+    const classes = await this.classes.findAll({ attributes: ['id'], where: of, paranoid: false, raw: true });
+    return classes.map(({ id }) => id);
+  }
+
+  /**
+   * Takes somebody out of a class and of what was fitted, as if she had never been down for it.
+   *
+   * @param strip takes her out of a fitting
+   * @throws Unreadable where the class does not open
+   */
+  async withoutPerson(
+    hallId: string,
+    id: string,
+    personId: string,
+    strip: (kept: {
+      kept: KeptFitting;
+      madeFrom: Uint8Array;
+      person: { id: string; name: string };
+    }) => Promise<{ fitting: Uint8Array; madeFrom: Uint8Array }>,
+  ): Promise<void> {
+    await this.transactions.apart(async (transaction) => {
+      const row = found(
+        await this.classes.findOne({
+          where: { hallId, id },
+          paranoid: false,
+          transaction,
+          lock: transaction.LOCK.UPDATE,
+        }),
+      );
+      const { people, choices, ...columns } = this.opened(row);
+      const person = people.find((one) => one.id === personId);
+      const others = people.filter((one) => one.id !== personId);
+      const overrides = choices.overrides.filter((one) => one.personId !== personId);
+      const without = this.sealed(id, { ...columns, people: others, choices: { ...choices, overrides } });
+      await row.update({ ...without, version: row.version + 1 }, { transaction });
+      await this.people.destroy({ where: { classId: id, personId }, transaction });
+      const fitting = await this.fittings.findOne({ where: { classId: id }, transaction });
+      if (!fitting || !person) return;
+      const kept = {
+        bytes: this.vault.openBytes(fitting.fitting, placeIn(SEALED.fitting, fitting.id)),
+        format: fitting.format,
+        people: people.map((one) => ({ id: one.id, name: one.name })),
+      };
+      const madeFrom = this.vault.openBytes(fitting.madeFrom, placeIn(SEALED.madeFrom, fitting.id));
+      const done = await strip({ kept, madeFrom, person: { id: personId, name: person.name } });
+      await fitting.update(
+        {
+          format: FITTING_FORMAT,
+          fitting: this.vault.sealBytes(Buffer.from(done.fitting), placeIn(SEALED.fitting, fitting.id)),
+          madeFrom: this.vault.sealBytes(Buffer.from(done.madeFrom), placeIn(SEALED.madeFrom, fitting.id)),
+        },
+        { transaction },
+      );
+    });
+  }
+
+  /** Forgets that somebody was down for a class that does not open. */
+  async notDown(classId: string, personId: string): Promise<void> {
+    await this.people.destroy({ where: { classId, personId } });
   }
 
   /** Keeps how a class was; what was kept before is replaced. @throws StaleVersion as {@link update} does */

@@ -9,6 +9,7 @@ import { SettingRow } from './setting.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonRow, PropNoteRow } from '../people/person.model.js';
 import { SequenceRow, SequenceVersionRow } from '../sequences/sequence.model.js';
+import { TrailHeadRow, TrailRow } from '../trail/trail.model.js';
 import { WriteRow } from './write.model.js';
 
 /** Every table. */
@@ -34,4 +35,6 @@ export const MODELS = [
   OwnAnswersRow,
   PersonVersionRow,
   SettingRow,
+  TrailRow,
+  TrailHeadRow,
 ];

@@ -40,4 +40,9 @@ export class Transactions {
         await new Promise((resolve) => setTimeout(resolve, Math.random() * 20 * 2 ** tried));
       }
   }
+
+  /** Does it all or nothing as {@link run} does, but apart from what the request asks for: its answer is another. */
+  async apart<T extends object | void>(work: (transaction: Transaction) => Promise<T>): Promise<T> {
+    return currentWrite.exit(() => this.run(work));
+  }
 }

@@ -18,6 +18,8 @@ export class HallRow extends Model {
   @Column(jsonColumn('rules')) declare rules: HallRules;
   /** The teacher's own pace: what differs from the usual. */
   @Column(jsonColumn('pace')) declare pace: Partial<Pace>;
+  /** So many months after they last came people are erased; never where there is none. */
+  @Column(DataType.INTEGER) declare keptMonths: number | null;
   /** Of house view, rules and pace; and of the stock, which others may be counting. */
   @Column(DataType.INTEGER) declare version: number;
   @Column(DataType.INTEGER) declare stockVersion: number;

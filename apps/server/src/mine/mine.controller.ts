@@ -18,6 +18,7 @@ import { giveSession, secretIn, takeSession } from '../accounts/cookies.js';
 import { callerOf } from '../accounts/session.controller.js';
 import { Sessions } from '../accounts/sessions.js';
 import { Allow, Context, TEACHERS, type RequestContext } from '../common/context.js';
+import { Noted } from '../trail/noted.js';
 import {
   DiaryDraftDto,
   DiaryEntryDto,
@@ -54,6 +55,7 @@ export class MineController {
   }
 
   @Get()
+  @Noted('own page', 'own')
   @ApiOkResponse({ type: MineDto })
   mine(@Context() context: RequestContext): Promise<MineDto> {
     return this.service.mine(context);
@@ -61,6 +63,7 @@ export class MineController {
 
   /** Writes in her diary, for today. */
   @Post('diary')
+  @Noted('diary', 'own', 'added')
   @HttpCode(204)
   @ApiNoContentResponse()
   write(@Context() context: RequestContext, @Body() draft: DiaryDraftDto): Promise<void> {
@@ -68,6 +71,7 @@ export class MineController {
   }
 
   @Delete('diary/:id')
+  @Noted('diary', 'own')
   @HttpCode(204)
   @ApiNoContentResponse()
   takeBack(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
@@ -76,6 +80,7 @@ export class MineController {
 
   /** What is known of her, to look at and put right. */
   @Get('form')
+  @Noted('own form', 'own')
   @ApiOkResponse({ type: OwnFormDto })
   form(@Context() context: RequestContext): Promise<OwnFormDto> {
     return this.service.form(context);
@@ -83,6 +88,7 @@ export class MineController {
 
   /** Sends what she has filled in to her teacher. */
   @Put('form')
+  @Noted('own form', 'own')
   @HttpCode(204)
   @ApiNoContentResponse()
   sendForm(@Context() context: RequestContext, @Body() answers: OwnAnswersDto): Promise<void> {
@@ -119,12 +125,14 @@ export class PersonLinkController {
   }
 
   @Post(':id/link')
+  @Noted('private link', 'person', 'handed out')
   @ApiCreatedResponse({ type: NewLinkDto })
   makeLink(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<NewLinkDto> {
     return this.service.makeLink(context, id);
   }
 
   @Delete(':id/link')
+  @Noted('private link', 'person')
   @HttpCode(204)
   @ApiNoContentResponse()
   endLinks(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
@@ -133,6 +141,7 @@ export class PersonLinkController {
 
   /** Everything that is kept about her, to be handed to her. */
   @Get(':id/everything')
+  @Noted('everything', 'person', 'handed out')
   @ApiOkResponse({ type: EverythingDto })
   everything(
     @Context() context: RequestContext,
@@ -143,6 +152,7 @@ export class PersonLinkController {
 
   /** What she has filled in herself, if anything waits. */
   @Get(':id/answers')
+  @Noted('own answers', 'person')
   @ApiOkResponse({ type: [SentAnswersDto] })
   answersOf(
     @Context() context: RequestContext,
@@ -153,6 +163,7 @@ export class PersonLinkController {
 
   /** It was looked at. */
   @Delete(':id/answers')
+  @Noted('own answers', 'person')
   @HttpCode(204)
   @ApiNoContentResponse()
   answersDone(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string): Promise<void> {
@@ -160,6 +171,7 @@ export class PersonLinkController {
   }
 
   @Get(':id/diary')
+  @Noted('diary', 'person')
   @ApiOkResponse({ type: [DiaryEntryDto] })
   diaryOf(
     @Context() context: RequestContext,

@@ -13,6 +13,7 @@ import {
 } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow, Context, TEACHERS, type RequestContext } from '../common/context.js';
+import { Noted } from '../trail/noted.js';
 import { JSON_TYPE } from '../common/jsonType.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
@@ -33,13 +34,22 @@ export class PersonController {
   constructor(private readonly people: PersonService) {}
 
   @Get()
+  @Noted('list of people')
   @ApiOkResponse({ type: [PersonLineDto] })
   @Header('Content-Type', JSON_TYPE)
   list(@Context() context: RequestContext, @Query() query: PeopleQueryDto): Promise<string> {
     return this.people.list(context, query);
   }
 
+  /** The names of those of whom nothing can be read: its key is not here, or it was changed outside. */
+  @Get('unreadable')
+  @ApiOkResponse({ type: [String] })
+  unreadable(@Context() context: RequestContext): Promise<string[]> {
+    return this.people.unreadable(context);
+  }
+
   @Get(':id')
+  @Noted('person', 'person')
   @ApiOkResponse({ type: PersonDto })
   one(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
     return this.people.one(context, id);
@@ -47,6 +57,7 @@ export class PersonController {
 
   /** How somebody was known from each change on, the latest first. */
   @Get(':id/changes')
+  @Noted('changes', 'person')
   @ApiOkResponse({ type: [PersonVersionDto] })
   changes(
     @Context() context: RequestContext,
@@ -56,12 +67,14 @@ export class PersonController {
   }
 
   @Post()
+  @Noted('person', 'person', 'added')
   @ApiCreatedResponse({ type: SavedDto })
   create(@Context() context: RequestContext, @Body() person: PersonDraftDto) {
     return this.people.create(context, person);
   }
 
   @Put(':id')
+  @Noted('person', 'person')
   @ApiVersioned()
   @ApiOkResponse({ type: SavedDto })
   update(
@@ -75,6 +88,7 @@ export class PersonController {
 
   /** Keeps what worked for someone: one height a task. */
   @Put(':id/props')
+  @Noted('prop heights', 'person')
   @HttpCode(204)
   @ApiNoContentResponse()
   saveProp(
@@ -87,6 +101,7 @@ export class PersonController {
 
   /** Brings a person back that was removed a moment ago. */
   @Post(':id/restore')
+  @Noted('person', 'person', 'brought back')
   @HttpCode(204)
   @ApiNoContentResponse()
   restore(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
@@ -94,6 +109,7 @@ export class PersonController {
   }
 
   @Delete(':id')
+  @Noted('person', 'person')
   @HttpCode(204)
   @ApiNoContentResponse()
   remove(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {

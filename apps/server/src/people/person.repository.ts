@@ -96,6 +96,11 @@ export class PersonRepository {
     return this.log.lineOf(await this.find(context, id, [], transaction), transaction);
   }
 
+  /** @throws NotFoundException */
+  async nameOf(context: RequestContext, id: string): Promise<string> {
+    return (await this.find(context, id, [])).name;
+  }
+
   /** Whether somebody is there. @throws NotFoundException where they are not */
   async there(context: RequestContext, id: string): Promise<void> {
     await this.find(context, id, []);
@@ -185,18 +190,17 @@ export class PersonRepository {
   async restore({ hallId }: RequestContext, id: string): Promise<void> {
     await this.transactions.run(async (transaction) => {
       const row = await this.people.findOne({ where: { hallId, id }, paranoid: false, transaction });
-      if (!row) throw new NotFoundException('This person can no longer be brought back.');
+      if (!row || row.name === row.id)
+        throw new NotFoundException('This person can no longer be brought back.');
       await row.restore({ transaction });
     });
   }
 
-  /** Whoever was removed under a name makes room for who takes it. */
+  /** Whoever was removed under a name leaves it to who takes it: she cannot be brought back under it. */
   private async makeRoom(hallId: string, name: string, transaction: Transaction): Promise<void> {
-    await this.people.destroy({
-      where: { hallId, name, removedAt: { [Op.ne]: null } },
-      force: true,
-      transaction,
-    });
+    const where = { hallId, name, removedAt: { [Op.ne]: null } };
+    for (const row of await this.people.findAll({ where, paranoid: false, transaction }))
+      await row.update({ name: row.id }, { transaction });
   }
 
   private async find(

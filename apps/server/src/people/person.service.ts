@@ -116,6 +116,11 @@ export class PersonService {
     return this.people.update(context, id, person, read).catch(sameName(person));
   }
 
+  /** The names of those of whom nothing can be read. */
+  async unreadable(context: RequestContext): Promise<string[]> {
+    return this.whoHas.unreadable(context);
+  }
+
   /** How somebody was known from each change on, the latest first. @throws NotFoundException */
   async changes(context: RequestContext, id: string): Promise<PersonVersionDto[]> {
     await this.people.there(context, id);

@@ -1,6 +1,8 @@
 import { Injectable } from '@nestjs/common';
 import { LRUCache } from 'lru-cache';
 import type { RequestContext } from '../common/context.js';
+import type { PersonLineDto } from './person.dto.js';
+import type { Known } from './personLog.js';
 import { PersonRepository } from './person.repository.js';
 
 /** So many halls' people are remembered at once. */
@@ -10,8 +12,7 @@ const OPENED_TOGETHER = 300;
 
 interface Remembered {
   version: number;
-  /** None where what is known of them cannot be read. */
-  conditions?: ReadonlySet<string>;
+  conditions: ReadonlySet<string>;
 }
 
 /**
@@ -29,15 +30,16 @@ export class WhoHas {
     if (!conditions.length) return [];
     const known = await this.known(context);
     return [...known].flatMap(([id, one]) =>
-      conditions.some((condition) => one.conditions?.has(condition)) ? [id] : [],
+      conditions.some((condition) => one.conditions.has(condition)) ? [id] : [],
     );
   }
 
   /** The names of those of whom nothing can be read: its key is not here, or it was changed. */
   async unreadable(context: RequestContext): Promise<string[]> {
-    const known = await this.known(context);
     const everybody = await this.people.everybody(context);
-    return everybody.filter(({ id }) => !known.get(id)?.conditions).map(({ name }) => name);
+    const readable = new Set<string>();
+    for await (const { id } of this.opened(context, everybody)) readable.add(id);
+    return everybody.filter(({ id }) => !readable.has(id)).map(({ name }) => name);
   }
 
   private async known(context: RequestContext): Promise<ReadonlyMap<string, Remembered>> {
@@ -46,17 +48,21 @@ export class WhoHas {
     const known = new Map<string, Remembered>();
     for (const { id, version } of everybody) {
       const one = before?.get(id);
-      // What could not be read may be readable again.
-      if (one?.version === version && one.conditions) known.set(id, one);
+      if (one?.version === version) known.set(id, one);
     }
-    const unknown = everybody.filter(({ id }) => !known.has(id)).map(({ id }) => id);
-    for (let from = 0; from < unknown.length; from += OPENED_TOGETHER)
-      for (const { id, version, conditions } of await this.people.withIds(
-        context,
-        unknown.slice(from, from + OPENED_TOGETHER),
-      ))
-        known.set(id, { version, conditions: new Set(conditions.map(({ condition }) => condition)) });
+    const unknown = everybody.filter(({ id }) => !known.has(id));
+    for await (const { id, version, conditions } of this.opened(context, unknown))
+      known.set(id, { version, conditions: new Set(conditions.map(({ condition }) => condition)) });
     this.halls.set(context.hallId, known);
     return known;
+  }
+
+  /** Those of some people who can be read. */
+  private async *opened(context: RequestContext, people: readonly Known[]): AsyncGenerator<PersonLineDto> {
+    for (let from = 0; from < people.length; from += OPENED_TOGETHER)
+      yield* await this.people.withIds(
+        context,
+        people.slice(from, from + OPENED_TOGETHER).map(({ id }) => id),
+      );
   }
 }

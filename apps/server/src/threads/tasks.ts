@@ -5,6 +5,7 @@
 export { assistantFitting } from '../classes/assistantFitting.js';
 export { compareWithToday } from '../classes/compareWithToday.js';
 export { fitDraft } from '../classes/fitDraft.js';
+export { fittingWithoutPerson } from '../classes/fittingWithoutPerson.js';
 export { ownSheets } from '../classes/ownSheets.js';
 export { unpackedFitting } from '../classes/unpackedFitting.js';
 export { checkOwnVariant } from '../own-variants/checkOwnVariant.js';

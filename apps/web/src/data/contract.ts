@@ -36,6 +36,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/store/check': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Store.check'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/trail': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Trail.list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/trail/check': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Trail.check'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/session': {
     parameters: {
       query?: never;
@@ -430,6 +478,22 @@ export interface paths {
     get: operations['Person.list'];
     put?: never;
     post: operations['Person.create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/unreadable': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Person.unreadable'];
+    put?: never;
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -964,6 +1028,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/people/{id}/erase': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Erasure.erase'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/retention': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Erasure.kept'];
+    put: operations['Erasure.keepFor'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -982,6 +1078,52 @@ export interface components {
       current?: {
         [key: string]: unknown;
       };
+    };
+    CheckedSealsDto: {
+      key: string;
+      sealed: number;
+      earlier: number;
+      unreadable: number;
+    };
+    TrailEntryDto: {
+      number: number;
+      /** Format: date-time */
+      at: string;
+      who: string | null;
+      role: string;
+      /** @enum {string} */
+      did: 'read' | 'added' | 'changed' | 'removed' | 'brought back' | 'handed out' | 'erased';
+      /** @enum {string} */
+      what:
+        | 'list of people'
+        | 'person'
+        | 'changes'
+        | 'diary'
+        | 'own answers'
+        | 'own page'
+        | 'own form'
+        | 'private link'
+        | 'prop heights'
+        | 'everything'
+        | 'class'
+        | 'plan of a class'
+        | 'today at the door'
+        | 'record of a class'
+        | 'fitting'
+        | 'trail';
+      /** Format: uuid */
+      personId: string | null;
+      person: string | null;
+      /** Format: uuid */
+      classId: string | null;
+      title: string | null;
+      counts?: {
+        [key: string]: number;
+      };
+    };
+    CheckedTrailDto: {
+      entries: number;
+      brokenAt: number | null;
     };
     AccountNameDto: {
       id: string;
@@ -1595,6 +1737,38 @@ export interface components {
     NetworkSwitchDto: {
       isOn: boolean;
     };
+    EraseDto: {
+      name: string;
+    };
+    CopyDto: {
+      name: string;
+      /** Format: date-time */
+      madeAt: string;
+    };
+    ErasedDto: {
+      /** Format: date-time */
+      at: string;
+      counts: {
+        [key: string]: number;
+      };
+      copies: components['schemas']['CopyDto'][];
+    };
+    LeavingDto: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      /** Format: date */
+      lastOn: string;
+      /** Format: date */
+      goesOn: string;
+    };
+    RetentionDto: {
+      months: number | null;
+      leaving: components['schemas']['LeavingDto'][];
+    };
+    KeptForDto: {
+      months: number | null;
+    };
   };
   responses: never;
   parameters: never;
@@ -1627,6 +1801,67 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Store.check': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CheckedSealsDto'];
+        };
+      };
+    };
+  };
+  'Trail.list': {
+    parameters: {
+      query?: {
+        from?: number;
+        most?: number;
+        person?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['TrailEntryDto'][];
+        };
+      };
+    };
+  };
+  'Trail.check': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['CheckedTrailDto'];
         };
       };
     };
@@ -2338,6 +2573,25 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['SavedDto'];
+        };
+      };
+    };
+  };
+  'Person.unreadable': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': string[];
         };
       };
     };
@@ -3479,6 +3733,71 @@ export interface operations {
         content: {
           'application/json': components['schemas']['NetworkDto'];
         };
+      };
+    };
+  };
+  'Erasure.erase': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['EraseDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ErasedDto'];
+        };
+      };
+    };
+  };
+  'Erasure.kept': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RetentionDto'];
+        };
+      };
+    };
+  };
+  'Erasure.keepFor': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['KeptForDto'];
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

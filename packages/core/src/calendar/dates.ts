@@ -1,4 +1,4 @@
-import { addDays, differenceInCalendarDays, format, isValid, parse } from 'date-fns';
+import { addDays, addMonths, differenceInCalendarDays, format, isValid, parse } from 'date-fns';
 
 const FORM = 'yyyy-MM-dd';
 const read = (date: string): Date => parse(date, FORM, new Date(2000, 0, 1));
@@ -20,6 +20,10 @@ export const daysBetween = (from: string, to: string): number =>
 
 /** The date `days` later. */
 export const dateAfter = (date: string, days: number): string => format(addDays(read(date), days), FORM);
+
+/** The same day some months later or, below 0, before; the last of a month that has no such day. */
+export const monthsAfter = (date: string, months: number): string =>
+  format(addMonths(read(date), months), FORM);
 
 /** Age in whole years on a date; who was born on 29 February is a year older on 1 March. */
 export const ageOn = (born: string, on: string): number =>

@@ -19,3 +19,4 @@ export { sayCost } from './sayCost.js';
 export { trialOf } from './trial.js';
 export { waitOut } from './waitOut.js';
 export { withoutHealth } from './withoutHealth.js';
+export { withoutPerson } from './withoutPerson.js';

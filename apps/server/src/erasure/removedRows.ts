@@ -1,10 +1,13 @@
-import { Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
+import { Inject, Injectable, type OnApplicationBootstrap, type OnApplicationShutdown } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
 import { ClassRow } from '../classes/class.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonRow } from '../people/person.model.js';
-import { WriteRow } from './write.model.js';
+import { COPIES, dropOldCopies } from './copies.js';
+import { Erasure } from './erasure.js';
+import { Retention } from './retention.js';
+import { WriteRow } from '../database/write.model.js';
 
 /** What was removed can be brought back for this long, milliseconds; then it is gone. */
 const KEPT_FOR = 60 * 60 * 1000;
@@ -13,7 +16,7 @@ const WRITES_KEPT_FOR = 24 * KEPT_FOR;
 /** So often it is looked whether something is to go, milliseconds. */
 const LOOKED_EVERY = KEPT_FOR / 6;
 
-/** Takes away for good what was removed long enough ago: at the start, and from then on by the clock. */
+/** Takes away for good what was removed or kept long enough ago: at the start, and from then on by the clock. */
 @Injectable()
 export class RemovedRows implements OnApplicationBootstrap, OnApplicationShutdown {
   private timer: NodeJS.Timeout | undefined;
@@ -23,6 +26,9 @@ export class RemovedRows implements OnApplicationBootstrap, OnApplicationShutdow
     @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
     @InjectModel(OwnVariantRow) private readonly ownVariants: typeof OwnVariantRow,
     @InjectModel(WriteRow) private readonly writes: typeof WriteRow,
+    private readonly erasure: Erasure,
+    private readonly retention: Retention,
+    @Inject(COPIES) private readonly copies: string | null,
   ) {}
 
   async onApplicationBootstrap(): Promise<void> {
@@ -39,9 +45,12 @@ export class RemovedRows implements OnApplicationBootstrap, OnApplicationShutdow
   /** @param now milliseconds since 1970 */
   async purge(now = Date.now()): Promise<void> {
     const where = { removedAt: { [Op.lt]: new Date(now - KEPT_FOR) } };
-    await this.people.destroy({ where, force: true });
+    const people = await this.people.findAll({ attributes: ['id', 'hallId'], where, paranoid: false });
+    for (const { id, hallId } of people) await this.erasure.erase({ hallId, by: 'removed' }, id);
     await this.classes.destroy({ where, force: true });
     await this.ownVariants.destroy({ where, force: true });
     await this.writes.destroy({ where: { createdAt: { [Op.lt]: new Date(now - WRITES_KEPT_FOR) } } });
+    await this.retention.sweep();
+    dropOldCopies(this.copies, now);
   }
 }

@@ -1,0 +1,75 @@
+/** A hall of one's own in which something private is everywhere where something private can be. */
+import { Browser } from './browser.js';
+import { TODAY } from './client.js';
+import { ownServer, type OwnServer } from './ownServer.js';
+
+export const PASSWORD = 'herring gulls at dawn';
+/** What nobody may find in a stolen database: whatever is said of somebody has one of these in it. */
+export const PRIVATE = [
+  'glaucoma',
+  'high-blood-pressure',
+  'zinnia',
+  'marigold',
+  'larkspur',
+  'foxglove',
+  'campion',
+  'teasel',
+  'yarrow',
+  'sorrel',
+];
+
+const SEQUENCE = '# Two steps\n- Downward-facing dog, 5 breaths\n- Boat, 5 breaths';
+
+export interface FullHall {
+  server: OwnServer;
+  owner: Browser;
+  /** Perrin Lake, of whom everything is known, and Nell Harbin. */
+  perrin: string;
+  nell: string;
+  /** Both are down for it, and it was recorded. */
+  classId: string;
+}
+
+export async function fullHall(name: string, server?: OwnServer): Promise<FullHall> {
+  server ??= await ownServer(name);
+  const owner = new Browser(server.base);
+  const first = { hall: 'Curlew House', name: 'Wren Addleby', signIn: 'wren', password: PASSWORD };
+  await owner.ask('session/first', 'POST', first);
+  const made = async (path: string, body: object, method = 'POST', more = {}) => {
+    const { status, text, json } = await owner.ask(path, method, body, more);
+    if (status >= 300) throw new Error(`${path}: ${status} ${text}`);
+    return json;
+  };
+  const { id: perrin } = await made('people', {
+    name: 'Perrin Lake',
+    conditions: [{ condition: 'glaucoma' }, { condition: 'high-blood-pressure', control: 'uncontrolled' }],
+    limits: [{ kind: 'no-floor', by: 'herself', why: 'zinnia' }],
+    intake: { why: 'marigold' },
+  });
+  const { id: nell } = await made('people', { name: 'Nell Harbin', intake: { why: 'teasel' } });
+  const { id: classId } = await made('classes', {
+    title: 'Two steps',
+    on: TODAY,
+    sequenceText: SEQUENCE,
+    people: [{ id: perrin, today: { pain: 3, news: 'larkspur' } }, { id: nell }],
+    choices: {
+      overrides: [{ personId: nell, step: 1, variant: 'downward-facing-dog.full', reason: 'sorrel' }],
+    },
+  });
+  const records = [
+    { personId: perrin, came: true, painBefore: 3, painAfter: 1, changes: [], word: 'foxglove' },
+    { personId: nell, came: true, changes: [], word: 'yarrow' },
+  ];
+  await made(`classes/${classId}/record`, { records }, 'PUT', { 'If-Match': '"1"' });
+  await made(
+    `people/${perrin}/props`,
+    { task: 'thigh-roll', heightCm: 9, words: 'campion', on: TODAY },
+    'PUT',
+  );
+  const { secret } = await made(`people/${perrin}/link`, {});
+  const person = new Browser(server.base);
+  await person.ask('mine/open', 'POST', { secret });
+  await person.ask('mine/diary', 'POST', { pain: 2, words: 'foxglove again' });
+  await person.ask('mine/form', 'PUT', { intake: { why: 'campion' } });
+  return { server, owner, perrin: perrin as string, nell: nell as string, classId: classId as string };
+}
