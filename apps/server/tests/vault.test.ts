@@ -3,7 +3,7 @@ import { existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync 
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import fc from 'fast-check';
-import { keyRingIn, newKeyRing, Unreadable, Vault } from '../src/common/vault.js';
+import { addKey, keyRingIn, newKeyRing, Unreadable, Vault } from '../src/common/vault.js';
 
 const ring = newKeyRing('one');
 const vault = new Vault(ring);
@@ -21,6 +21,22 @@ test('any text comes back, and nothing of it is to be seen', () => {
       },
     ),
   );
+});
+
+test('bytes come back too, and a print tells who has the keys', () => {
+  fc.assert(
+    fc.property(fc.uint8Array({ maxLength: 400 }), fc.string({ maxLength: 40 }), (bytes, place) => {
+      const sealed = vault.sealBytes(Buffer.from(bytes), place);
+      expect(vault.openBytes(sealed, place)).toEqual(Buffer.from(bytes));
+      expect(() => vault.openBytes(sealed, `${place}.`)).toThrow(Unreadable);
+      expect(() => vault.openBytes(sealed.subarray(0, -1), place)).toThrow(Unreadable);
+    }),
+  );
+  expect(() => vault.openBytes(Buffer.alloc(0), '')).toThrow(Unreadable);
+  expect(vault.print('a')).toBe(vault.print('a'));
+  expect(vault.print('a')).not.toBe(vault.print('b'));
+  expect(vault.print('a')).not.toBe(new Vault(newKeyRing('one')).print('a'));
+  expect(() => vault.print('a', 'two')).toThrow(Unreadable);
 });
 
 test('one letter changed anywhere, another place, or another key: it is told, and does not open', () => {
@@ -56,6 +72,17 @@ describe('the file of keys', () => {
     const made = keyRingIn(path);
     expect(statSync(path).mode & 0o777).toBe(0o600);
     expect(keyRingIn(path)).toEqual(made);
+  });
+
+  test('takes another key, which is sealed with from then on; the first still opens what it sealed', () => {
+    const path = join(folder, 'deep', 'keys.json');
+    const sealed = new Vault(keyRingIn(path)).seal('before', 'place');
+    const name = addKey(path);
+    expect(statSync(path).mode & 0o777).toBe(0o600);
+    const next = new Vault(keyRingIn(path));
+    expect([next.current, next.open(sealed, 'place')]).toEqual([name, 'before']);
+    expect(() => addKey(path, name)).toThrow('already');
+    expect(() => addKey(join(folder, 'none.json'))).toThrow('There are no keys');
   });
 
   test.each(['', '{', '{"current":"a","keys":{}}', '{"current":"a","keys":{"a":"c2hvcnQ="}}'])(

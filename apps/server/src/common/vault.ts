@@ -1,5 +1,5 @@
 import { createCipheriv, createDecipheriv, createHmac, hkdfSync, randomBytes } from 'node:crypto';
-import { existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, renameSync, writeFileSync } from 'node:fs';
 import { dirname } from 'node:path';
 
 /** Keys by name, 32 bytes each; new values are sealed with the current one, old ones opened with theirs. */
@@ -29,14 +29,9 @@ export function newKeyRing(name = new Date().toISOString().slice(0, 10)): KeyRin
  */
 export function keyRingIn(path: string): KeyRing {
   if (!existsSync(path)) {
-    const { current, keys } = newKeyRing();
-    const written = Object.fromEntries(
-      Object.entries(keys).map(([name, key]) => [name, key.toString('base64')]),
-    );
     mkdirSync(dirname(path), { recursive: true, mode: 0o700 });
-    const text = `${JSON.stringify({ current, keys: written }, null, 2)}\n`;
     try {
-      writeFileSync(path, text, { mode: 0o600, flag: 'wx' });
+      writeFileSync(path, written(newKeyRing()), { mode: 0o600, flag: 'wx' });
     } catch (error) {
       // Of two that start at once the first makes it.
       if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
@@ -60,6 +55,40 @@ export function keyRingIn(path: string): KeyRing {
     throw broken;
   }
 }
+
+/**
+ * Adds a key to a file of keys, and makes it the one that is sealed with from the next start on. The file is replaced
+ * whole: one that was broken off halfway is as it was.
+ *
+ * @returns its name
+ * @throws where there is no file, or it cannot be read as keys
+ */
+export function addKey(
+  path: string,
+  name = new Date().toISOString().slice(0, 19).replaceAll(':', ''),
+): string {
+  if (!existsSync(path))
+    throw new Error(`There are no keys in ${path} yet: they are made at the first start.`);
+  const { keys } = keyRingIn(path);
+  if (keys[name]) throw new Error(`There is a key ${name} already.`);
+  const next = `${path}.next`;
+  writeFileSync(next, written({ current: name, keys: { ...keys, ...newKeyRing(name).keys } }), {
+    mode: 0o600,
+  });
+  renameSync(next, path);
+  return name;
+}
+
+/** A ring as it stands in its file. */
+const written = ({ current, keys }: KeyRing): string =>
+  `${JSON.stringify(
+    {
+      current,
+      keys: Object.fromEntries(Object.entries(keys).map(([name, key]) => [name, key.toString('base64')])),
+    },
+    null,
+    2,
+  )}\n`;
 
 /** `v1.key.iv.`: what stands before what is sealed. */
 const HEAD = /^v1\.([^.]+)\.([\w-]+)\.$/;
@@ -124,7 +153,10 @@ export class Vault {
     const key = this.ring.keys[name];
     if (!key || !iv) throw new Unreadable('There is no key for this.');
     try {
-      const decipher = createDecipheriv('aes-256-gcm', key, Buffer.from(iv, 'base64url'));
+      const decipher = createDecipheriv('aes-256-gcm', key, Buffer.from(iv, 'base64url'), {
+        // A shorter tag is none.
+        authTagLength: TAG_BYTES,
+      });
       decipher.setAAD(Buffer.from(place));
       decipher.setAuthTag(bytes.subarray(-TAG_BYTES));
       return Buffer.concat([decipher.update(bytes.subarray(0, -TAG_BYTES)), decipher.final()]);

@@ -162,6 +162,10 @@ export const router = createBrowserRouter([
               taught('/people/:id/everything', async () =>
                 keyed((await import('../features/people/EverythingScreen.js')).EverythingScreen),
               ),
+              taught(
+                '/hall/trail',
+                async () => (await import('../features/hall/TrailScreen.js')).TrailScreen,
+              ),
               taught('/people/:id/paper', async () =>
                 keyed((await import('../features/intake/PaperScreen.js')).PaperScreen),
               ),

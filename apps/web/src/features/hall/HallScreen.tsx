@@ -15,6 +15,7 @@ import { TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
 import { DemoNotice } from './DemoNotice.js';
+import { KeptData } from './KeptData.js';
 import { Members } from './Members.js';
 import { OtherDevices } from './OtherDevices.js';
 import { StockTable } from '../../domain/stock/StockTable.js';
@@ -52,6 +53,7 @@ export function HallScreen() {
           <>
             {hall.isDemo ? <NobodyElse /> : <Members />}
             <OtherDevices isDemo={hall.isDemo} />
+            <KeptData />
           </>
         )}
       </div>

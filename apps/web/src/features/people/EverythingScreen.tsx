@@ -1,7 +1,7 @@
 import { HOPES, type KnownSince } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
-import { Download, Printer } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { Download, Eraser, Printer } from 'lucide-react';
+import { useState, type ReactNode } from 'react';
 import { useEverything } from '../../data/people/useEverything.js';
 import type { Everything } from '../../data/types.js';
 import { changeLog } from '../../domain/person/changeLog.js';
@@ -12,9 +12,17 @@ import { Page } from '../../ui/Page.js';
 import { sayDay } from '../../ui/sayDay.js';
 import { Reading } from '../../ui/states.js';
 import { Terms } from '../../ui/Terms.js';
+import { EraseDialog } from './EraseDialog.js';
+import { ErasedProof, type Proof } from './ErasedProof.js';
 
 /** Everything that is kept about somebody, to be read, printed and handed to her; and as a file for a program. */
 export function EverythingScreen({ id }: { id: string }) {
+  const [proof, setProof] = useState<Proof>();
+  return proof ? <ErasedProof {...proof} /> : <Kept id={id} onErased={setProof} />;
+}
+
+function Kept({ id, onErased }: { id: string; onErased: (proof: Proof) => void }) {
+  const [isErasing, setErasing] = useState(false);
   const reading = useEverything(id);
   const { data } = reading;
   const name = data?.person.name ?? '';
@@ -43,6 +51,15 @@ export function EverythingScreen({ id }: { id: string }) {
     >
       <Reading what="Gathering everything" of={reading} />
       {data && <All of={data} />}
+      {data && (
+        <p className="mt-8 print:hidden">
+          <Button look="quiet" onClick={() => setErasing(true)}>
+            <Eraser aria-hidden size={20} />
+            Erase all of it …
+          </Button>
+        </p>
+      )}
+      {isErasing && <EraseDialog id={id} name={name} onClose={() => setErasing(false)} onErased={onErased} />}
     </Page>
   );
 }

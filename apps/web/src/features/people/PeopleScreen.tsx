@@ -8,6 +8,7 @@ import { Empty, Reading } from '../../ui/states.js';
 import { ownLimits, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { LongList } from '../../ui/LongList.js';
+import { Unreadable } from './Unreadable.js';
 import { MoreButton } from '../../ui/MoreButton.js';
 import { SearchField } from '../../ui/SearchField.js';
 
@@ -39,6 +40,7 @@ export function PeopleScreen() {
         />
       }
     >
+      <Unreadable />
       <Reading what="Loading the people" of={reading} />
       {shown?.length === 0 &&
         (find.trim() ? (

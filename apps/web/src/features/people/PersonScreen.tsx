@@ -5,6 +5,7 @@ import { Link } from 'react-router';
 import { poseName } from '../../data/catalogue.js';
 import { lineIn } from '../../data/people/lineIn.js';
 import { usePerson } from '../../data/people/usePerson.js';
+import { useSession } from '../../data/session/useSession.js';
 import { useRemovePerson } from '../../data/people/useRemovePerson.js';
 import type { PersonLine, PersonWhole } from '../../data/types.js';
 import { ButtonLink } from '../../ui/Button.js';
@@ -28,6 +29,7 @@ export function PersonScreen({ id }: { id: string }) {
   const reading = usePerson(id);
   const { data: person } = reading;
   const { remove, restore } = useRemovePerson();
+  const { hall } = useSession();
   return (
     <Page
       up={[{ to: '/people', name: 'People' }]}
@@ -41,6 +43,7 @@ export function PersonScreen({ id }: { id: string }) {
             <ButtonLink to={`/people/${id}/measure`}>Measure and test</ButtonLink>
             <ButtonLink to={`/people/${id}/paper`}>On paper</ButtonLink>
             <ButtonLink to={`/people/${id}/everything`}>All that is kept</ButtonLink>
+            {hall.role === 'owner' && <ButtonLink to={`/hall/trail?person=${id}`}>Who has looked</ButtonLink>}
             <RemoveButton
               name={person.name}
               list="/people"
