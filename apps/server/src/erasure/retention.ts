@@ -14,7 +14,8 @@ const TOLD_BEFORE = 60;
 
 /** When somebody last came or is to come, or something about her was changed. */
 const LAST = `
-  SELECT p.id, p.name, DATE_FORMAT(GREATEST(DATE(p.updatedAt), COALESCE(MAX(c.on), DATE(p.updatedAt))), '%Y-%m-%d') lastOn
+  SELECT p.id, p.name,
+    DATE_FORMAT(GREATEST(DATE(p.updatedAt), COALESCE(MAX(c.on), DATE(p.updatedAt))), '%Y-%m-%d') lastOn
   FROM people p
   LEFT JOIN class_people cp ON cp.personId = p.id
   LEFT JOIN classes c ON c.id = cp.classId AND c.removedAt IS NULL

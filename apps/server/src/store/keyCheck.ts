@@ -8,8 +8,9 @@ import { SettingRow } from '../database/setting.model.js';
 /** The setting that tells whether the keys are those of this database: a word that was sealed with them. */
 const KEYS = 'keys';
 /** An empty database, or one of before, has no settings. */
-const THERE =
-  "SELECT 1 FROM information_schema.TABLES WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME = 'settings'";
+const THERE = `
+  SELECT 1 FROM information_schema.TABLES
+  WHERE TABLE_SCHEMA = DATABASE() AND TABLE_NAME = 'settings'`;
 const WORD = 'This database opens with these keys.';
 
 /** Whether the keys that are here are those that the database was sealed with. */
@@ -35,8 +36,9 @@ export class KeyCheck {
     } catch (error) {
       if (!(error instanceof Unreadable)) throw error;
       throw new Error(
-        'What is private in this database was encrypted with a key that is not in the file of keys. Put the file back ' +
-          'that belongs to this database, or a copy of it. Nothing was changed, and nothing is lost while it is kept.',
+        'What is private in this database was encrypted with a key that is not in the file of keys. Put the file ' +
+          'back that belongs to this database, or a copy of it. Nothing was changed, and nothing is lost while it ' +
+          'is kept.',
       );
     }
   }

@@ -1,8 +1,8 @@
-import { Injectable, Logger } from '@nestjs/common';
+import { Injectable } from '@nestjs/common';
 import { QueryTypes } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { Unreadable, Vault } from '../common/vault.js';
-import type { CheckedSealsDto } from './store.controller.js';
+import type { CheckedSealsDto } from './store.dto.js';
 import { placeIn, SEALED, type SealedColumn } from './sealedColumns.js';
 
 /** So many rows are looked at together. */
@@ -16,8 +16,6 @@ type Found = Record<string, string | number> & { id: string; value: Value };
 /** Everything that is sealed, row by row: sealed anew under a new key, and looked through for what does not open. */
 @Injectable()
 export class SealedRows {
-  private readonly log = new Logger('Keys');
-
   constructor(
     private readonly sequelize: Sequelize,
     private readonly vault: Vault,
@@ -36,12 +34,13 @@ export class SealedRows {
         const again = this.again(column, row);
         if (!again) continue;
         await this.sequelize.query(
-          `UPDATE ${column.table} SET ${column.column} = :again WHERE id = :id AND LEFT(${column.column}, ${HEAD}) = :head`,
+          `UPDATE ${column.table} SET ${column.column} = :again
+           WHERE id = :id AND LEFT(${column.column}, ${HEAD}) = :head`,
           { replacements: { again, id: row.id, head: row.value.slice(0, HEAD) } },
         );
         turned++;
       }
-    if (turned) this.log.log(`${turned} values are sealed under the key ${this.vault.current} now.`);
+    if (turned) console.log(`${turned} values are sealed under the key ${this.vault.current} now.`);
     return turned;
   }
 

@@ -1,19 +1,8 @@
 import { Controller, Get } from '@nestjs/common';
-import { ApiOkResponse, ApiProperty, ApiTags } from '@nestjs/swagger';
+import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow } from '../common/context.js';
+import { CheckedSealsDto } from './store.dto.js';
 import { SealedRows } from './sealedRows.js';
-
-/** Whether everything that is encrypted opens. */
-export class CheckedSealsDto {
-  /** The name of the key that is encrypted with now. */
-  @ApiProperty() key!: string;
-  /** So many values there are. */
-  @ApiProperty() sealed!: number;
-  /** So many of them are encrypted with an earlier key. */
-  @ApiProperty() earlier!: number;
-  /** So many do not open: their key is not here, or they were changed. */
-  @ApiProperty() unreadable!: number;
-}
 
 @ApiTags('store')
 @Allow('owner')

@@ -41,14 +41,9 @@ function entryOf({ what, of, did }: Note, request: RequestWithContext, answer: u
   const id =
     (request.params as { id?: string }).id ?? (answer as { id?: string } | undefined)?.id ?? undefined;
   const asked = request.body as { personId?: unknown } | undefined;
-  const personId =
-    of === 'person'
-      ? id
-      : of === 'own'
-        ? request.context!.userId
-        : typeof asked?.personId === 'string'
-          ? asked.personId
-          : undefined;
+  const named = typeof asked?.personId === 'string' ? asked.personId : undefined;
+  const whose = { person: id, own: request.context!.userId, class: named };
+  const personId = of ? whose[of] : undefined;
   return {
     did: did ?? DID[request.method] ?? 'read',
     what,

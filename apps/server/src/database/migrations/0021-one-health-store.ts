@@ -305,11 +305,8 @@ async function openPeople(query: QueryInterface, vault: Vault): Promise<void> {
         ...OWN_COLUMNS.map((column) => {
           const usual = JSON_COLUMNS[column as keyof typeof JSON_COLUMNS];
           const value = written[column];
-          return usual
-            ? value === undefined
-              ? usual
-              : JSON.stringify(value)
-            : ((value ?? null) as string | number | null);
+          if (!usual) return (value ?? null) as string | number | null;
+          return value === undefined ? usual : JSON.stringify(value);
         }),
         personId,
       ],

@@ -91,7 +91,8 @@ function Encrypted() {
         {data && (
           <p>
             {data.unreadable
-              ? `${data.unreadable} of ${data.sealed} values do not open: their key is not here, or they were changed outside. Nothing of them was touched.`
+              ? `${data.unreadable} of ${data.sealed} values do not open: their key is not here, or they were ` +
+                'changed outside. Nothing of them was touched.'
               : `All ${data.sealed} values open, with the key “${data.key}”.`}
             {data.earlier > 0 && ` ${data.earlier} are still encrypted with an earlier key.`}
           </p>
