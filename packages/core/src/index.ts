@@ -331,3 +331,8 @@ export {
   type PressureToSend,
 } from './readings/pressureMeasurement.js';
 export { readSfloat, writeSfloat } from './readings/sfloat.js';
+export type { Bringing, BroughtIn, PersonTold } from './formats/broughtIn.js';
+export { readFhir } from './formats/readFhir.js';
+export { readPeopleTable, writePeopleTable, type WrittenDown } from './formats/peopleTable.js';
+export { lookedAt } from './formats/broughtIn.js';
+export { writeFhir } from './formats/writeFhir.js';

@@ -156,6 +156,10 @@ export const router = createBrowserRouter([
                 '/people/new',
                 async () => (await import('../features/intake/NewPersonScreen.js')).NewPersonScreen,
               ),
+              taught(
+                '/people/bring',
+                async () => (await import('../features/bring/BringScreen.js')).BringScreen,
+              ),
               taught('/people/:id/intake', async () =>
                 keyed((await import('../features/intake/IntakeScreen.js')).IntakeScreen),
               ),

@@ -1,4 +1,4 @@
-import { HOPES, type KnownSince } from '@lotus-steady/core';
+import { HOPES, writeFhir, type KnownSince, type WrittenDown } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Download, Eraser, Printer } from 'lucide-react';
 import { useState, type ReactNode } from 'react';
@@ -9,6 +9,7 @@ import { sayPath, sayValue } from '../../domain/person/mergeWords.js';
 import { sayDate, sayWhen } from '../../domain/words/say.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
+import { saveFile } from '../../ui/saveFile.js';
 import { sayDay } from '../../ui/sayDay.js';
 import { Reading } from '../../ui/states.js';
 import { Terms } from '../../ui/Terms.js';
@@ -41,9 +42,15 @@ function Kept({ id, onErased }: { id: string; onErased: (proof: Proof) => void }
               <Printer aria-hidden size={20} />
               Print
             </Button>
-            <Button onClick={() => saveFile(data)}>
+            <Button
+              onClick={() => saveFile('everything.json', JSON.stringify(data, null, 2), 'application/json')}
+            >
               <Download aria-hidden size={20} />
               Save as a file (JSON)
+            </Button>
+            <Button onClick={() => saveFile('person.fhir.json', fhirOf(data), 'application/fhir+json')}>
+              <Download aria-hidden size={20} />
+              Save for a clinic (FHIR)
             </Button>
           </>
         )
@@ -64,15 +71,11 @@ function Kept({ id, onErased }: { id: string; onErased: (proof: Proof) => void }
   );
 }
 
-/** Hands the page's own copy to the browser; nothing is sent anywhere. */
-function saveFile(everything: Everything): void {
-  const file = new Blob([JSON.stringify(everything, null, 2)], { type: 'application/json' });
-  const link = document.createElement('a');
-  link.href = URL.createObjectURL(file);
-  link.download = 'everything.json';
-  link.click();
-  URL.revokeObjectURL(link.href);
-}
+/** Her as FHIR R4, for whoever keeps records in that. */
+const fhirOf = ({ person, on }: Everything): string => {
+  const { records: _records, propNotes: _propNotes, version: _version, ...written } = person;
+  return JSON.stringify(writeFhir(written as unknown as WrittenDown & { id: string }, RULEBOOK, on), null, 2);
+};
 
 const sourceOf = ({ on, from, note }: KnownSince): string =>
   `${{ said: 'said', measured: 'measured', letter: 'from a letter' }[from]} ${sayDate(on)}${note ? `, ${note}` : ''}`;

@@ -1,10 +1,13 @@
-import { UserPlus } from 'lucide-react';
+import { useMutation } from '@tanstack/react-query';
+import { Download, UserPlus } from 'lucide-react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { usePeople } from '../../data/people/usePeople.js';
-import { Button } from '../../ui/Button.js';
+import { peopleCsv } from '../../domain/formats/peopleCsv.js';
+import { Button, ButtonLink } from '../../ui/Button.js';
+import { saveFile } from '../../ui/saveFile.js';
 import { Page } from '../../ui/Page.js';
 import { today } from '../../data/today.js';
-import { Empty, Reading } from '../../ui/states.js';
+import { Empty, Problem, Reading } from '../../ui/states.js';
 import { ownLimits, stagesToday } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { LongList } from '../../ui/LongList.js';
@@ -19,6 +22,9 @@ export function PeopleScreen() {
   const find = params.get('find') ?? '';
   const setFind = (words: string): void => setParams(words ? { find: words } : {}, { replace: true });
   const navigate = useNavigate();
+  const saving = useMutation({
+    mutationFn: async () => saveFile('people.csv', await peopleCsv(), 'text/csv'),
+  });
   const reading = usePeople(find);
   const { data: shown } = reading;
   const add = (
@@ -31,6 +37,20 @@ export function PeopleScreen() {
     <Page
       title="People"
       main={add}
+      actions={
+        <>
+          <ButtonLink to="/people/bring">Bring in from a file</ButtonLink>
+          <Button
+            look="quiet"
+            onClick={() => saving.mutate()}
+            disabled={saving.isPending}
+            title="Everybody with all that is known, for a spreadsheet"
+          >
+            <Download aria-hidden size={20} />
+            {saving.isPending ? 'Gathering …' : 'Save as a table (CSV)'}
+          </Button>
+        </>
+      }
       tools={
         <SearchField
           label="Find a person"
@@ -40,6 +60,7 @@ export function PeopleScreen() {
         />
       }
     >
+      {saving.error && <Problem error={saving.error} />}
       <Unreadable />
       <Reading what="Loading the people" of={reading} />
       {shown?.length === 0 &&

@@ -1,0 +1,13 @@
+/**
+ * Hands a text to the browser as a file; nothing is sent anywhere.
+ *
+ * @param type its media type, `text/csv` or the like
+ */
+export function saveFile(name: string, text: string, type: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}
