@@ -11,7 +11,7 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { parseArgs } from 'node:util';
 import { saveTogether } from './lib/attack/conflicts.mjs';
 import { killWhileWriting } from './lib/attack/kills.mjs';
-import { sendHard, sendMalformed } from './lib/attack/malformed.mjs';
+import { savedAgain, sendHard, sendMalformed } from './lib/attack/malformed.mjs';
 import { compareWithBare } from './lib/attack/reads.mjs';
 import { read, send, startTarget } from './lib/attack/target.mjs';
 import { ensureBuilt, ensurePackages, ROOT } from './lib/machine.mjs';
@@ -44,7 +44,7 @@ async function attackOne() {
   const target = await startTarget(join(folder, 'one'));
   try {
     const requests = Number(values.requests);
-    const { sent, failed, seeds, slowestMs, peakMb } = await sendMalformed(
+    const { sent, accepted, failed, seeds, slowestMs, peakMb, usualMs, besideMs } = await sendMalformed(
       target,
       requests,
       Number(values.seed),
@@ -53,6 +53,17 @@ async function attackOne() {
       `malformed requests answered 5xx, of ${sent}, seeds from ${values.seed}`,
       `${failed}${failed ? `: ${[...seeds].slice(0, 8).join(', ')}` : ''}`,
       failed === 0,
+    );
+    const refused = await savedAgain(target);
+    row(
+      'people as they stand after it who could not be saved so',
+      `${refused.length}${refused.length ? `: ${refused.slice(0, 3).join(' ')}` : ''} (${accepted} changes were accepted)`,
+      refused.length === 0,
+    );
+    row(
+      'p99 of a usual request beside them, of its p99 with as many usual ones beside it',
+      `${besideMs.toFixed(1)} ms of ${usualMs.toFixed(1)} ms, ${(besideMs / usualMs).toFixed(2)} times`,
+      besideMs < 3 * usualMs,
     );
     row('slowest answer among them', `${Math.round(slowestMs)} ms`, true);
     row('most memory of the server', `${peakMb} MB`, peakMb < 1500);

@@ -56,7 +56,7 @@ export class Trail {
   async note(noter: Noter, entry: Entry, now = new Date()): Promise<void> {
     const { hallId } = noter;
     const [who, role] = 'by' in noter ? [noter.by, 'itself'] : [noter.userId, noter.role];
-    const look = JSON.stringify([hallId, who, entry]);
+    const look = lookOf(hallId, who, entry);
     if (entry.did === 'read' && this.looks.has(look)) return;
     const { did, what, personId = null, classId = null, counts } = entry;
     const list = this.waiting.get(hallId) ?? [];
@@ -67,6 +67,11 @@ export class Trail {
     this.waiting.set(hallId, list);
     await this.written(hallId);
     if (entry.did === 'read') this.looks.set(look, true);
+  }
+
+  /** Whether somebody has looked at the same a moment ago, and it is noted. */
+  hasLooked({ hallId, userId }: RequestContext, entry: Entry): boolean {
+    return entry.did === 'read' && this.looks.has(lookOf(hallId, userId, entry));
   }
 
   /** The latest first. @param personId of whom; all where left out */
@@ -159,6 +164,9 @@ export class Trail {
     return { number: entries.length };
   }
 }
+
+const lookOf = (hallId: string, who: string, { what, personId, classId }: Entry): string =>
+  `${hallId} ${who} ${what} ${personId} ${classId}`;
 
 /** All that an entry says, and the print of the one before. */
 const printed = (
