@@ -15,6 +15,7 @@ import { CourseModule } from './courses/course.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { COPIES } from './erasure/copies.js';
 import { ErasureModule } from './erasure/erasure.module.js';
+import { GroupModule } from './groups/group.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HALL_KEY } from './halls/hallTokens.js';
 import { HealthController } from './health/health.controller.js';
@@ -23,6 +24,7 @@ import { NetworkModule } from './network/network.module.js';
 import { NETWORK, type NetworkSetting } from './network/network.service.js';
 import { OwnVariantModule } from './own-variants/ownVariant.module.js';
 import { PersonModule } from './people/person.module.js';
+import { PlaceModule } from './places/place.module.js';
 import { SequenceModule } from './sequences/sequence.module.js';
 import { StoreModule } from './store/store.module.js';
 import { TrailModule } from './trail/trail.module.js';
@@ -38,6 +40,8 @@ export const SUBJECTS = [
   ClassModule,
   MineModule,
   NetworkModule,
+  PlaceModule,
+  GroupModule,
   ErasureModule,
 ];
 

@@ -71,6 +71,7 @@ test('she is nowhere any more; what the others did and what is known of them sta
     'own answers': 1,
     links: 1,
     sessions: 1,
+    groups: 0,
     courses: 0,
   });
   expect(json.copies).toMatchObject([{ name: 'before-0001.sql.gz' }]);

@@ -57,7 +57,14 @@ async function fill(by: Browser): Promise<Record<string, string>> {
     people: [],
   });
   const invitations = await make(by, 'members/invitations', { name: 'Somebody', role: 'teacher' });
-  return { people, sequences, classes, courses, invitations };
+  const groups = await make(by, 'groups', {
+    title: 'Saturdays',
+    weekday: 6,
+    firstOn: '2026-12-01',
+    people: [{ id: people, waiting: false }],
+  });
+  const places = await make(by, 'places', { name: 'The long room', stock: {} });
+  return { people, sequences, classes, courses, invitations, groups, places };
 }
 
 async function join(owner: Browser, role: Role, signIn: string = role): Promise<Browser> {

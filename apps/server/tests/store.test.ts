@@ -51,6 +51,7 @@ const CLEAR: Readonly<Record<string, string>> = {
   'own_variants.frames': 'a position',
   'own_variants.solved': 'a position',
   'own_variants.source': 'a position',
+  'places.stock': 'props',
   'sequence_versions.source': 'a plan',
   'sequences.source': 'a plan',
   'sequences.tags': 'words of the library',

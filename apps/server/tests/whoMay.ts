@@ -90,6 +90,19 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'PUT /api/courses/{id}': TEACHERS,
   'DELETE /api/courses/{id}': TEACHERS,
 
+  'GET /api/groups': TEACHERS,
+  'POST /api/groups': TEACHERS,
+  'GET /api/groups/{id}': TEACHERS,
+  'PUT /api/groups/{id}': TEACHERS,
+  'DELETE /api/groups/{id}': TEACHERS,
+  'POST /api/groups/{id}/restore': TEACHERS,
+  'PUT /api/groups/{id}/day': TEACHERS,
+
+  'GET /api/places': STAFF,
+  'POST /api/places': TEACHERS,
+  'PUT /api/places/{id}': TEACHERS,
+  'DELETE /api/places/{id}': TEACHERS,
+
   'GET /api/own-variants': STAFF,
   'POST /api/own-variants': TEACHERS,
   'POST /api/own-variants/{key}/restore': TEACHERS,

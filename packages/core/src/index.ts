@@ -336,3 +336,13 @@ export { readFhir } from './formats/readFhir.js';
 export { readPeopleTable, writePeopleTable, type WrittenDown } from './formats/peopleTable.js';
 export { lookedAt } from './formats/broughtIn.js';
 export { writeFhir } from './formats/writeFhir.js';
+export { dueBefore, type Due } from './groups/dueBefore.js';
+export {
+  askedNext,
+  comingOn,
+  groupDays,
+  weekdayOf,
+  type Group,
+  type OnRoster,
+  type OtherDay,
+} from './groups/group.js';

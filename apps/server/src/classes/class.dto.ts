@@ -26,6 +26,8 @@ export class ComingDto {
 
 /** All that a class is fitted from. */
 export class FitDto {
+  /** Where it is: what is there is what there is to use. */
+  @ApiPropertyOptional() @IsOptional() @IsString() @IsLine('a place') @MaxLength(120) place?: string;
   @ApiProperty({ format: 'date' })
   @IsRealDate('the date')
   on!: string;
@@ -66,7 +68,10 @@ export class ClassDraftDto extends FitDto {
   @IsOptional()
   @Matches(/^([01]\d|2[0-3]):[0-5]\d$/, { message: 'the time is like 18:00' })
   time?: string;
-  @ApiPropertyOptional() @IsOptional() @IsString() @IsLine('a place') @MaxLength(120) place?: string;
+  @ApiPropertyOptional({ format: 'uuid', description: 'The group that it is of.' })
+  @IsOptional()
+  @IsUUID()
+  groupId?: string;
   @ApiPropertyOptional({ format: 'uuid', description: 'The sequence of the library that it begins from.' })
   @IsOptional()
   @IsUUID()
@@ -80,6 +85,7 @@ export class ClassLineDto {
   @ApiProperty({ format: 'date' }) on!: string;
   @ApiProperty({ type: String, nullable: true }) time!: string | null;
   @ApiProperty({ type: String, nullable: true }) place!: string | null;
+  @ApiProperty({ type: String, format: 'uuid', nullable: true }) groupId!: string | null;
   @ApiProperty() people!: number;
   @ApiProperty() recorded!: boolean;
 }
@@ -99,6 +105,7 @@ export class ClassDto {
   @ApiProperty({ type: String, nullable: true }) time!: string | null;
   @ApiProperty({ type: String, nullable: true }) place!: string | null;
   @ApiProperty({ type: String, format: 'uuid', nullable: true }) sequenceId!: string | null;
+  @ApiProperty({ type: String, format: 'uuid', nullable: true }) groupId!: string | null;
   @ApiProperty() sequenceText!: string;
   @CoreType('HouseView') houseView!: HouseView;
   @CoreType('Choices') choices!: Choices;
@@ -151,4 +158,13 @@ export class ClassesQueryDto extends PageDto {
   @IsOptional()
   @IsIn(['coming', 'past'])
   when?: 'coming' | 'past';
+
+  /** From this day on. */
+  @ApiPropertyOptional({ format: 'date' }) @IsOptional() @IsRealDate('the first day') first?: string;
+  /** Until this day. */
+  @ApiPropertyOptional({ format: 'date' }) @IsOptional() @IsRealDate('the last day') last?: string;
+  /** At this place. */
+  @ApiPropertyOptional() @IsOptional() @IsString() @MaxLength(120) place?: string;
+  /** Of this group. */
+  @ApiPropertyOptional({ format: 'uuid' }) @IsOptional() @IsUUID() group?: string;
 }

@@ -47,6 +47,8 @@ export class ClassRow extends Model {
   @Column(DataType.STRING) declare place: string | null;
   /** The sequence of the library that it began from. */
   @Column(DataType.UUID) declare sequenceId: string | null;
+  /** The group that it is of. */
+  @Column(DataType.UUID) declare groupId: string | null;
   @Column(jsonColumn('sequenceText')) declare sequenceText: string;
   /** Who is down for it, as {@link ClassPerson}, sealed for this row. */
   @Column(DataType.TEXT('long')) declare people: string;

@@ -2,6 +2,7 @@ import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { HallModule } from '../halls/hall.module.js';
 import { OwnVariantModule } from '../own-variants/ownVariant.module.js';
+import { PlaceModule } from '../places/place.module.js';
 import { PersonModule } from '../people/person.module.js';
 import { ClassController } from './class.controller.js';
 import { ClassPersonRow, ClassRow, FittingRow, RecordRow } from './class.model.js';
@@ -14,6 +15,7 @@ import { ClassService } from './class.service.js';
     HallModule,
     PersonModule,
     OwnVariantModule,
+    PlaceModule,
   ],
   controllers: [ClassController],
   providers: [ClassRepository, ClassService],

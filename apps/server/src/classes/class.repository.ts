@@ -25,7 +25,7 @@ import {
 /** What a class is, open to read. */
 export interface ClassColumns extends Pick<
   ClassRow,
-  'title' | 'on' | 'time' | 'place' | 'sequenceId' | 'sequenceText' | 'houseView' | 'ownView'
+  'title' | 'on' | 'time' | 'place' | 'sequenceId' | 'groupId' | 'sequenceText' | 'houseView' | 'ownView'
 > {
   people: ClassPerson[];
   choices: Choices;
@@ -39,7 +39,7 @@ export type FittingColumns = Pick<
 const CLASSES_AHEAD = 3;
 
 /** A class in the list. */
-export type ClassLine = Pick<ClassRow, 'id' | 'title' | 'on' | 'time' | 'place' | 'heads'> & {
+export type ClassLine = Pick<ClassRow, 'id' | 'title' | 'on' | 'time' | 'place' | 'groupId' | 'heads'> & {
   recorded: 0 | 1;
 };
 export type RecordColumns = Pick<RecordRow, 'personId' | 'came'> & SealedRecord;
@@ -78,15 +78,26 @@ export class ClassRepository {
    */
   async lines(
     { hallId }: RequestContext,
-    { when, from, most }: ClassesQueryDto,
+    { when, from, most, first, last, place, group }: ClassesQueryDto,
     today: string,
   ): Promise<ClassLine[]> {
     const recorded = literal('EXISTS (SELECT 1 FROM records WHERE records.classId = ClassRow.id)');
     const way = when === 'past' ? 'DESC' : 'ASC';
     const days = { coming: { [Op.gte]: today }, past: { [Op.lt]: today } };
     return (await this.classes.findAll({
-      attributes: ['id', 'title', 'on', 'time', 'place', 'heads', [recorded, 'recorded']],
-      where: { hallId, ...(when ? { on: days[when] } : {}) },
+      attributes: ['id', 'title', 'on', 'time', 'place', 'groupId', 'heads', [recorded, 'recorded']],
+      where: {
+        hallId,
+        ...(place ? { place } : {}),
+        ...(group ? { groupId: group } : {}),
+        on: {
+          [Op.and]: [
+            ...(when ? [days[when]] : []),
+            ...(first ? [{ [Op.gte]: first }] : []),
+            ...(last ? [{ [Op.lte]: last }] : []),
+          ],
+        },
+      },
       order: [
         ['on', way],
         ['time', way],
@@ -330,9 +341,10 @@ export class ClassRepository {
   }
 
   private opened(row: ClassRow): BareKeptClass {
-    const { id, title, on, time, place, sequenceId, sequenceText, houseView, ownView, version } = row;
+    const { id, title, on, time, place, sequenceId, groupId, sequenceText, houseView, ownView, version } =
+      row;
     return {
-      ...{ id, title, on, time, place, sequenceId, sequenceText, houseView, ownView, version },
+      ...{ id, title, on, time, place, sequenceId, groupId, sequenceText, houseView, ownView, version },
       people: openJson(this.vault, SEALED.classPeople, [id], row.people),
       choices: openJson(this.vault, SEALED.classChoices, [id], row.choices),
     };

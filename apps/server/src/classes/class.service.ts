@@ -11,6 +11,7 @@ import { HallRepository } from '../halls/hall.repository.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
 import { PersonService } from '../people/person.service.js';
 import { writtenPerson } from '../people/writtenPerson.js';
+import { PlaceRepository } from '../places/place.repository.js';
 import { plain } from '../threads/plain.js';
 import { WorkPool } from '../threads/workPool.js';
 import type {
@@ -81,6 +82,7 @@ export class ClassService {
     private readonly clock: Clock,
     private readonly ownVariants: OwnVariantService,
     private readonly work: WorkPool,
+    private readonly places: PlaceRepository,
   ) {}
 
   async list(context: RequestContext, query: ClassesQueryDto): Promise<ClassLineDto[]> {
@@ -113,7 +115,7 @@ export class ClassService {
   /** A class, and its fitting as JSON. */
   async one(context: RequestContext, id: string): Promise<{ bare: BareClass; fitting: string }> {
     const row = await this.classes.whole(context, id);
-    const { title, on, time, place, sequenceId, sequenceText, houseView, choices, version } = row;
+    const { title, on, time, place, sequenceId, groupId, sequenceText, houseView, choices, version } = row;
     const bare = {
       id,
       title,
@@ -121,6 +123,7 @@ export class ClassService {
       time,
       place,
       sequenceId,
+      groupId,
       sequenceText,
       houseView,
       choices,
@@ -134,9 +137,9 @@ export class ClassService {
   /** A class as whoever helps in the room sees it: nothing of anybody's health is in it. */
   private async forAssistant(context: RequestContext, id: string): Promise<Buffer> {
     const row = await this.classes.whole(context, id);
-    const { title, on, time, place, sequenceId, sequenceText, houseView, version } = row;
+    const { title, on, time, place, sequenceId, groupId, sequenceText, houseView, version } = row;
     const people = row.people.map(({ id: personId, name }) => ({ id: personId, name, today: {} }));
-    const shared = { id, title, on, time, place, sequenceId, sequenceText, houseView, version };
+    const shared = { id, title, on, time, place, sequenceId, groupId, sequenceText, houseView, version };
     const bare: BareClass = { ...shared, choices: NO_CHOICES, people, records: [] };
     const fitting = row.fitting
       ? await this.work.run('assistantFitting', {
@@ -173,7 +176,9 @@ export class ClassService {
 
   /** What a draft is fitted from. @throws FieldsException for someone who is no longer in the list */
   private async taskFor(context: RequestContext, draft: FitDto): Promise<FitTask> {
-    const { houseView, rules, pace, stock } = await this.halls.of(context);
+    const hall = await this.halls.of(context);
+    const { houseView, rules, pace } = hall;
+    const stock = await this.stockAt(context, draft.place, hall.stock);
     const rows = await this.people.byIds(
       context,
       draft.people.map(({ id }) => id),
@@ -213,8 +218,18 @@ export class ClassService {
       houseView: { ...hall.houseView, ...row.ownView },
       hall: hall.rules,
       pace: hall.pace,
-      ...stockOf(hall.stock),
+      ...stockOf(await this.stockAt(context, row.place, hall.stock)),
     };
+  }
+
+  /** What there is where a class is; what the hall has where nobody has said what is there. */
+  private async stockAt(
+    context: RequestContext,
+    place: string | null | undefined,
+    ofHall: Record<string, number>,
+  ): Promise<Record<string, number>> {
+    const { stock = {} } = (place && (await this.places.named(context, place))) || {};
+    return Object.keys(stock).length ? stock : ofHall;
   }
 
   /**
@@ -288,6 +303,35 @@ export class ClassService {
     } catch (error) {
       if (error instanceof StaleVersion && tries > 1) return this.atTheDoor(context, id, asked, tries - 1);
       throw error;
+    }
+  }
+
+  /**
+   * Puts somebody down for a class, or takes them off it, and fits it again; what was chosen for who does not come is
+   * forgotten. Tried again where somebody else saves meanwhile.
+   */
+  async comes(
+    context: RequestContext,
+    id: string,
+    personId: string,
+    comes: boolean,
+    tries = DOOR_TRIES,
+  ): Promise<void> {
+    const row = await this.classes.bare(context, id);
+    if (row.people.some((person) => person.id === personId) === comes) return;
+    const draft = draftOf(row);
+    draft.people = comes
+      ? [...draft.people, { id: personId, today: {} }]
+      : draft.people.filter((person) => person.id !== personId);
+    draft.choices.overrides = draft.choices.overrides.filter((one) =>
+      draft.people.some((person) => person.id === one.personId),
+    );
+    const { columns, fitting } = await this.columnsFor(context, draft);
+    try {
+      await this.classes.update(context, id, columns, fitting, row.version);
+    } catch (error) {
+      if (!(error instanceof StaleVersion) || tries <= 1) throw error;
+      await this.comes(context, id, personId, comes, tries - 1);
     }
   }
 
@@ -371,6 +415,7 @@ export class ClassService {
         time: draft.time ?? null,
         place: draft.place ?? null,
         sequenceId: draft.sequenceId ?? null,
+        groupId: draft.groupId ?? null,
         sequenceText: draft.sequenceText,
         people: task.coming.map(({ id, version, person: { name }, today }) => ({
           id,
@@ -402,6 +447,7 @@ const draftOf = ({
   time,
   place,
   sequenceId,
+  groupId,
   sequenceText,
   people,
   ownView,
@@ -412,6 +458,7 @@ const draftOf = ({
   ...(time ? { time } : {}),
   ...(place ? { place } : {}),
   ...(sequenceId ? { sequenceId } : {}),
+  ...(groupId ? { groupId } : {}),
   sequenceText,
   people: people.map(({ id, today }) => ({ id, today: { ...today } })),
   houseView: ownView,

@@ -25,6 +25,7 @@ import { migration as m0019 } from './migrations/0019-accounts.js';
 import { migration as m0020 } from './migrations/0020-intake.js';
 import { migration as m0021 } from './migrations/0021-one-health-store.js';
 import { migration as m0022 } from './migrations/0022-trail.js';
+import { migration as m0023 } from './migrations/0023-groups.js';
 
 /** Every change to the tables, in order. */
 export const MIGRATIONS: SealingMigration[] = [
@@ -50,6 +51,7 @@ export const MIGRATIONS: SealingMigration[] = [
   m0020,
   m0021,
   m0022,
+  m0023,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

@@ -1,6 +1,8 @@
 import { AccountRow, LinkRow, MembershipRow, SessionRow, SignInTryRow } from '../accounts/account.model.js';
 import { ClassPersonRow, ClassRow, FittingRow, RecordRow } from '../classes/class.model.js';
 import { CourseRow } from '../courses/course.model.js';
+import { GroupDayRow, GroupPersonRow, GroupRow } from '../groups/group.model.js';
+import { PlaceRow } from '../places/place.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { DiaryRow } from '../mine/diary.model.js';
 import { PersonVersionRow } from '../people/personVersion.model.js';
@@ -34,6 +36,10 @@ export const MODELS = [
   DiaryRow,
   OwnAnswersRow,
   PersonVersionRow,
+  GroupRow,
+  GroupPersonRow,
+  GroupDayRow,
+  PlaceRow,
   SettingRow,
   TrailRow,
   TrailHeadRow,

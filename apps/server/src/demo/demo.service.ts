@@ -1,16 +1,18 @@
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { dateAfter, NO_HALL_RULES, readPerson } from '@lotus-steady/core';
+import { dateAfter, weekdayOf, NO_HALL_RULES, readPerson } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { AccountRepository } from '../accounts/account.repository.js';
 import { ClassService } from '../classes/class.service.js';
 import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
 import { NO_DEMO, SettingRow } from '../database/setting.model.js';
+import { GroupRepository } from '../groups/group.repository.js';
+import { PlaceRepository } from '../places/place.repository.js';
 import { HallRow } from '../halls/hall.model.js';
 import { PersonRepository } from '../people/person.repository.js';
 import { SequenceRepository } from '../sequences/sequence.repository.js';
-import { DEMO_SEQUENCES, demoClasses, demoPeople } from './world.js';
+import { DEMO_PLACES, DEMO_SEQUENCES, demoClasses, demoPeople } from './world.js';
 
 /**
  * What a first start puts in an empty database: `once` the demo hall, `fresh` the demo hall anew, `none` an
@@ -42,6 +44,8 @@ export class DemoService {
     private readonly people: PersonRepository,
     private readonly sequences: SequenceRepository,
     private readonly classes: ClassService,
+    private readonly groups: GroupRepository,
+    private readonly places: PlaceRepository,
     private readonly clock: Clock,
   ) {}
 
@@ -97,15 +101,30 @@ export class DemoService {
       const { id } = await this.sequences.create(context, { title, source, tags: [] });
       sequences.set(source, id);
     }
-    for (const { title, inDays, time, place, sequence, people } of demoClasses(today))
-      await this.classes.create(context, {
+    for (const place of DEMO_PLACES) await this.places.create(context, place);
+    for (const { title, inDays, time, place, sequence, people, most, waiting } of demoClasses(today)) {
+      const on = dateAfter(today, inDays);
+      const sequenceId = sequences.get(sequence)!;
+      const coming = people.map((name) => ids.get(name)!);
+      const group = await this.groups.create(context, {
         title,
-        on: dateAfter(today, inDays),
+        weekday: weekdayOf(on),
+        firstOn: on,
         time,
         place,
-        sequenceText: sequence,
-        sequenceId: sequences.get(sequence)!,
-        people: people.map((name) => ({ id: ids.get(name)! })),
+        most,
+        sequenceId,
+        people: [
+          ...coming.map((id) => ({ id, waiting: false })),
+          ...waiting.map((name) => ({ id: ids.get(name)!, waiting: true })),
+        ],
       });
+      await this.classes.create(context, {
+        ...{ title, on, time, place, sequenceId },
+        groupId: group.id,
+        sequenceText: sequence,
+        people: coming.map((id) => ({ id })),
+      });
+    }
   }
 }

@@ -24,6 +24,9 @@ export interface DemoClass {
   place: string;
   sequence: string;
   people: readonly string[];
+  /** So many have room in its group, and who waits for a place. */
+  most: number;
+  waiting: readonly string[];
 }
 
 /** A day in the week after `today` on which a weekday falls: 0 Sunday to 6 Saturday. */
@@ -266,6 +269,26 @@ export const DEMO_SEQUENCES: readonly string[] = [THURSDAY, BACKS, CHAIRS, BUMP,
 const named = (people: readonly DemoPerson[], ...first: string[]): string[] =>
   first.map((name) => people.find((person) => person.name.startsWith(name))!.name);
 
+/** Rooms; what is said of the hall itself holds where nothing is said of a room. */
+export const DEMO_PLACES: readonly { name: string; most: number; stock: Record<string, number> }[] = [
+  { name: 'Saltmarsh Hall', most: 14, stock: {} },
+  {
+    name: 'Saltmarsh Hall, the long room',
+    most: 10,
+    stock: {
+      chair: 12,
+      blanket: 12,
+      block: 12,
+      strap: 8,
+      cushion: 8,
+      bolster: 4,
+      mat: 10,
+      table: 1,
+      roll: 2,
+    },
+  },
+];
+
 /** This week's classes at Saltmarsh Hall. */
 export function demoClasses(today: string): readonly DemoClass[] {
   const people = demoPeople(today);
@@ -277,6 +300,8 @@ export function demoClasses(today: string): readonly DemoClass[] {
       time: '18:00',
       place,
       sequence: THURSDAY,
+      most: 12,
+      waiting: [],
       people: named(
         people,
         'Ines',
@@ -298,6 +323,8 @@ export function demoClasses(today: string): readonly DemoClass[] {
       time: '10:00',
       place,
       sequence: BACKS,
+      most: 6,
+      waiting: ['Rowan Tidewell', 'Tam Orrin'],
       people: named(people, 'Bram', 'Caspar', 'Ilse', 'Ines', 'Jory', 'Edda'),
     },
     {
@@ -306,6 +333,8 @@ export function demoClasses(today: string): readonly DemoClass[] {
       time: '11:00',
       place: 'Saltmarsh Hall, the long room',
       sequence: CHAIRS,
+      most: 8,
+      waiting: [],
       people: named(people, 'Anselm', 'Maud', 'Bertil', 'Selma', 'Greta', 'Odile'),
     },
     {
@@ -314,6 +343,8 @@ export function demoClasses(today: string): readonly DemoClass[] {
       time: '09:30',
       place,
       sequence: BUMP,
+      most: 6,
+      waiting: [],
       people: named(people, 'Hollis', 'Nell', 'Petra', 'Wren'),
     },
     {
@@ -322,6 +353,8 @@ export function demoClasses(today: string): readonly DemoClass[] {
       time: '15:30',
       place,
       sequence: ROCKPOOL,
+      most: 10,
+      waiting: [],
       people: named(people, 'Pip', 'Otti', 'Finn', 'Juno'),
     },
   ];

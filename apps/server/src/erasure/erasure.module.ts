@@ -4,6 +4,7 @@ import { ClassModule } from '../classes/class.module.js';
 import { ClassRow } from '../classes/class.model.js';
 import { CourseRow } from '../courses/course.model.js';
 import { WriteRow } from '../database/write.model.js';
+import { GroupRow } from '../groups/group.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonModule } from '../people/person.module.js';
@@ -15,7 +16,7 @@ import { Retention } from './retention.js';
 
 @Module({
   imports: [
-    SequelizeModule.forFeature([PersonRow, ClassRow, CourseRow, OwnVariantRow, WriteRow, HallRow]),
+    SequelizeModule.forFeature([PersonRow, ClassRow, CourseRow, OwnVariantRow, GroupRow, WriteRow, HallRow]),
     PersonModule,
     ClassModule,
   ],

@@ -21,6 +21,7 @@ const TABLES = {
   'own answers': 'own_answers',
   links: 'links',
   sessions: 'sessions',
+  groups: 'group_people',
 } as const;
 
 /** Who somebody was is not in the trail, but that something was done with what was known of her is. */

@@ -2,6 +2,7 @@ import { Inject, Injectable, type OnApplicationBootstrap, type OnApplicationShut
 import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
 import { ClassRow } from '../classes/class.model.js';
+import { GroupRow } from '../groups/group.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonRow } from '../people/person.model.js';
 import { COPIES, dropOldCopies } from './copies.js';
@@ -25,6 +26,7 @@ export class RemovedRows implements OnApplicationBootstrap, OnApplicationShutdow
     @InjectModel(PersonRow) private readonly people: typeof PersonRow,
     @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
     @InjectModel(OwnVariantRow) private readonly ownVariants: typeof OwnVariantRow,
+    @InjectModel(GroupRow) private readonly groups: typeof GroupRow,
     @InjectModel(WriteRow) private readonly writes: typeof WriteRow,
     private readonly erasure: Erasure,
     private readonly retention: Retention,
@@ -49,6 +51,7 @@ export class RemovedRows implements OnApplicationBootstrap, OnApplicationShutdow
     for (const { id, hallId } of people) await this.erasure.erase({ hallId, by: 'removed' }, id);
     await this.classes.destroy({ where, force: true });
     await this.ownVariants.destroy({ where, force: true });
+    await this.groups.destroy({ where, force: true });
     await this.writes.destroy({ where: { createdAt: { [Op.lt]: new Date(now - WRITES_KEPT_FOR) } } });
     await this.retention.sweep();
     dropOldCopies(this.copies, now);

@@ -1028,6 +1028,102 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/places': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Place.list'];
+    put?: never;
+    post: operations['Place.create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/places/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Place.update'];
+    post?: never;
+    delete: operations['Place.remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/groups': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Group.list'];
+    put?: never;
+    post: operations['Group.create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/groups/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Group.one'];
+    put: operations['Group.update'];
+    post?: never;
+    delete: operations['Group.remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/groups/{id}/day': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Group.onDay'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/groups/{id}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Group.restore'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/people/{id}/erase': {
     parameters: {
       query?: never;
@@ -1521,6 +1617,8 @@ export interface components {
       on: string;
       time: string | null;
       place: string | null;
+      /** Format: uuid */
+      groupId: string | null;
       people: number;
       recorded: boolean;
     };
@@ -1549,6 +1647,8 @@ export interface components {
       place: string | null;
       /** Format: uuid */
       sequenceId: string | null;
+      /** Format: uuid */
+      groupId: string | null;
       sequenceText: string;
       houseView: HouseView;
       choices: Choices;
@@ -1563,6 +1663,7 @@ export interface components {
       today?: Today;
     };
     FitDto: {
+      place?: string;
       /** Format: date */
       on: string;
       sequenceText: string;
@@ -1576,6 +1677,7 @@ export interface components {
       fitting: Fitting;
     };
     ClassDraftDto: {
+      place?: string;
       /** Format: date */
       on: string;
       sequenceText: string;
@@ -1586,7 +1688,11 @@ export interface components {
       choices?: Choices;
       title: string;
       time?: string;
-      place?: string;
+      /**
+       * Format: uuid
+       * @description The group that it is of.
+       */
+      groupId?: string;
       /**
        * Format: uuid
        * @description The sequence of the library that it begins from.
@@ -1736,6 +1842,88 @@ export interface components {
     };
     NetworkSwitchDto: {
       isOn: boolean;
+    };
+    PlaceDto: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      most: number | null;
+      stock: {
+        [key: string]: number;
+      };
+      version: number;
+    };
+    PlaceDraftDto: {
+      name: string;
+      /** @description So many have room. */
+      most?: number;
+      stock: {
+        [key: string]: number;
+      };
+    };
+    OnRosterDto: {
+      /** Format: uuid */
+      id: string;
+      waiting: boolean;
+    };
+    KeptOtherDayDto: {
+      /** Format: uuid */
+      personId: string;
+      /** Format: date */
+      on: string;
+      comes: boolean;
+    };
+    GroupClassDto: {
+      /** Format: uuid */
+      id: string;
+      /** Format: date */
+      on: string;
+    };
+    GroupDto: {
+      /** Format: uuid */
+      id: string;
+      title: string;
+      weekday: number;
+      time: string | null;
+      place: string | null;
+      most: number | null;
+      /** Format: uuid */
+      sequenceId: string | null;
+      /** Format: date */
+      firstOn: string;
+      /** Format: date */
+      lastOn: string | null;
+      people: components['schemas']['OnRosterDto'][];
+      days: components['schemas']['KeptOtherDayDto'][];
+      classes: components['schemas']['GroupClassDto'][];
+      version: number;
+    };
+    GroupDraftDto: {
+      title: string;
+      /** @description 1 is Monday, 7 Sunday. */
+      weekday: number;
+      time?: string;
+      place?: string;
+      /** @description So many have room. */
+      most?: number;
+      /**
+       * Format: uuid
+       * @description What its classes begin from.
+       */
+      sequenceId?: string;
+      /** Format: date */
+      firstOn: string;
+      /** Format: date */
+      lastOn?: string;
+      /** @description In the order in which they came to it. */
+      people: components['schemas']['OnRosterDto'][];
+    };
+    OtherDayDto: {
+      /** Format: uuid */
+      personId: string;
+      /** Format: date */
+      on: string;
+      comes?: boolean;
     };
     EraseDto: {
       name: string;
@@ -3081,6 +3269,10 @@ export interface operations {
         from?: number;
         most?: number;
         when?: 'coming' | 'past';
+        first?: string;
+        last?: string;
+        place?: string;
+        group?: string;
       };
       header?: never;
       path?: never;
@@ -3733,6 +3925,263 @@ export interface operations {
         content: {
           'application/json': components['schemas']['NetworkDto'];
         };
+      };
+    };
+  };
+  'Place.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PlaceDto'][];
+        };
+      };
+    };
+  };
+  'Place.create': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PlaceDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+    };
+  };
+  'Place.update': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PlaceDraftDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Place.remove': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Group.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['GroupDto'][];
+        };
+      };
+    };
+  };
+  'Group.create': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['GroupDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+    };
+  };
+  'Group.one': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['GroupDto'];
+        };
+      };
+    };
+  };
+  'Group.update': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['GroupDraftDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Group.remove': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Group.onDay': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['OtherDayDto'];
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Group.restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
       };
     };
   };

@@ -1,4 +1,5 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
-import { classesQuery } from './classesQuery.js';
+import { classesQuery, type ClassesAsked } from './classesQuery.js';
 
-export const useClasses = (when: 'coming' | 'past') => useInfiniteQuery(classesQuery(when));
+export const useClasses = (when: 'coming' | 'past', asked: ClassesAsked = {}) =>
+  useInfiniteQuery(classesQuery(when, asked));

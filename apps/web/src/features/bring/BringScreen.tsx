@@ -116,7 +116,7 @@ const OpenFile = ({ onOpen, isMain }: { onOpen: (file: File | undefined) => void
     className={
       'flex min-h-11 w-fit cursor-pointer items-center gap-2 rounded-lg border px-4 font-semibold ' +
       'has-focus-visible:outline-3 has-focus-visible:outline-offset-2 has-focus-visible:outline-teal ' +
-      (isMain ? 'border-teal bg-teal text-on-teal' : 'border-strong-line bg-paper')
+      (isMain ? 'border-teal bg-teal text-teal-ink' : 'border-strong-line bg-paper')
     }
   >
     <FolderOpen aria-hidden size={20} />

@@ -1,0 +1,143 @@
+/** Groups by the week: who belongs to them, who does otherwise on a day, and their classes; places with their own props. */
+import { ask, fieldsOf, peopleByName, TODAY, withDemoHall } from './client.js';
+
+withDemoHall();
+
+interface Group {
+  id: string;
+  title: string;
+  weekday: number;
+  most: number | null;
+  people: { id: string; waiting: boolean }[];
+  days: { personId: string; on: string; comes: boolean }[];
+  classes: { id: string; on: string }[];
+  version: number;
+}
+const groups = async () => (await ask('groups')).json as unknown as Group[];
+const named = async (title: string) => (await groups()).find((one) => one.title === title)!;
+const comingTo = async (classId: string) =>
+  ((await ask(`classes/${classId}`)).json as unknown as { people: { name: string }[] }).people.map(
+    ({ name }) => name,
+  );
+
+test('the demo’s classes are of groups, with who waits, in the order of the week', async () => {
+  const all = await groups();
+  expect(all.map(({ title }) => title)).toEqual([
+    'Steady Backs',
+    'Chairs by the Window',
+    'Rockpool Club',
+    'Thursday Mixed',
+    'Bump and Breathe',
+  ]);
+  expect(all.every(({ classes }) => classes.length === 1)).toBe(true);
+  const backs = all[0]!;
+  expect(backs.people.map(({ waiting }) => waiting)).toEqual([...Array<boolean>(6).fill(false), true, true]);
+});
+
+test('who stays away for a day is not fitted, who comes in her place is; it can be taken back', async () => {
+  const { id, classes } = await named('Steady Backs');
+  const { id: classId, on } = classes[0]!;
+  const people = await peopleByName();
+  const day = (name: string, comes?: boolean) =>
+    ask(`groups/${id}/day`, 'PUT', { personId: people[name], on, ...(comes === undefined ? {} : { comes }) });
+  expect((await day('Caspar Dunmore', false)).status).toBe(204);
+  expect((await day('Rowan Tidewell', true)).status).toBe(204);
+  const coming = await comingTo(classId);
+  expect([coming.includes('Caspar Dunmore'), coming.includes('Rowan Tidewell'), coming.length]).toEqual([
+    false,
+    true,
+    6,
+  ]);
+  expect((await named('Steady Backs')).days).toHaveLength(2);
+  await day('Caspar Dunmore');
+  await day('Rowan Tidewell');
+  expect((await comingTo(classId)).includes('Caspar Dunmore')).toBe(true);
+  expect(await comingTo(classId)).toHaveLength(6);
+  expect((await named('Steady Backs')).days).toEqual([]);
+  // A day without a class is kept as well.
+  const later = { personId: people['Ines Fallow'], on: '2026-12-14', comes: false };
+  expect((await ask(`groups/${id}/day`, 'PUT', later)).status).toBe(204);
+  expect((await named('Steady Backs')).days).toEqual([later]);
+});
+
+test('a group is made, changed on the version that was read, removed and brought back', async () => {
+  const people = await peopleByName();
+  const draft = {
+    title: 'Quiet Sundays',
+    weekday: 7,
+    time: '17:00',
+    most: 2,
+    firstOn: TODAY,
+    people: [{ id: people['Ines Fallow'], waiting: false }],
+  };
+  const { status, json } = await ask('groups', 'POST', draft);
+  expect(status).toBe(201);
+  const id = json.id as string;
+  const moved = { ...draft, people: [...draft.people, { id: people['Tam Orrin'], waiting: true }] };
+  expect((await ask(`groups/${id}`, 'PUT', moved, { 'If-Match': '"1"' })).json).toEqual({ id, version: 2 });
+  const stale = await ask(`groups/${id}`, 'PUT', draft, { 'If-Match': '"1"' });
+  expect([stale.status, (stale.json.current as Group).people.length]).toEqual([409, 2]);
+  expect((await ask(`groups/${id}`, 'DELETE')).status).toBe(204);
+  expect(await named('Quiet Sundays')).toBeUndefined();
+  expect((await ask(`groups/${id}/restore`, 'POST')).status).toBe(204);
+  expect((await named('Quiet Sundays')).people).toHaveLength(2);
+});
+
+test.each([
+  [{ weekday: 8 }, 'weekday'],
+  [{ time: '25:00' }, 'time'],
+  [{ firstOn: '2026-02-30' }, 'firstOn'],
+  [{ most: 0 }, 'most'],
+  [{ title: '' }, 'title'],
+])('a group with %j is refused at its field', async (wrong, field) => {
+  const draft = { title: 'X', weekday: 1, firstOn: TODAY, people: [], ...wrong };
+  const answer = await ask('groups', 'POST', draft);
+  expect([answer.status, fieldsOf(answer as never)]).toEqual([400, [field]]);
+});
+
+test('nobody is on a roster twice, nor who is not there', async () => {
+  const { 'Ines Fallow': id } = await peopleByName();
+  const draft = { title: 'X', weekday: 1, firstOn: TODAY };
+  const twice = { ...draft, people: [id, id].map((one) => ({ id: one, waiting: false })) };
+  expect((await ask('groups', 'POST', twice)).status).toBe(400);
+  const stranger = [{ id: '00000000-0000-4000-8000-000000000000', waiting: false }];
+  expect((await ask('groups', 'POST', { ...draft, people: stranger })).status).toBe(400);
+});
+
+test('a class is fitted within what is where it is', async () => {
+  const { 'Anselm Reed': id } = await peopleByName();
+  const room = async (place?: string) => {
+    const { json } = await ask('classes/fit', 'POST', {
+      on: TODAY,
+      sequenceText: '# One\n- Side bend on a chair, 4 breaths each side',
+      people: [{ id, today: {} }],
+      ...(place ? { place } : {}),
+    });
+    return (json.fitting as { room: { prop: string; short?: number }[] }).room;
+  };
+  const made = await ask('places', 'POST', { name: 'The boathouse', most: 4, stock: { blanket: 2 } });
+  expect(made.status).toBe(201);
+  const short = (of: { short?: number }[]) => of.filter((one) => one.short).length;
+  expect(short(await room())).toBe(0);
+  expect(short(await room('Nowhere that is known'))).toBe(0);
+  expect((await ask('places', 'POST', { name: 'The boathouse', stock: {} })).status).toBe(400);
+  expect((await ask('places', 'POST', { name: 'Attic', stock: { chair: -1 } })).status).toBe(400);
+  const here = await room('The boathouse');
+  const there = await room();
+  // Where there are no chairs, none is counted on.
+  expect(here.some(({ prop, short: missing }) => prop === 'chair' && !missing)).toBe(false);
+  expect(there.length).toBeGreaterThan(0);
+});
+
+test('classes are read by place, by group, and between two days', async () => {
+  const { id, classes } = await named('Chairs by the Window');
+  const titles = async (query: string) =>
+    ((await ask(`classes?${query}`)).json as unknown as { title: string }[]).map(({ title }) => title);
+  expect(await titles(`group=${id}`)).toEqual(['Chairs by the Window']);
+  expect(await titles(`place=${encodeURIComponent('Saltmarsh Hall, the long room')}`)).toEqual([
+    'Chairs by the Window',
+  ]);
+  const { on } = classes[0]!;
+  expect(await titles(`first=${on}&last=${on}`)).toEqual(['Chairs by the Window']);
+  expect((await ask('classes?first=2026-02-30')).status).toBe(400);
+});
