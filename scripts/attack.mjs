@@ -57,7 +57,7 @@ async function attackOne() {
     const refused = await savedAgain(target);
     row(
       'people as they stand after it who could not be saved so',
-      `${refused.length}${refused.length ? `: ${refused.slice(0, 3).join(' ')}` : ''} (${accepted} changes were accepted)`,
+      `${[refused.length, ...refused.slice(0, 3)].join(' ')} (${accepted} changes were accepted)`,
       refused.length === 0,
     );
     row(

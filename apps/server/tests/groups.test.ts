@@ -1,4 +1,4 @@
-/** Groups by the week: who belongs to them, who does otherwise on a day, and their classes; places with their own props. */
+/** Groups by the week: who belongs to them, who does otherwise on a day, their classes; places and their props. */
 import { ask, fieldsOf, peopleByName, TODAY, withDemoHall } from './client.js';
 
 withDemoHall();

@@ -105,6 +105,20 @@ export const router = createBrowserRouter([
                 ),
                 loader: startReadingClasses,
               },
+              taught(
+                '/groups',
+                async () => (await import('../features/groups/GroupsScreen.js')).GroupsScreen,
+              ),
+              taught(
+                '/groups/new',
+                async () => (await import('../features/groups/GroupForm.js')).NewGroupScreen,
+              ),
+              taught('/groups/:id', async () =>
+                keyed((await import('../features/groups/GroupScreen.js')).GroupScreen),
+              ),
+              taught('/groups/:id/edit', async () =>
+                keyed((await import('../features/groups/GroupForm.js')).EditGroupScreen),
+              ),
               taught('/classes/new', async () => (await classPlan()).NewClassScreen),
               { path: '/classes/:id', loader: ({ params }) => redirect(`/classes/${params.id}/fitting`) },
               taught('/classes/:id/plan', async () => keyed((await classPlan()).ClassPlanScreen)),

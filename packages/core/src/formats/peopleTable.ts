@@ -106,7 +106,10 @@ function dateIn(text: string): string | undefined {
   // 21/03 can only be read in one way; 03/04 in two.
   if (!first || !second || !year) return undefined;
   const [a, b] = [Number(first), Number(second)];
-  const [day, month] = a > 12 || a === b ? [a, b] : b > 12 ? [b, a] : [0, 0];
+  // One of them is the month, and which is told by the other.
+  const isDayFirst = a > 12 || a === b;
+  if (!isDayFirst && b <= 12) return undefined;
+  const [day, month] = isDayFirst ? [a, b] : [b, a];
   const date = `${year}-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}`;
   return isDate(date) ? date : undefined;
 }
@@ -179,7 +182,8 @@ function toldIn(row: ReadonlyMap<string, string>, errors: InputError[], { rulebo
   }
   const text = (column: string): string | undefined => {
     const cell = readCell(row.get(column) ?? '');
-    return cell === undefined ? undefined : typeof cell === 'string' ? cell : (row.get(column) ?? '').trim();
+    if (cell === undefined || typeof cell === 'string') return cell;
+    return (row.get(column) ?? '').trim();
   };
   const said = conditionsIn(text('conditions') ?? '', rulebook.conditions);
   for (const id of Object.keys(details))

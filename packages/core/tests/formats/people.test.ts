@@ -1,4 +1,4 @@
-/** People as tables and as FHIR: what goes out comes back as it was; what cannot be read is told, and nothing else is lost. */
+/** People as tables and as FHIR: what goes out comes back as it was; what cannot be read is told, alone. */
 import { createRequire } from 'node:module';
 import { Ajv } from 'ajv';
 import fc from 'fast-check';

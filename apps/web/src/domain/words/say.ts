@@ -6,6 +6,9 @@ import { today } from '../../data/today.js';
 export const sayDate = (date: string): string =>
   format(parseISO(date), date.slice(0, 4) === today().slice(0, 4) ? 'EEEE d MMMM' : 'd MMMM yyyy');
 
+/** Where there is little room: "Thu 26 Nov". */
+export const sayShortDate = (date: string): string => format(parseISO(date), 'EEE d MMM');
+
 /** How many come: "1 person", "8 people". */
 export const sayPeople = (count: number): string => `${count} ${count === 1 ? 'person' : 'people'}`;
 

@@ -11,6 +11,10 @@ import { Page } from '../../ui/Page.js';
 import { Loading, Problem } from '../../ui/states.js';
 import { useBringIn } from './useBringIn.js';
 
+const ABOUT =
+  'From a table (CSV, Excel), cards (vCard) or FHIR. The file is read here and not kept; nobody comes in before ' +
+  'you say so.';
+
 /** Looks at a file and says who is in it; nobody comes in until it is said. */
 export function BringScreen() {
   const [people, setPeople] = useState<readonly BroughtIn[]>();
@@ -39,11 +43,12 @@ export function BringScreen() {
     ({ at, problems }) => !problems.length && !left.has(at) && !came.has(at),
   );
   const ids = [...came.values()].filter((one) => 'id' in one);
+  const able = (people ?? []).filter(({ problems }) => !problems.length).length;
   return (
     <Page
       title="Bring people in"
       up={[{ to: '/people', name: 'People' }]}
-      about="From a table (CSV, Excel), cards (vCard) or FHIR. The file is read here and not kept; nobody comes in before you say so."
+      about={ABOUT}
       main={<OpenFile onOpen={(file) => void open(file)} isMain={!people} />}
     >
       <div
@@ -75,7 +80,7 @@ export function BringScreen() {
                   <b>
                     {ids.length > 0
                       ? `${sayPeople(ids.length)} came in.`
-                      : `${sayPeople(people.filter(({ problems }) => !problems.length).length)} of ${people.length} can come in.`}
+                      : `${sayPeople(able)} of ${people.length} can come in.`}
                   </b>
                   {good.length > 0 && (
                     <Button look="main" onClick={() => void bringing.bring(good)}>

@@ -1,4 +1,4 @@
-import { parseSequence, type Fitting } from '@lotus-steady/core';
+import { comingOn, groupDays, isDate, parseSequence, type Fitting } from '@lotus-steady/core';
 import { useEffect, useMemo, useState } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -8,6 +8,9 @@ import { useClass } from '../../data/classes/useClass.js';
 import { useFit } from '../../data/classes/useFit.js';
 import { useSaveClass } from '../../data/classes/useSaveClass.js';
 import { useDraft } from '../../data/drafts/useDraft.js';
+import { useGroup } from '../../data/groups/useGroup.js';
+import { useSequences } from '../../data/sequences/useSequences.js';
+import { today } from '../../data/today.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { useSequence } from '../../data/sequences/useSequence.js';
 import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
@@ -35,7 +38,38 @@ const useRead = (text: string): ReturnType<typeof parseSequence> | typeof NOTHIN
 export function NewClassScreen() {
   const [params] = useSearchParams();
   const from = params.get('sequence');
+  const group = params.get('group');
+  if (group) return <NewClassOf id={group} on={params.get('on') ?? undefined} />;
   return from ? <NewClassFrom id={from} /> : <PlanForm start={emptyPlan()} />;
+}
+
+/** A new class of a group: on its next day, or on a given one, with who comes then. */
+function NewClassOf({ id, on }: { id: string; on: string | undefined }) {
+  const reading = useGroup(id);
+  const { data: group } = reading;
+  const sequences = useSequences();
+  if (!group || !sequences.data)
+    return (
+      <Page title="New class">
+        <Reading what="Loading the group" of={group ? sequences : reading} />
+      </Page>
+    );
+  const day = on && isDate(on) ? on : (groupDays(group, today(), 1)[0] ?? today());
+  const sequence = sequences.data.find((one) => one.id === group.sequenceId);
+  return (
+    <PlanForm
+      start={{
+        ...emptyPlan(),
+        title: group.title,
+        on: day,
+        time: group.time ?? '',
+        place: group.place ?? '',
+        groupId: group.id,
+        people: Object.fromEntries(comingOn(group, day).map((personId) => [personId, {}])),
+        ...(sequence ? { sequenceText: sequence.source, sequenceId: sequence.id } : {}),
+      }}
+    />
+  );
 }
 
 /** A new class that begins with a sequence of the library. */
@@ -84,7 +118,11 @@ function PlanForm(read: { known?: Known; start: PlanValues }) {
   const id = known?.id;
   const form = useForm<PlanValues>({ defaultValues: start });
   const { handleSubmit, watch, reset, getValues, formState } = form;
-  const draft = useDraft(form, `class:${id ?? 'new'}:plan`, known?.version);
+  const draft = useDraft(
+    form,
+    `class:${id ?? (start.groupId ? `new:${start.groupId}:${start.on}` : 'new')}:plan`,
+    known?.version,
+  );
   const people = usePeopleByIds(Object.keys(watch('people')));
   const fit = useFit();
   const save = useSaveClass(id);

@@ -1,13 +1,20 @@
 import { Plus, Users } from 'lucide-react';
-import { Link } from 'react-router';
+import { isDate } from '@lotus-steady/core';
+import { Link, useSearchParams } from 'react-router';
 import { useClasses } from '../../data/classes/useClasses.js';
+import { useGroups } from '../../data/groups/useGroups.js';
+import { usePlaces } from '../../data/places/usePlaces.js';
+import { today } from '../../data/today.js';
 import { useSession } from '../../data/session/useSession.js';
 import type { ClassLine } from '../../data/types.js';
-import { ButtonLink } from '../../ui/Button.js';
+import { Button, ButtonLink } from '../../ui/Button.js';
+import { SelectField } from '../../ui/Field.js';
+import { OneOf } from '../../ui/OneOf.js';
 import { MoreButton } from '../../ui/MoreButton.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate, sayPeople } from '../../domain/words/say.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
+import { WeekView } from './WeekView.js';
 import { Welcome } from './Welcome.js';
 
 const NewClass = () => (
@@ -17,28 +24,134 @@ const NewClass = () => (
   </ButtonLink>
 );
 
-/** The classes that are coming, and those that have been. */
+/** The classes of a week, or those that are coming and those that have been; which of them stays in the address. */
 export function ClassesScreen() {
-  const coming = useClasses('coming');
-  const past = useClasses('past');
+  const [params, setParams] = useSearchParams();
+  const { hall } = useSession();
+  const isAssistant = hall.role === 'assistant';
+  const isWeek = params.get('view') === 'week';
+  const put = (more: Record<string, string>): void => {
+    const next = new URLSearchParams(params);
+    for (const [key, value] of Object.entries(more))
+      if (value) next.set(key, value);
+      else next.delete(key);
+    setParams(next, { replace: true });
+  };
+  const on = params.get('on') ?? '';
+  return (
+    <Page
+      title="Classes"
+      main={isAssistant ? undefined : <NewClass />}
+      actions={
+        <>
+          <OneOf
+            label="Shown as"
+            of={[
+              ['list', 'List'],
+              ['week', 'Week'],
+            ]}
+            value={isWeek ? 'week' : 'list'}
+            onChange={(view) => put({ view: view === 'week' ? 'week' : '', on: '' })}
+          />
+          {!isAssistant && <ButtonLink to="/groups">Groups</ButtonLink>}
+        </>
+      }
+    >
+      <Welcome />
+      {isWeek ? (
+        <WeekView on={isDate(on) ? on : today()} onChange={(day) => put({ on: day })} />
+      ) : (
+        <Lists place={params.get('place') ?? ''} group={params.get('group') ?? ''} onChange={put} />
+      )}
+    </Page>
+  );
+}
+
+function Lists({
+  place,
+  group,
+  onChange,
+}: {
+  place: string;
+  group: string;
+  onChange: (more: Record<string, string>) => void;
+}) {
+  const asked = { ...(place ? { place } : {}), ...(group ? { group } : {}) };
+  const coming = useClasses('coming', asked);
+  const past = useClasses('past', asked);
   const { hall } = useSession();
   const isAssistant = hall.role === 'assistant';
   const none = coming.data?.length === 0 && past.data?.length === 0;
+  const isNarrowed = Boolean(place || group);
   return (
-    <Page title="Classes" main={isAssistant ? undefined : <NewClass />}>
-      <Welcome />
+    <>
+      {!isAssistant && <Narrowing place={place} group={group} onChange={onChange} />}
       <Reading what="Loading the classes" of={coming} />
-      {none && (
-        <Empty action={isAssistant ? undefined : <NewClass />}>
-          No class yet.{!isAssistant && ' Start with a sequence, the people and the date.'}
-        </Empty>
-      )}
+      {none &&
+        (isNarrowed ? (
+          <Empty
+            action={<Button onClick={() => onChange({ place: '', group: '' })}>Show all classes</Button>}
+          >
+            No class there.
+          </Empty>
+        ) : (
+          <Empty action={isAssistant ? undefined : <NewClass />}>
+            No class yet.{!isAssistant && ' Start with a sequence, the people and the date.'}
+          </Empty>
+        ))}
       <ClassList name="Upcoming" items={coming.data} />
       <MoreButton what="classes to come" of={coming} />
       <ClassList name="Past" items={past.data} />
       <MoreButton what="past classes" of={past} />
       {past.error && <Problem error={past.error} again={() => void past.refetch()} />}
-    </Page>
+    </>
+  );
+}
+
+/** Of one group, at one place; nothing where there is nothing to choose from. */
+function Narrowing({
+  place,
+  group,
+  onChange,
+}: {
+  place: string;
+  group: string;
+  onChange: (more: Record<string, string>) => void;
+}) {
+  const { data: groups = [] } = useGroups();
+  const { data: places = [] } = usePlaces();
+  if (!groups.length && !places.length) return null;
+  return (
+    <div className="mb-4 flex flex-wrap gap-3">
+      <SelectField
+        label="Group"
+        labelLook="small"
+        className="w-56"
+        value={group}
+        onChange={({ target }) => onChange({ group: target.value })}
+      >
+        <option value="">all groups</option>
+        {groups.map(({ id, title }) => (
+          <option key={id} value={id}>
+            {title}
+          </option>
+        ))}
+      </SelectField>
+      <SelectField
+        label="Place"
+        labelLook="small"
+        className="w-64"
+        value={place}
+        onChange={({ target }) => onChange({ place: target.value })}
+      >
+        <option value="">all places</option>
+        {places.map(({ id, name }) => (
+          <option key={id} value={name}>
+            {name}
+          </option>
+        ))}
+      </SelectField>
+    </div>
   );
 }
 

@@ -21,6 +21,8 @@ export interface PlanValues {
   sequenceText: string;
   /** The sequence of the library that it begins from; empty where it is none of them. */
   sequenceId: string;
+  /** The group that it is of; empty where it is of none. */
+  groupId: string;
   people: Record<string, Today>;
   /** Only where the class differs from the hall. */
   houseView: Record<string, string>;
@@ -34,6 +36,7 @@ export const emptyPlan = (): PlanValues => ({
   place: '',
   sequenceText: '',
   sequenceId: '',
+  groupId: '',
   people: {},
   houseView: {},
   choices: NO_CHOICES,
@@ -46,6 +49,7 @@ export const planOf = (known: ClassWhole, hall: HouseView): PlanValues => ({
   place: known.place ?? '',
   sequenceText: known.sequenceText,
   sequenceId: known.sequenceId ?? '',
+  groupId: known.groupId ?? '',
   people: Object.fromEntries(known.people.map(({ id, today: state }) => [id, state])),
   houseView: Object.fromEntries(
     Object.entries(known.houseView).filter(([topic, position]) => hall[topic] !== position),
@@ -71,6 +75,7 @@ export const draftOf = (plan: PlanValues, start: PlanValues, title: string): Cla
   ...(plan.time ? { time: plan.time } : {}),
   ...(plan.place ? { place: plan.place } : {}),
   ...(plan.sequenceId ? { sequenceId: plan.sequenceId } : {}),
+  ...(plan.groupId ? { groupId: plan.groupId } : {}),
 });
 
 const onlyIn = (text: string, other: string): string => {

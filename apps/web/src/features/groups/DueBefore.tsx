@@ -14,7 +14,7 @@ const KINDS = { change: '', clearance: 'The clearance ends: ', limit: 'The perso
 const worded = (says: string): string =>
   says.replace(/^[\w-]+/, (id) => {
     const known = RULEBOOK.conditions.find((one) => one.id === id)?.name;
-    return known ?? RULEBOOK.limitKinds.find((one) => one.id === id)?.name ?? id;
+    return known ?? RULEBOOK.limitKinds[id]?.says ?? id;
   });
 
 /** What runs out or changes for some people until a class. */

@@ -8,7 +8,7 @@ import { useSaveGroup } from '../../data/groups/useSaveGroup.js';
 import { usePlaces } from '../../data/places/usePlaces.js';
 import { useSequences } from '../../data/sequences/useSequences.js';
 import { today } from '../../data/today.js';
-import type { Group, GroupDraft } from '../../data/types.js';
+import type { Group, GroupDraft, SequenceLine } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
 import { Conflict } from '../../ui/Conflict.js';
 import { differing } from '../../ui/differences.js';
@@ -53,28 +53,37 @@ const draftOf = ({ title, weekday, firstOn, people, most, ...more }: GroupValues
   ...Object.fromEntries(Object.entries(more).filter(([, value]) => value)),
 });
 
-export const NewGroupScreen = () => <Form />;
-
-export function EditGroupScreen({ id }: { id: string }) {
-  const reading = useGroup(id);
-  const { data } = reading;
-  return data ? (
-    <Form known={data} />
+export function NewGroupScreen() {
+  const sequences = useSequences();
+  return sequences.data ? (
+    <Form sequences={sequences.data} />
   ) : (
-    <Page title="Group">
-      <Reading what="Loading the group" of={reading} />
+    <Page title="New group">
+      <Reading what="Loading the sequences" of={sequences} />
     </Page>
   );
 }
 
-function Form({ known }: { known?: Group }) {
+export function EditGroupScreen({ id }: { id: string }) {
+  const reading = useGroup(id);
+  // What can be chosen is there before the form is: a choice that is not offered would be lost.
+  const sequences = useSequences();
+  return reading.data && sequences.data ? (
+    <Form known={reading.data} sequences={sequences.data} />
+  ) : (
+    <Page title="Group">
+      <Reading what="Loading the group" of={reading.data ? sequences : reading} />
+    </Page>
+  );
+}
+
+function Form({ known, sequences }: { known?: Group; sequences: readonly SequenceLine[] }) {
   const form = useForm<GroupValues>({ defaultValues: valuesOf(known) });
   const { register, control, handleSubmit, reset, getValues } = form;
   const draft = useDraft(form, `group:${known?.id ?? 'new'}`, known?.version);
   const save = useSaveGroup(known?.id);
   const navigate = useNavigate();
   const { data: places = [] } = usePlaces();
-  const { data: sequences = [] } = useSequences();
   const wrong = (field: string): string | undefined =>
     fieldsOf(save.error).find((one) => one.field === field)?.message;
   const theirs = savedMeanwhile<Group>(save.error);

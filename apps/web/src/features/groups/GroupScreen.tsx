@@ -6,7 +6,7 @@ import { useRemoveGroup } from '../../data/groups/useRemoveGroup.js';
 import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
 import { today } from '../../data/today.js';
 import type { Group, PersonLine } from '../../data/types.js';
-import { sayDate } from '../../domain/words/say.js';
+import { sayDate, sayShortDate } from '../../domain/words/say.js';
 import { ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { RemoveButton } from '../../ui/RemoveButton.js';
@@ -24,6 +24,7 @@ export function GroupScreen({ id }: { id: string }) {
   const { data: people } = usePeopleByIds(group?.people.map((one) => one.id) ?? []);
   const { remove, restore } = useRemoveGroup();
   const days = group ? groupDays(group, today(), DAYS) : [];
+  const next = days.find((on) => on > today());
   return (
     <Page
       title={group?.title ?? 'Group'}
@@ -59,7 +60,9 @@ export function GroupScreen({ id }: { id: string }) {
               Nobody belongs to it yet.
             </Empty>
           )}
-          {days[0] && <DueBefore people={people.filter((one) => comingOn(group, days[0]!).includes(one.id))} on={days[0]} />}
+          {next && (
+            <DueBefore people={people.filter((one) => comingOn(group, next).includes(one.id))} on={next} />
+          )}
         </>
       )}
     </Page>
@@ -102,7 +105,7 @@ function WhoComes({
           <tbody>
             {here.map(({ id, waiting }) => (
               <tr key={id} className="border-b border-line">
-                <th scope="row" className="px-4 py-1 font-semibold">
+                <th scope="row" className="px-4 py-1 font-semibold whitespace-nowrap">
                   <Link to={`/people/${id}`} className="hover:text-teal">
                     {names.get(id)}
                   </Link>
@@ -115,7 +118,7 @@ function WhoComes({
                       <button
                         type="button"
                         aria-pressed={comes}
-                        aria-label={`${names.get(id)}, ${sayDate(on)}: ${comes ? 'comes' : 'does not come'}`}
+                        aria-label={`${names.get(id)}, ${sayDate(on)}: ${wordFor(comes, waiting)}`}
                         disabled={isBusy(id, on)}
                         onClick={() =>
                           saving.mutate({ personId: id, on, ...(comes === waiting ? {} : { comes: !comes }) })
@@ -163,7 +166,7 @@ function DayHead({ group, on }: { group: Group; on: string }) {
   const planned = group.classes.find((one) => one.on === on);
   return (
     <>
-      <span className="block whitespace-nowrap">{sayDate(on)}</span>
+      <span className="block whitespace-nowrap">{sayShortDate(on)}</span>
       <Link
         className="text-sm font-normal text-teal underline"
         to={planned ? `/classes/${planned.id}/fitting` : `/classes/new?group=${group.id}&on=${on}`}

@@ -25,7 +25,9 @@ export function GroupsScreen() {
       main={add}
     >
       <Reading what="Loading the groups" of={reading} />
-      {groups?.length === 0 && <Empty action={add}>No group yet. A group meets on one day of the week.</Empty>}
+      {groups?.length === 0 && (
+        <Empty action={add}>No group yet. A group meets on one day of the week.</Empty>
+      )}
       {groups && groups.length > 0 && (
         <ul className="divide-y divide-line overflow-hidden rounded-2xl border border-line bg-paper">
           {groups.map((group) => {
@@ -38,7 +40,10 @@ export function GroupsScreen() {
               >
                 <span className="w-44 text-soft">{sayMeets(group)}</span>
                 <span className="min-w-52 flex-1">
-                  <Link to={`/groups/${group.id}`} className="font-display text-xl font-semibold hover:text-teal">
+                  <Link
+                    to={`/groups/${group.id}`}
+                    className="font-display text-xl font-semibold hover:text-teal"
+                  >
                     {group.title}
                   </Link>
                   {group.place && <span className="block text-soft">{group.place}</span>}

@@ -29,7 +29,10 @@ export function RosterField({ people, onChange }: { people: Roster; onChange: (p
   return (
     <fieldset>
       <legend className="mb-2 font-display text-xl font-semibold">Who belongs to it</legend>
-      <ol aria-label="Roster" className="mb-3 divide-y divide-line rounded-xl border border-line bg-paper empty:hidden">
+      <ol
+        aria-label="Roster"
+        className="mb-3 divide-y divide-line rounded-xl border border-line bg-paper empty:hidden"
+      >
         {people.map(({ id, waiting }, at) => {
           const name = names.get(id) ?? '…';
           return (
@@ -41,12 +44,7 @@ export function RosterField({ people, onChange }: { people: Roster; onChange: (p
                 checked={waiting}
                 onChange={({ target }) => change(at, target.checked)}
               />
-              <Button
-                look="quiet"
-                aria-label={`${name} one up`}
-                disabled={at === 0}
-                onClick={() => up(at)}
-              >
+              <Button look="quiet" aria-label={`${name} one up`} disabled={at === 0} onClick={() => up(at)}>
                 <ArrowUp aria-hidden size={18} />
               </Button>
               <Button

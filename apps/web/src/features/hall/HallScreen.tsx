@@ -18,6 +18,7 @@ import { DemoNotice } from './DemoNotice.js';
 import { KeptData } from './KeptData.js';
 import { Members } from './Members.js';
 import { OtherDevices } from './OtherDevices.js';
+import { Places } from './Places.js';
 import { StockTable } from '../../domain/stock/StockTable.js';
 
 const WORDS: Readonly<Record<keyof Pace, string>> = {
@@ -49,6 +50,7 @@ export function HallScreen() {
           </p>
           <StockTable needed={[]} stock={data.stock} />
         </section>
+        {hall.role !== 'assistant' && <Places />}
         {hall.role === 'owner' && (
           <>
             {hall.isDemo ? <NobodyElse /> : <Members />}
