@@ -107,3 +107,15 @@ test('what is in a place is said, and a class there is fitted within it', async 
       .first(),
   ).toBeVisible();
 });
+
+test('people are narrowed to a group and ordered, and it stays in the address', async ({ page }) => {
+  await page.goto('/people');
+  await page.getByLabel('Group').selectOption('Rockpool Club');
+  await expect(page.getByRole('link', { name: 'Pip Sandell' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Ines Fallow' })).toHaveCount(0);
+  await page.getByLabel('Order').selectOption('last changed first');
+  await page.reload();
+  await expect(page.getByLabel('Group')).not.toHaveValue('');
+  await expect(page.getByLabel('Order')).toHaveValue('changed');
+  await expect(page.getByRole('link', { name: 'Pip Sandell' })).toBeVisible();
+});

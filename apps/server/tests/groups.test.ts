@@ -141,3 +141,22 @@ test('classes are read by place, by group, and between two days', async () => {
   expect(await titles(`first=${on}&last=${on}`)).toEqual(['Chairs by the Window']);
   expect((await ask('classes?first=2026-02-30')).status).toBe(400);
 });
+
+test('people are read by group, and in the order in which they were changed or came', async () => {
+  const { id } = await named('Bump and Breathe');
+  const names = async (query: string) =>
+    ((await ask(`people?${query}`)).json as unknown as { name: string }[]).map(({ name }) => name);
+  expect(await names(`group=${id}`)).toEqual(['Hollis Penny', 'Nell Harbin', 'Petra Vane', 'Wren Addleby']);
+  expect(await names(`group=${id}&find=wren`)).toEqual(['Wren Addleby']);
+  const people = await peopleByName();
+  await new Promise((resolve) => setTimeout(resolve, 1100));
+  const known = (await ask(`people/${people['Tam Orrin']}`)).json;
+  const { records: _records, propNotes: _notes, version: _version, id: _id, ...written } = known;
+  expect((await ask(`people/${people['Tam Orrin']}`, 'PUT', written)).status).toBe(200);
+  expect((await names('order=changed'))[0]).toBe('Tam Orrin');
+  // The last of the week's classes is Sunday's or Saturday's; who is down for none comes last.
+  const came = await names('order=came');
+  expect(came.slice(0, 4)).toEqual(['Hollis Penny', 'Nell Harbin', 'Petra Vane', 'Wren Addleby']);
+  expect(came).toHaveLength((await names('')).length);
+  expect((await ask('people?order=age')).status).toBe(400);
+});

@@ -140,6 +140,10 @@ export class PersonVersionDto {
 /** A person as a class remembers them: what was known then, without their id. */
 export class RememberedPersonDto extends OmitType(WrittenPersonDto, ['id'] as const) {}
 
+/** In which order people are told. */
+export const PEOPLE_ORDERS = ['name', 'changed', 'came'] as const;
+export type PeopleOrder = (typeof PEOPLE_ORDERS)[number];
+
 /** Which people are wanted. */
 export class PeopleQueryDto extends PageDto {
   /** Words of a name. */
@@ -148,6 +152,12 @@ export class PeopleQueryDto extends PageDto {
   @IsString()
   @MaxLength(120)
   find?: string;
+
+  /** Those of one group, who wait for a place too. */
+  @ApiPropertyOptional({ format: 'uuid' }) @IsOptional() @IsUUID() group?: string;
+
+  /** By name; who was changed last first; who last came, or comes next, first. */
+  @ApiPropertyOptional({ enum: PEOPLE_ORDERS }) @IsOptional() @IsIn(PEOPLE_ORDERS) order?: PeopleOrder;
 
   /** Their ids, with commas between. */
   @ApiPropertyOptional()

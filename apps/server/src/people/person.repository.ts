@@ -6,7 +6,6 @@ import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ClassRow, RecordRow, type SealedRecord } from '../classes/class.model.js';
 import type { RequestContext } from '../common/context.js';
-import type { PageDto } from '../common/page.dto.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
@@ -14,7 +13,7 @@ import { Vault } from '../common/vault.js';
 import { SEALED } from '../store/sealedColumns.js';
 import { openJson, sealJson } from '../store/sealedJson.js';
 import { PersonLog, type Known } from './personLog.js';
-import type { PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
+import type { PeopleOrder, PeopleQueryDto, PersonDto, PersonLineDto, PropNoteDto } from './person.dto.js';
 import { PersonRow, PropNoteRow } from './person.model.js';
 
 /** A person as they would be written: what a change is told by. */
@@ -24,10 +23,17 @@ const writtenOf = ({ id: _id, today: _today, conditions, ...person }: Person) =>
 });
 
 /** Asked for again and again while names are typed: to write it anew each time took longer than to answer it. */
-const FOUND = `
+const FOUND = (order: PeopleOrder): string => `
   SELECT id, name, version FROM people
   WHERE hallId = :hallId AND removedAt IS NULL AND (name LIKE :like OR id IN (:others))
-  ORDER BY name LIMIT :from, :most`;
+    AND (:groupId IS NULL OR id IN (SELECT personId FROM group_people WHERE groupId = :groupId))
+  ORDER BY ${ORDERS[order]} LIMIT :from, :most`;
+const ORDERS: Readonly<Record<PeopleOrder, string>> = {
+  name: 'name',
+  changed: 'updatedAt DESC, name',
+  came: `(SELECT MAX(c.on) FROM class_people cp JOIN classes c ON c.id = cp.classId
+    WHERE cp.personId = people.id AND c.removedAt IS NULL) DESC, name`,
+};
 const DOWN_FOR = `
   SELECT DISTINCT personId FROM class_people JOIN classes c ON c.id = classId
   WHERE c.hallId = :hallId AND c.removedAt IS NULL AND c.title LIKE :like AND c.on >= :from`;
@@ -48,21 +54,22 @@ export class PersonRepository {
   ) {}
 
   /**
-   * Which people's names hold some words, and some by id; in the order of their names, and in which version.
+   * Which people's names hold some words, and some by id; in which version.
    */
   async found(
     { hallId }: RequestContext,
     words: string,
-    { from, most }: PageDto,
+    { from, most, order = 'name', group }: Pick<PeopleQueryDto, 'from' | 'most' | 'order' | 'group'>,
     others: readonly string[] = [],
   ): Promise<Known[]> {
-    return this.sequelize.query<Known>(FOUND, {
+    return this.sequelize.query<Known>(FOUND(order), {
       replacements: {
         hallId,
         like: likeOf(words),
         from,
         most,
         others: others.length ? others : NONE,
+        groupId: group ?? null,
       },
       type: QueryTypes.SELECT,
     });

@@ -2724,6 +2724,8 @@ export interface operations {
         from?: number;
         most?: number;
         find?: string;
+        group?: string;
+        order?: 'name' | 'changed' | 'came';
         ids?: string[];
       };
       header?: never;

@@ -3,15 +3,21 @@ import { answered, client, type AnswerOf } from '../client.js';
 import { keys } from '../keys.js';
 import { pagesOf } from '../pages.js';
 
+/** Of which group alone, and in which order. */
+export interface PeopleAsked {
+  group?: string;
+  order?: 'name' | 'changed' | 'came';
+}
+
 /** Those whose names hold some words, part by part. */
-export const usePeople = (words = '') =>
+export const usePeople = (words = '', asked: PeopleAsked = {}) =>
   useInfiniteQuery({
-    queryKey: keys.peopleFound(words.trim()),
+    queryKey: keys.peopleFound(words.trim(), asked),
     // While one types, those who were found before stay in sight.
     placeholderData: keepPreviousData,
     ...pagesOf((page) =>
       answered<AnswerOf<'Person.list'>>(
-        client.GET('/api/people', { params: { query: { ...page, find: words.trim() } } }),
+        client.GET('/api/people', { params: { query: { ...page, ...asked, find: words.trim() } } }),
       ),
     ),
   });

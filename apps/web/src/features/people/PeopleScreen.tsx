@@ -4,6 +4,8 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { usePeople } from '../../data/people/usePeople.js';
 import { peopleCsv } from '../../domain/formats/peopleCsv.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
+import { useGroups } from '../../data/groups/useGroups.js';
+import { SelectField } from '../../ui/Field.js';
 import { saveFile } from '../../ui/saveFile.js';
 import { Page } from '../../ui/Page.js';
 import { today } from '../../data/today.js';
@@ -15,17 +17,33 @@ import { Unreadable } from './Unreadable.js';
 import { MoreButton } from '../../ui/MoreButton.js';
 import { SearchField } from '../../ui/SearchField.js';
 
+const ORDERS = [
+  ['name', 'by name'],
+  ['changed', 'last changed first'],
+  ['came', 'last or next class first'],
+] as const;
+type Order = (typeof ORDERS)[number][0];
+const orderIn = (text: string | null): Order => ORDERS.find(([order]) => order === text)?.[0] ?? 'name';
+
 /** Everyone who comes. */
 export function PeopleScreen() {
   const staging = useStaging(today());
   const [params, setParams] = useSearchParams();
   const find = params.get('find') ?? '';
-  const setFind = (words: string): void => setParams(words ? { find: words } : {}, { replace: true });
+  const group = params.get('group') ?? '';
+  const order = orderIn(params.get('order'));
+  const put = (key: string, value: string): void => {
+    const next = new URLSearchParams(params);
+    if (value) next.set(key, value);
+    else next.delete(key);
+    setParams(next, { replace: true });
+  };
   const navigate = useNavigate();
   const saving = useMutation({
     mutationFn: async () => saveFile('people.csv', await peopleCsv(), 'text/csv'),
   });
-  const reading = usePeople(find);
+  const reading = usePeople(find, { order, ...(group ? { group } : {}) });
+  const { data: groups = [] } = useGroups();
   const { data: shown } = reading;
   const add = (
     <Button look="main" onClick={() => void navigate('/people/new')}>
@@ -56,15 +74,46 @@ export function PeopleScreen() {
           label="Find a person"
           placeholder="Name, condition or class"
           value={find}
-          onChange={setFind}
+          onChange={(words) => put('find', words)}
         />
       }
     >
+      <div className="mb-4 flex flex-wrap gap-3">
+        <SelectField
+          label="Order"
+          labelLook="small"
+          className="w-56"
+          value={order}
+          onChange={({ target }) => put('order', target.value === 'name' ? '' : target.value)}
+        >
+          {ORDERS.map(([value, words]) => (
+            <option key={value} value={value}>
+              {words}
+            </option>
+          ))}
+        </SelectField>
+        {groups.length > 0 && (
+          <SelectField
+            label="Group"
+            labelLook="small"
+            className="w-56"
+            value={group}
+            onChange={({ target }) => put('group', target.value)}
+          >
+            <option value="">everybody</option>
+            {groups.map(({ id, title }) => (
+              <option key={id} value={id}>
+                {title}
+              </option>
+            ))}
+          </SelectField>
+        )}
+      </div>
       {saving.error && <Problem error={saving.error} />}
       <Unreadable />
       <Reading what="Loading the people" of={reading} />
       {shown?.length === 0 &&
-        (find.trim() ? (
+        (find.trim() || group ? (
           <Empty>Nobody of that name, with that, or down for that.</Empty>
         ) : (
           <Empty action={add}>Nobody yet. Add the people who come to your classes.</Empty>
