@@ -63,7 +63,19 @@ try {
     viewport: { width: 794, height: 1123 },
     media: 'print',
   });
-  await shoot('room', '/classes', on('Thursday Mixed', 'Room'));
+  await shoot('group', '/groups', async (page) => {
+    await page.getByRole('link', { name: 'Steady Backs' }).click();
+    const cells = page.getByRole('region', { name: 'Who comes when' });
+    for (const [name, day] of [
+      ['Caspar Dunmore', 1],
+      ['Rowan Tidewell', 1],
+      ['Jory Pell', 2],
+    ]) {
+      const cell = cells.getByRole('button', { name: new RegExp(`^${name}`) }).nth(day);
+      await cell.click();
+      await page.waitForTimeout(800);
+    }
+  });
   await shoot('fitting', '/classes', async (page) => {
     await open('Thursday Mixed')(page);
     await page.getByRole('button', { name: /^Change step 3,/ }).click();

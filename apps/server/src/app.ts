@@ -136,21 +136,21 @@ export async function createApp({
   if (web && existsSync(web)) await serveWeb(app, web);
   const sequelize = app.get(Sequelize);
   const keyCheck = app.get(KeyCheck);
-  // Whatever is there goes when the demo is loaded anew.
-  if (demo !== 'fresh') await keyCheck.check();
   const prepare = async (): Promise<void> => {
     await migrate(sequelize, app.get(Vault), databaseUrl, backups);
     await app.get(OwnVariantService).measureAnew();
+    await app.get(SealedRows).turn();
+    await keyCheck.remember();
   };
+  if (hallKey) await untilInStep(sequelize);
+  // Whatever is there goes when the demo is loaded anew.
+  if (demo !== 'fresh') await keyCheck.check();
   if (hallKey) {
-    await untilInStep(sequelize);
     await withLease(sequelize, prepare);
   } else {
     await prepare();
     await app.get(DemoService).load(demo);
   }
-  await app.get(SealedRows).turn();
-  await keyCheck.remember();
   await door.begin();
   return app;
 }
