@@ -55,13 +55,14 @@ export class Retention {
     await hall.update({ keptMonths: months });
   }
 
-  /** Erases who has been kept long enough, in every hall. */
-  async sweep(): Promise<void> {
+  /** Erases who has been kept long enough, in every hall. @param onFailure of one; the others go on */
+  async sweep(onFailure: (error: unknown) => void): Promise<void> {
     const halls = await this.halls.findAll();
     for (const { id: hallId, keptMonths, timeZone } of halls) {
       if (keptMonths === null) continue;
       const people = await this.lastBefore(hallId, monthsAfter(this.clock.today(timeZone), -keptMonths));
-      for (const { id } of people) await this.erasure.erase({ hallId, by: 'kept long enough' }, id);
+      for (const { id } of people)
+        await this.erasure.erase({ hallId, by: 'kept long enough' }, id).catch(onFailure);
     }
   }
 

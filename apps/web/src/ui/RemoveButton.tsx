@@ -10,6 +10,7 @@ export function RemoveButton({
   busy,
   onRemove,
   onRestore,
+  more,
 }: {
   name: string;
   /** The address of the list it stood in. */
@@ -18,6 +19,8 @@ export function RemoveButton({
   /** Told what to do once it is removed. */
   onRemove: (done: { onSuccess: () => void }) => void;
   onRestore: () => Promise<unknown>;
+  /** What comes of it, where that is not plain. */
+  more?: string;
 }) {
   const navigate = useNavigate();
   return (
@@ -29,7 +32,7 @@ export function RemoveButton({
         onRemove({
           onSuccess: () => {
             void navigate(list);
-            sayRemoved(name, onRestore);
+            sayRemoved(name, onRestore, more);
           },
         })
       }

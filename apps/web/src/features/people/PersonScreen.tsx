@@ -50,6 +50,7 @@ export function PersonScreen({ id }: { id: string }) {
               busy={remove.isPending}
               onRemove={(done) => remove.mutate(id, done)}
               onRestore={() => restore.mutateAsync(id)}
+              more="In an hour everything is erased, in past classes too."
             />
           </>
         )
