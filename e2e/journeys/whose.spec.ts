@@ -1,4 +1,5 @@
 /** Whose data it is: who has looked is told, somebody is erased with proof, and how long people are kept is said. */
+import { readFileSync } from 'node:fs';
 import { expect } from '@playwright/test';
 import { expectAccessible } from '../fixtures/axe.js';
 import { test } from '../fixtures/hall.js';
@@ -56,4 +57,32 @@ test('how long people are kept is set, and all that is encrypted opens', async (
   await page.getByRole('button', { name: 'See whether all of it opens' }).click();
   await expect(page.getByText(/^All \d+ values open, with the key/)).toBeVisible();
   await expectAccessible(page);
+});
+
+test('a letter is kept with somebody, saved again as it came, removed and brought back', async ({ page }) => {
+  const letter = Buffer.from('%PDF-1.4\n% a letter\n%%EOF\n');
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Ines Fallow' }).click();
+  const documents = page.getByRole('region', { name: 'Documents' });
+  await documents.getByRole('button', { name: 'Add a document' }).click();
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('Still needed: the file.')).toBeVisible();
+  const file = page.getByLabel('File', { exact: true });
+  await file.setInputFiles({ name: 'x.txt', mimeType: 'text/plain', buffer: Buffer.from('x') });
+  await expect(page.getByText('A document is a PDF, or a picture (JPEG, PNG).')).toBeVisible();
+  await file.setInputFiles({ name: 'Shoulder report.pdf', mimeType: 'application/pdf', buffer: letter });
+  await page.getByLabel('From whom').fill('the physiotherapist');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  const link = documents.getByRole('link', { name: /report/ });
+  await expect(documents.getByText('from the physiotherapist')).toBeVisible();
+  const saving = page.waitForEvent('download');
+  await link.click();
+  const saved = await saving;
+  expect(saved.suggestedFilename()).toBe('document.pdf');
+  expect(readFileSync(await saved.path()).equals(letter)).toBe(true);
+  await documents.getByRole('button', { name: /^Remove/ }).click();
+  await expect(link).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(link).toBeVisible();
 });

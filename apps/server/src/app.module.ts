@@ -15,6 +15,7 @@ import { CourseModule } from './courses/course.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { COPIES } from './erasure/copies.js';
 import { ErasureModule } from './erasure/erasure.module.js';
+import { DocumentModule } from './documents/document.module.js';
 import { GroupModule } from './groups/group.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HALL_KEY } from './halls/hallTokens.js';
@@ -42,6 +43,7 @@ export const SUBJECTS = [
   NetworkModule,
   PlaceModule,
   GroupModule,
+  DocumentModule,
   ErasureModule,
 ];
 

@@ -15,6 +15,7 @@ import { serveWeb } from './common/serveWeb.js';
 import { untilInStep } from './database/inStep.js';
 import { withLease } from './database/lease.js';
 import { migrate } from './database/migrate.js';
+import { DOCUMENT_KINDS, DOCUMENT_MOST } from './documents/kinds.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
 import { NetworkService, type NetworkSetting } from './network/network.service.js';
 import { openApiOf } from './openApi.js';
@@ -99,6 +100,8 @@ export async function createApp({
     { logger: ['error', 'fatal'], abortOnError: false },
   );
   const fastify = app.getHttpAdapter().getInstance();
+  for (const kind of Object.keys(DOCUMENT_KINDS))
+    app.useBodyParser(kind, { bodyLimit: DOCUMENT_MOST }, (_request, body, done) => done(null, body));
   const { default: compress } = await import('@fastify/compress');
   await app.register(compress as never, { encodings: ['br', 'gzip'] } as never);
   const { default: cookie } = await import('@fastify/cookie');

@@ -69,6 +69,7 @@ test('she is nowhere any more; what the others did and what is known of them sta
     'prop heights': 1,
     'diary entries': 1,
     'own answers': 1,
+    documents: 0,
     links: 1,
     sessions: 1,
     groups: 0,

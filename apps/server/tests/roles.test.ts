@@ -64,7 +64,8 @@ async function fill(by: Browser): Promise<Record<string, string>> {
     people: [{ id: people, waiting: false }],
   });
   const places = await make(by, 'places', { name: 'The long room', stock: {} });
-  return { people, sequences, classes, courses, invitations, groups, places };
+  const documents = await make(by, 'documents', { personId: people, name: 'A letter' });
+  return { people, sequences, classes, courses, invitations, groups, places, documents };
 }
 
 async function join(owner: Browser, role: Role, signIn: string = role): Promise<Browser> {

@@ -39,8 +39,9 @@ const NOT_NOTED: readonly RegExp[] = [
   /^PUT \/api\/classes\/\{id\}\/sequence$/,
   /^GET \/api\/people\/unreadable$/,
   /^GET \/api\/people\/\{id\}\/link$/,
-  // It notes itself, with what there was.
+  // They note themselves: with what there was, or whose it is.
   /^POST \/api\/people\/\{id\}\/erase$/,
+  /^\w+ \/api\/documents\/\{id\}/,
   /^\w+ \/api\/retention$/,
   /^GET \/api\/(trail|store)\/check$/,
   /^POST \/api\/mine\/open$/,

@@ -98,6 +98,13 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'POST /api/groups/{id}/restore': TEACHERS,
   'PUT /api/groups/{id}/day': TEACHERS,
 
+  'GET /api/documents': TEACHERS,
+  'POST /api/documents': TEACHERS,
+  'GET /api/documents/{id}/file': TEACHERS,
+  'PUT /api/documents/{id}/file': TEACHERS,
+  'POST /api/documents/{id}/restore': TEACHERS,
+  'DELETE /api/documents/{id}': TEACHERS,
+
   'GET /api/places': STAFF,
   'POST /api/places': TEACHERS,
   'PUT /api/places/{id}': TEACHERS,

@@ -22,7 +22,8 @@ export function tooMuchIn(value: unknown): string | undefined {
     const { value: one, depth } = next;
     if (typeof one === 'string' && one.length > MOST.letters)
       return `A text of ${one.length} letters is too long; ${MOST.letters} are read.`;
-    if (typeof one !== 'object' || one === null) continue;
+    // Bytes are of a size that whoever reads them has set.
+    if (typeof one !== 'object' || one === null || Buffer.isBuffer(one)) continue;
     if (depth > MOST.nesting) return `What was sent is nested too deep; ${MOST.nesting} levels are read.`;
     const entries: unknown[] = Array.isArray(one) ? one : Object.values(one);
     if (entries.length > MOST.entries)

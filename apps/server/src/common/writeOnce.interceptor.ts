@@ -18,7 +18,8 @@ const READS = new Set(['GET', 'HEAD']);
 
 const printOf = ({ method, url, body }: RequestWithContext): string =>
   createHash('sha256')
-    .update(JSON.stringify([method, url, body ?? null]))
+    .update(JSON.stringify([method, url, Buffer.isBuffer(body) ? null : (body ?? null)]))
+    .update(Buffer.isBuffer(body) ? body : '')
     .digest('hex');
 
 /**

@@ -26,6 +26,7 @@ import { migration as m0020 } from './migrations/0020-intake.js';
 import { migration as m0021 } from './migrations/0021-one-health-store.js';
 import { migration as m0022 } from './migrations/0022-trail.js';
 import { migration as m0023 } from './migrations/0023-groups.js';
+import { migration as m0024 } from './migrations/0024-documents.js';
 
 /** Every change to the tables, in order. */
 export const MIGRATIONS: SealingMigration[] = [
@@ -52,6 +53,7 @@ export const MIGRATIONS: SealingMigration[] = [
   m0021,
   m0022,
   m0023,
+  m0024,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

@@ -2,6 +2,7 @@ import { AccountRow, LinkRow, MembershipRow, SessionRow, SignInTryRow } from '..
 import { ClassPersonRow, ClassRow, FittingRow, RecordRow } from '../classes/class.model.js';
 import { CourseRow } from '../courses/course.model.js';
 import { GroupDayRow, GroupPersonRow, GroupRow } from '../groups/group.model.js';
+import { DocumentRow } from '../documents/document.model.js';
 import { PlaceRow } from '../places/place.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { DiaryRow } from '../mine/diary.model.js';
@@ -40,6 +41,7 @@ export const MODELS = [
   GroupPersonRow,
   GroupDayRow,
   PlaceRow,
+  DocumentRow,
   SettingRow,
   TrailRow,
   TrailHeadRow,

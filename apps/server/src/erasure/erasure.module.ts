@@ -4,6 +4,7 @@ import { ClassModule } from '../classes/class.module.js';
 import { ClassRow } from '../classes/class.model.js';
 import { CourseRow } from '../courses/course.model.js';
 import { WriteRow } from '../database/write.model.js';
+import { DocumentRow } from '../documents/document.model.js';
 import { GroupRow } from '../groups/group.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
@@ -16,7 +17,16 @@ import { Retention } from './retention.js';
 
 @Module({
   imports: [
-    SequelizeModule.forFeature([PersonRow, ClassRow, CourseRow, OwnVariantRow, GroupRow, WriteRow, HallRow]),
+    SequelizeModule.forFeature([
+      PersonRow,
+      ClassRow,
+      CourseRow,
+      OwnVariantRow,
+      GroupRow,
+      DocumentRow,
+      WriteRow,
+      HallRow,
+    ]),
     PersonModule,
     ClassModule,
   ],

@@ -19,6 +19,7 @@ const TABLES = {
   'prop heights': 'prop_notes',
   'diary entries': 'diary_entries',
   'own answers': 'own_answers',
+  documents: 'documents',
   links: 'links',
   sessions: 'sessions',
   groups: 'group_people',

@@ -8,6 +8,7 @@ import {
 import { InjectModel } from '@nestjs/sequelize';
 import { Op } from 'sequelize';
 import { ClassRow } from '../classes/class.model.js';
+import { DocumentRow } from '../documents/document.model.js';
 import { GroupRow } from '../groups/group.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonRow } from '../people/person.model.js';
@@ -40,6 +41,7 @@ export class RemovedRows implements OnApplicationBootstrap, OnApplicationShutdow
     @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
     @InjectModel(OwnVariantRow) private readonly ownVariants: typeof OwnVariantRow,
     @InjectModel(GroupRow) private readonly groups: typeof GroupRow,
+    @InjectModel(DocumentRow) private readonly documents: typeof DocumentRow,
     @InjectModel(WriteRow) private readonly writes: typeof WriteRow,
     private readonly erasure: Erasure,
     private readonly retention: Retention,
@@ -66,6 +68,7 @@ export class RemovedRows implements OnApplicationBootstrap, OnApplicationShutdow
     await this.classes.destroy({ where, force: true });
     await this.ownVariants.destroy({ where, force: true });
     await this.groups.destroy({ where, force: true });
+    await this.documents.destroy({ where, force: true });
     await this.writes.destroy({ where: { createdAt: { [Op.lt]: new Date(now - WRITES_KEPT_FOR) } } });
     await this.retention.sweep(sayWhere('Erasing who was kept long enough'));
     dropOldCopies(this.copies, now);

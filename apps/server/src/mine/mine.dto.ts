@@ -1,3 +1,4 @@
+import { DocumentDto } from '../documents/document.dto.js';
 import type { Build, SheetStep } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional, PickType } from '@nestjs/swagger';
 import { IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
@@ -91,4 +92,6 @@ export class EverythingDto {
   /** What she is down for, as she does it. */
   @ApiProperty({ type: [OwnClassDto] }) coming!: OwnClassDto[];
   @ApiProperty({ type: [PersonLinkDto] }) links!: PersonLinkDto[];
+  /** Without their bytes: each is saved from her page. */
+  @ApiProperty({ type: [DocumentDto] }) documents!: DocumentDto[];
 }

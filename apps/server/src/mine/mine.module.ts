@@ -2,6 +2,7 @@ import { Module } from '@nestjs/common';
 import { SequelizeModule } from '@nestjs/sequelize';
 import { AccountModule } from '../accounts/account.module.js';
 import { ClassModule } from '../classes/class.module.js';
+import { DocumentModule } from '../documents/document.module.js';
 import { HallModule } from '../halls/hall.module.js';
 import { OwnVariantModule } from '../own-variants/ownVariant.module.js';
 import { PersonModule } from '../people/person.module.js';
@@ -20,6 +21,7 @@ import { MineService } from './mine.service.js';
     PersonModule,
     ClassModule,
     OwnVariantModule,
+    DocumentModule,
   ],
   controllers: [MineController, PersonLinkController],
   providers: [MineService, Diary, OwnAnswers],

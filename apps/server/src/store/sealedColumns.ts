@@ -31,6 +31,8 @@ export const SEALED = {
   record: text('records', 'sealed', 'id'),
   propNote: text('prop_notes', 'sealed', 'id'),
   diary: text('diary_entries', 'sealed', 'id'),
+  documentAbout: text('documents', 'sealed', 'id'),
+  documentFile: bytes('documents', 'file', 'id'),
   ownAnswers: text('own_answers', 'sealed', 'id'),
   /** No health; a secret all the same. */
   codeSecret: text('accounts', 'codeSecret', 'id'),

@@ -14,6 +14,7 @@ export const WHAT = [
   'private link',
   'prop heights',
   'everything',
+  'document',
   'class',
   'plan of a class',
   'today at the door',

@@ -4,8 +4,8 @@ import type { Did, What } from './entry.js';
 /** How a route is written down in the trail. */
 export interface Note {
   what: What;
-  /** Whose or which its `:id` is, or `own`: of whoever asks. Without it nobody is named. */
-  of?: 'person' | 'class' | 'own';
+  /** Whose or which its `:id` is, `own`: of whoever asks, or `named` in what is sent. Without it nobody is named. */
+  of?: 'person' | 'class' | 'own' | 'named';
   /** What is done, where the method does not say it. */
   did?: Did;
 }

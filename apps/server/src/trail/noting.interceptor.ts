@@ -44,8 +44,9 @@ function entryOf({ what, of, did }: Note, request: RequestWithContext, answer: u
   const id =
     (request.params as { id?: string }).id ?? (answer as { id?: string } | undefined)?.id ?? undefined;
   const asked = request.body as { personId?: unknown } | undefined;
-  const named = typeof asked?.personId === 'string' ? asked.personId : undefined;
-  const whose = { person: id, own: request.context!.userId, class: named };
+  const said = asked?.personId ?? (request.query as { person?: unknown }).person;
+  const named = typeof said === 'string' ? said : undefined;
+  const whose = { person: id, own: request.context!.userId, class: named, named };
   const personId = of ? whose[of] : undefined;
   return {
     did: did ?? DID[request.method] ?? 'read',

@@ -1124,6 +1124,70 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/documents': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Document.list'];
+    put?: never;
+    post: operations['Document.begin'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/documents/{id}/file': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Document.read'];
+    put: operations['Document.keep'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/documents/{id}/restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Document.restore'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/documents/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['Document.remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/people/{id}/erase': {
     parameters: {
       query?: never;
@@ -1201,6 +1265,7 @@ export interface components {
         | 'private link'
         | 'prop heights'
         | 'everything'
+        | 'document'
         | 'class'
         | 'plan of a class'
         | 'today at the door'
@@ -1821,6 +1886,18 @@ export interface components {
       /** Format: date-time */
       endsAt: string;
     };
+    DocumentDto: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      /** Format: date */
+      on?: string;
+      by?: string;
+      /** Format: date-time */
+      addedAt: string;
+      size: number;
+      unreadable?: boolean;
+    };
     EverythingDto: {
       /** Format: date */
       on: string;
@@ -1831,6 +1908,7 @@ export interface components {
       answers: components['schemas']['SentAnswersDto'][];
       coming: components['schemas']['OwnClassDto'][];
       links: components['schemas']['PersonLinkDto'][];
+      documents: components['schemas']['DocumentDto'][];
     };
     NetworkDto: {
       isOn: boolean;
@@ -1924,6 +2002,22 @@ export interface components {
       /** Format: date */
       on: string;
       comes?: boolean;
+    };
+    DocumentDraftDto: {
+      /** Format: uuid */
+      personId: string;
+      name: string;
+      /**
+       * Format: date
+       * @description The day that stands on it.
+       */
+      on?: string;
+      /** @description From whom. */
+      by?: string;
+    };
+    BegunDocumentDto: {
+      /** Format: uuid */
+      id: string;
     };
     EraseDto: {
       name: string;
@@ -4169,6 +4263,136 @@ export interface operations {
     };
   };
   'Group.restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Document.list': {
+    parameters: {
+      query: {
+        person: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DocumentDto'][];
+        };
+      };
+    };
+  };
+  'Document.begin': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['DocumentDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['BegunDocumentDto'];
+        };
+      };
+    };
+  };
+  'Document.read': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/pdf': string;
+          'image/jpeg': string;
+          'image/png': string;
+        };
+      };
+    };
+  };
+  'Document.keep': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/pdf': string;
+        'image/jpeg': string;
+        'image/png': string;
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Document.restore': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Document.remove': {
     parameters: {
       query?: never;
       header?: never;

@@ -34,6 +34,7 @@ export const keys = {
   everything: (id: string) => ['people', id, 'everything'],
   personChanges: (id: string) => ['people', id, 'changes'],
   sentAnswers: (id: string) => ['people', id, 'answers'],
+  documents: (id: string) => ['people', id, 'documents'],
   unreadable: ['people', 'unreadable'],
   trail: (person = '') => ['trail', person],
   retention: ['retention'],

@@ -31,6 +31,7 @@ export type GroupDraft = Schemas['GroupDraftDto'];
 export type OtherDay = Schemas['OtherDayDto'];
 export type Place = Schemas['PlaceDto'];
 export type PlaceDraft = Schemas['PlaceDraftDto'];
+export type DocumentDraft = Schemas['DocumentDraftDto'];
 export type Erased = Schemas['ErasedDto'];
 export type TrailEntry = Schemas['TrailEntryDto'];
 export type OwnClass = Schemas['OwnClassDto'];

@@ -20,6 +20,7 @@ const WHAT: Readonly<Record<TrailEntry['what'], string>> = {
   'private link': 'a private link',
   'prop heights': 'prop heights that worked',
   everything: 'all that is kept',
+  document: 'a document',
   class: 'the class',
   'plan of a class': 'the plan of the class',
   'today at the door': 'how somebody is today, for the class',

@@ -17,6 +17,8 @@ const WORDS: Readonly<Record<string, string>> = {
   'prop heights': 'Prop heights that worked',
   'diary entries': 'Diary entries',
   'own answers': 'Own forms',
+  documents: 'Documents',
+  groups: 'Groups, taken out of each',
   links: 'Private links',
   sessions: 'Devices with the own page open',
   courses: 'Courses, taken out of each',

@@ -166,6 +166,12 @@ function All({ of: all }: { of: Everything }) {
         )}
       />
       <List
+        title="Documents (each is saved from the page before)"
+        of={all.documents.map(({ name, on, by }) =>
+          [name || 'cannot be read', on && sayDate(on), by && `from ${by}`].filter(Boolean).join(', '),
+        )}
+      />
+      <List
         title="What was changed"
         of={changeLog(changes).map(
           ({ savedAt, by, says }) => `${sayDay(savedAt)}${by ? `, ${by}` : ''}: ${says.join('; ')}`,

@@ -20,6 +20,7 @@ import { useStaging } from '../../domain/person/useStaging.js';
 import { Abilities } from './Abilities.js';
 import { OwnPage } from './OwnPage.js';
 import { ChangeLog } from './ChangeLog.js';
+import { DocumentsOf } from './DocumentsOf.js';
 import { NowPanel } from './NowPanel.js';
 import { PropSizes } from './PropSizes.js';
 import { SentAnswers } from './SentAnswers.js';
@@ -66,6 +67,7 @@ export function PersonScreen({ id }: { id: string }) {
           <Ahead person={lineIn(person)} />
           <Abilities line={lineIn(person)} />
           <PropSizes person={person} />
+          <DocumentsOf id={person.id} />
           <Classes records={person.records} />
           <ChangeLog id={person.id} />
           <OwnPage id={person.id} name={person.name} />
