@@ -18,8 +18,8 @@ test('a table: bad lines are told with their reason, the good ones come in, and 
   await expect(row('Corin Vale')).toContainText('can be read as a day in more than one way');
   await expect(row('Ines Fallow')).toContainText('There is already someone named "Ines Fallow"');
   await expect(row('Tern Marsh')).toContainText('something else: “brittle ears”');
-  await expect(row('Juna Weir')).toContainText('High blood pressure · Frozen shoulder');
-  await expect(row('Juna Weir')).toContainText('"Telephone" is not kept here.');
+  await expect(row('Sorrel Weir')).toContainText('High blood pressure · Frozen shoulder');
+  await expect(row('Sorrel Weir')).toContainText('"Telephone" is not kept here.');
   await expectAccessible(page);
   await page.getByLabel('Take Tern Marsh').uncheck();
   await page.getByRole('button', { name: 'Bring in 1 person' }).click();
@@ -28,7 +28,7 @@ test('a table: bad lines are told with their reason, the good ones come in, and 
   await page.getByRole('button', { name: 'Bring in 1 person' }).click();
   await expect(page.getByText('2 people came in.')).toBeVisible();
   await page.getByRole('link', { name: 'To the people' }).click();
-  await page.getByRole('link', { name: 'Juna Weir' }).click();
+  await page.getByRole('link', { name: 'Sorrel Weir' }).click();
   await expect(page.getByText('158 cm')).toBeVisible();
 });
 

@@ -1,6 +1,6 @@
 /** Whatever is sent, the answer is never the server's fault: 4xx with words, or done. */
 import fc from 'fast-check';
-import { ask, baseUrl, withDemoHall, signedIn } from './client.js';
+import { ask, baseUrl, signedIn, signInAgain, withDemoHall } from './client.js';
 
 withDemoHall();
 
@@ -75,7 +75,10 @@ async function send(path: string, method: string, body: string): Promise<{ statu
 }
 
 test('no body of any shape ends in a 5xx, and every refusal says something', async () => {
-  const routes = await writingRoutes();
+  // Some of what is sent begins a hall of its own: that comes last, and she goes back to the demo.
+  const leaves = ({ path }: { path: string }): boolean => path.startsWith('session');
+  const all = await writingRoutes();
+  const routes = [...all.filter((route) => !leaves(route)), ...all.filter(leaves)];
   expect(routes.length).toBeGreaterThan(10);
   const [person] = (await ask('people')).json as { id: string }[];
   const [planned] = (await ask('classes')).json as { id: string }[];
@@ -96,6 +99,7 @@ test('no body of any shape ends in a 5xx, and every refusal says something', asy
       { numRuns: 40 },
     );
   }
+  await signInAgain();
 });
 
 test.each([

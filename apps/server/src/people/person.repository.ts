@@ -108,7 +108,12 @@ export class PersonRepository {
     return (await this.find(context, id, [])).name;
   }
 
-  /** Whether somebody is there. @throws NotFoundException where they are not */
+  /** Whether somebody is in the list, readable or not. */
+  async isThere({ hallId }: RequestContext, id: string): Promise<boolean> {
+    return (await this.people.count({ where: { hallId, id } })) > 0;
+  }
+
+  /** @throws NotFoundException where somebody is not in the list */
   async there(context: RequestContext, id: string): Promise<void> {
     await this.find(context, id, []);
   }

@@ -5,6 +5,7 @@ import { AskedTogether } from '../common/askedTogether.js';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
+import { Unreadable } from '../common/vault.js';
 import { recentTexts, versionKey } from '../common/recentTexts.js';
 import { HallService } from '../halls/hall.service.js';
 import { plain } from '../threads/plain.js';
@@ -79,17 +80,22 @@ export class PersonService {
     return `[${lines.join()}]`;
   }
 
-  /** The people with these ids, in the order asked for. @throws FieldsException for one that is not there */
+  /**
+   * The people with these ids, in the order asked for.
+   *
+   * @throws FieldsException for one that is not there @throws Unreadable for one of whom nothing can be read
+   */
   async byIds(context: RequestContext, ids: readonly string[]): Promise<PersonLineDto[]> {
     const rows = new Map((await this.people.withIds(context, ids)).map((row) => [row.id, row]));
-    return ids.map((id, i) => {
-      const row = rows.get(id);
-      if (!row)
-        throw new FieldsException([
-          { field: `people[${i}].id`, message: 'This person is no longer in the list.' },
-        ]);
-      return row;
-    });
+    const missing = ids.findIndex((id) => !rows.has(id));
+    if (missing >= 0) {
+      if (await this.people.isThere(context, ids[missing]!))
+        throw new Unreadable('Nothing of her can be read.');
+      throw new FieldsException([
+        { field: `people[${missing}].id`, message: 'This person is no longer in the list.' },
+      ]);
+    }
+    return ids.map((id) => rows.get(id)!);
   }
 
   async one(context: RequestContext, id: string): Promise<PersonDto> {
