@@ -88,7 +88,7 @@ function WhoComes({
     <section aria-label="Who comes when" className="mb-8">
       <h2 className="mb-2 text-xl">Who comes when</h2>
       {saving.error && <Problem error={saving.error} />}
-      <div className="overflow-x-auto rounded-2xl border border-line bg-paper">
+      <div className="relative overflow-x-auto rounded-2xl border border-line bg-paper">
         <table className="w-full text-left">
           <thead>
             <tr className="border-b border-line align-bottom">
