@@ -30,8 +30,12 @@ const kept = (resource: Table): unknown => {
   }
 };
 
-/** Conditions that are over are not taken; neither is what was found not to be so. */
-const OVER = new Set(['inactive', 'remission', 'resolved']);
+/**
+ * Conditions that are over are not taken; neither is what was found not to be so. What is only quiet may come back: it
+ * is taken, and asked about.
+ */
+const OVER = new Set(['resolved']);
+const QUIET = new Set(['inactive', 'remission']);
 const NOT_SO = new Set(['refuted', 'entered-in-error']);
 const VOID = new Set(['entered-in-error', 'cancelled', 'preliminary', 'registered']);
 
@@ -90,7 +94,7 @@ function toldIn(
   conditions: readonly Table[],
   observations: readonly Table[],
   notes: string[],
-  { rulebook }: Bringing,
+  bringing: Bringing,
 ): Table {
   const own = table(kept(patient));
   const born = dayOf(patient.birthDate);
@@ -105,7 +109,7 @@ function toldIn(
     conditions: [],
   };
   const dated: Table = {};
-  for (const one of conditions) addCondition(told, dated, one, notes, rulebook.conditions);
+  for (const one of conditions) addCondition(told, dated, one, notes, bringing);
   addObservations(told, dated, observations, notes);
   const intake = table(told.intake);
   const days = { ...dated, ...table(intake.dated) };
@@ -118,16 +122,19 @@ function addCondition(
   dated: Table,
   resource: Table,
   notes: string[],
-  known: Bringing['rulebook']['conditions'],
+  { rulebook, today }: Bringing,
 ): void {
+  const known = rulebook.conditions;
   const words =
     text(table(resource.code).text) || codes(resource.code).find(({ display }) => display)?.display || '';
   const status = codes(resource.clinicalStatus)[0]?.code ?? '';
   const verified = codes(resource.verificationStatus)[0]?.code ?? '';
-  if (OVER.has(status) || NOT_SO.has(verified) || resource.abatementDateTime) {
+  const ended = text(resource.abatementDateTime);
+  if (OVER.has(status) || NOT_SO.has(verified) || (ended && ended.slice(0, 10) <= today)) {
     notes.push(`Not taken, for it is over or was not so: ${words || 'a condition'}.`);
     return;
   }
+  if (QUIET.has(status)) notes.push(`Taken, though it is said to be quiet: ${words || 'a condition'}. Ask.`);
   const list = told.conditions as { condition: string; words?: string }[];
   const all = codes(resource.code);
   const ownId = all.find(({ system }) => system === SYSTEMS.own)?.code;
@@ -136,6 +143,8 @@ function addCondition(
   const found = byCode
     ? [{ condition: byCode }]
     : readConditionNames(words || icd || 'a condition without a name', known);
+  if (byCode && byCode !== ownId)
+    notes.push(`“${words || icd}” is read as ${rulebook.conditionName(byCode)}.`);
   const details = table(kept(resource));
   const side = /\b(right|left)\b/i.exec(
     tables(resource.bodySite)

@@ -280,6 +280,34 @@ describe('FHIR of somebody else’s', () => {
     expect(one!.notes.filter((note) => note.startsWith('Not taken'))).toHaveLength(2);
   });
 
+  test('what is quiet may come back, and what ends one day has not ended: both are taken', () => {
+    const quiet = { clinicalStatus: { coding: [{ code: 'remission' }] } };
+    const [one] = of(
+      patient,
+      condition({ text: 'Epilepsy' }, quiet),
+      condition({ text: 'Glaucoma' }, { abatementDateTime: '2027-03-01' }),
+      condition({ text: 'Migraine' }, { abatementDateTime: '2020-03-01T10:00:00Z' }),
+    ).people;
+    expect(one!.told.conditions).toEqual([{ condition: 'epilepsy' }, { condition: 'glaucoma' }]);
+    expect(one!.notes).toEqual([
+      'Taken, though it is said to be quiet: Epilepsy. Ask.',
+      'Not taken, for it is over or was not so: Migraine.',
+    ]);
+  });
+
+  test.each(['C61', 'K50.1', 'I64', 'E66.9', 'M10'])('what %s is read as is not written as it', (code) => {
+    const id = conditionOfIcd10(code)!;
+    expect(CONDITIONS.map((one) => one.id)).toContain(id);
+    // It may as well have been another of the same condition: we do not make a diagnosis of it.
+    expect(ICD10[id]!.code).toBeUndefined();
+  });
+
+  test('Ehlers-Danlos is never taken for mere mobility by its code', () => {
+    expect(conditionOfIcd10('Q79.6')).toBeUndefined();
+    const [one] = of(patient, condition(icd('Q79.6'))).people;
+    expect(one!.told.conditions).toEqual([{ condition: 'something-else', words: 'Q79.6' }]);
+  });
+
   test('the latest of what was measured counts, in our units; what is of no use here is told', () => {
     const height = (value: number, code: string, on: string) => ({
       resourceType: 'Observation',
@@ -310,7 +338,11 @@ describe('FHIR of somebody else’s', () => {
       heightCm: 167.6,
       conditions: [{ condition: 'high-blood-pressure', reading: '152/91', readingOn: '2026-11-20' }],
     });
-    expect(one!.notes).toEqual(['Not taken: Cholesterol.', 'Not taken: AllergyIntolerance.']);
+    expect(one!.notes).toEqual([
+      '“I10” is read as High blood pressure.',
+      'Not taken: Cholesterol.',
+      'Not taken: AllergyIntolerance.',
+    ]);
     expect(one!.problems).toEqual([]);
   });
 
