@@ -241,7 +241,7 @@ export class ClassRepository {
     strip: (kept: {
       kept: KeptFitting;
       madeFrom: Uint8Array;
-      person: { id: string; name: string };
+      personId: string;
     }) => Promise<{ fitting: Uint8Array; madeFrom: Uint8Array }>,
   ): Promise<void> {
     await this.transactions.apart(async (transaction) => {
@@ -254,21 +254,20 @@ export class ClassRepository {
         }),
       );
       const { people, choices, ...columns } = this.opened(row);
-      const person = people.find((one) => one.id === personId);
       const others = people.filter((one) => one.id !== personId);
       const overrides = choices.overrides.filter((one) => one.personId !== personId);
       const without = this.sealed(id, { ...columns, people: others, choices: { ...choices, overrides } });
       await row.update({ ...without, version: row.version + 1 }, { transaction });
       await this.people.destroy({ where: { classId: id, personId }, transaction });
       const fitting = await this.fittings.findOne({ where: { classId: id }, transaction });
-      if (!fitting || !person) return;
+      if (!fitting) return;
       const kept = {
         bytes: this.vault.openBytes(fitting.fitting, placeIn(SEALED.fitting, fitting.id)),
         format: fitting.format,
         people: people.map((one) => ({ id: one.id, name: one.name })),
       };
       const madeFrom = this.vault.openBytes(fitting.madeFrom, placeIn(SEALED.madeFrom, fitting.id));
-      const done = await strip({ kept, madeFrom, person: { id: personId, name: person.name } });
+      const done = await strip({ kept, madeFrom, personId });
       await fitting.update(
         {
           format: FITTING_FORMAT,

@@ -1,4 +1,4 @@
-import { withoutPerson, type Person } from '@lotus-steady/core';
+import { withoutPerson } from '@lotus-steady/core';
 import { packed, unpackedJson } from './packedFitting.js';
 import { unpackedFitting, type KeptFitting } from './unpackedFitting.js';
 
@@ -12,23 +12,23 @@ interface MadeFrom {
 export async function fittingWithoutPerson({
   kept,
   madeFrom,
-  person,
+  personId,
 }: {
   kept: KeptFitting;
   madeFrom: Uint8Array;
-  person: Pick<Person, 'id' | 'name'>;
+  personId: string;
 }): Promise<{ fitting: Uint8Array; madeFrom: Uint8Array }> {
   const made = JSON.parse(await unpackedJson(madeFrom, kept.format)) as MadeFrom;
   const others = {
     ...made,
-    people: made.people.filter(({ id }) => id !== person.id),
+    people: made.people.filter(({ id }) => id !== personId),
     choices: {
       ...made.choices,
-      overrides: (made.choices?.overrides ?? []).filter(({ personId }) => personId !== person.id),
+      overrides: (made.choices?.overrides ?? []).filter((one) => one.personId !== personId),
     },
   };
   return {
-    fitting: packed(withoutPerson(await unpackedFitting(kept), person)),
+    fitting: packed(withoutPerson(await unpackedFitting(kept), personId)),
     madeFrom: packed(others),
   };
 }

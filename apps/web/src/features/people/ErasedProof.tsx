@@ -66,8 +66,8 @@ export function ErasedProof({ name, at, counts, copies }: Proof) {
           <p>There is no copy of the database here that was made before.</p>
         )}
         <p className="text-soft">
-          What was printed, exported or copied elsewhere by hand is not reached from here. This page is not
-          kept: print it if it is wanted in writing.
+          What you have written yourself into plans and titles, printed, exported or copied elsewhere is not
+          reached from here. This page is not kept: print it if it is wanted in writing.
         </p>
       </div>
     </Page>
