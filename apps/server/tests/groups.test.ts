@@ -1,4 +1,5 @@
 /** Groups by the week: who belongs to them, who does otherwise on a day, their classes; places and their props. */
+import { randomUUID } from 'node:crypto';
 import { ask, fieldsOf, peopleByName, TODAY, withDemoHall } from './client.js';
 
 withDemoHall();
@@ -54,10 +55,29 @@ test('who stays away for a day is not fitted, who comes in her place is; it can 
   expect((await comingTo(classId)).includes('Caspar Dunmore')).toBe(true);
   expect(await comingTo(classId)).toHaveLength(6);
   expect((await named('Steady Backs')).days).toEqual([]);
+  // Sent again because no answer came, it is made once, class and day.
+  const once = { 'Idempotency-Key': randomUUID() };
+  const away = { personId: people['Ilse Farthing'], on, comes: false };
+  for (let i = 0; i < 2; i++) expect((await ask(`groups/${id}/day`, 'PUT', away, once)).status).toBe(204);
+  expect([(await comingTo(classId)).includes('Ilse Farthing'), (await named('Steady Backs')).days]).toEqual([
+    false,
+    [away],
+  ]);
+  await day('Ilse Farthing');
   // A day without a class is kept as well.
   const later = { personId: people['Ines Fallow'], on: '2026-12-14', comes: false };
   expect((await ask(`groups/${id}/day`, 'PUT', later)).status).toBe(204);
   expect((await named('Steady Backs')).days).toEqual([later]);
+});
+
+test('who does not belong to a group, and a day that is over, are refused at their field', async () => {
+  const { id, people: roster } = await named('Steady Backs');
+  const { 'Hollis Penny': stranger } = await peopleByName();
+  const day = (body: object) => ask(`groups/${id}/day`, 'PUT', body);
+  const other = await day({ personId: stranger, on: '2026-12-14', comes: true });
+  expect([other.status, fieldsOf(other as never)]).toEqual([400, ['personId']]);
+  const past = await day({ personId: roster[0]!.id, on: '2026-11-16', comes: false });
+  expect([past.status, fieldsOf(past as never)]).toEqual([400, ['on']]);
 });
 
 test('a group is made, changed on the version that was read, removed and brought back', async () => {

@@ -32,6 +32,7 @@ import {
   PlanDto,
   RecheckDto,
 } from './class.dto.js';
+import { ClassDayService } from './classDay.service.js';
 import { ClassService } from './class.service.js';
 import { AfterClassDto } from './record.dto.js';
 
@@ -39,7 +40,10 @@ import { AfterClassDto } from './record.dto.js';
 @Allow(...TEACHERS)
 @Controller('api/classes')
 export class ClassController {
-  constructor(private readonly classes: ClassService) {}
+  constructor(
+    private readonly classes: ClassService,
+    private readonly day: ClassDayService,
+  ) {}
 
   @Get()
   @Allow(...STAFF)
@@ -131,7 +135,7 @@ export class ClassController {
     @Param('id', ParseUUIDPipe) id: string,
     @Body() asked: DoorDto,
   ): Promise<DoorAnswerDto> {
-    return this.classes.atTheDoor(context, id, asked);
+    return this.day.atTheDoor(context, id, asked);
   }
 
   /** Counts a class as begun from a sequence that was saved from it; its plan stays as it is. */

@@ -7,6 +7,8 @@ import { PersonModule } from '../people/person.module.js';
 import { ClassController } from './class.controller.js';
 import { ClassPersonRow, ClassRow, FittingRow, RecordRow } from './class.model.js';
 import { ClassRepository } from './class.repository.js';
+import { ClassDayService } from './classDay.service.js';
+import { ClassFitter } from './classFitter.js';
 import { ClassService } from './class.service.js';
 
 @Module({
@@ -18,7 +20,7 @@ import { ClassService } from './class.service.js';
     PlaceModule,
   ],
   controllers: [ClassController],
-  providers: [ClassRepository, ClassService],
-  exports: [ClassService, ClassRepository],
+  providers: [ClassRepository, ClassFitter, ClassService, ClassDayService],
+  exports: [ClassService, ClassDayService, ClassRepository],
 })
 export class ClassModule {}

@@ -1,5 +1,5 @@
-import { Injectable, NotFoundException } from '@nestjs/common';
-import { NO_CHOICES, type Comparison, type InputError, type SheetStep, type Today } from '@lotus-steady/core';
+import { Injectable } from '@nestjs/common';
+import { NO_CHOICES, type Comparison, type InputError, type SheetStep } from '@lotus-steady/core';
 import { Clock } from '../common/clock.js';
 import { AskedTogether } from '../common/askedTogether.js';
 import type { RequestContext } from '../common/context.js';
@@ -9,10 +9,6 @@ import { recentTexts, versionKey } from '../common/recentTexts.js';
 import { StaleVersion, VersionConflict } from '../common/versions.js';
 import { HallRepository } from '../halls/hall.repository.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
-import { PersonService } from '../people/person.service.js';
-import { writtenPerson } from '../people/writtenPerson.js';
-import { PlaceRepository } from '../places/place.repository.js';
-import { plain } from '../threads/plain.js';
 import { WorkPool } from '../threads/workPool.js';
 import type {
   ClassDraftDto,
@@ -20,50 +16,20 @@ import type {
   ClassesQueryDto,
   ClassInputsDto,
   ClassLineDto,
-  DoorAnswerDto,
-  DoorDto,
   FitDto,
   PlanDto,
 } from './class.dto.js';
-import {
-  ClassRepository,
-  type ClassColumns,
-  type FittedKeptClass,
-  type FittingColumns,
-} from './class.repository.js';
-import type { FitTask } from './fitDraft.js';
-import { FITTING_FORMAT, isUpToDate, unpackedJson } from './packedFitting.js';
+import { ClassFitter } from './classFitter.js';
+import { ClassRepository, type ClassColumns, type FittedKeptClass } from './class.repository.js';
+import { draftOf, keptOf } from './keptClass.js';
+import { isUpToDate, unpackedJson } from './packedFitting.js';
 import type { AfterClassDto } from './record.dto.js';
-import type { KeptFitting } from './unpackedFitting.js';
-
-const stockOf = (stock: Record<string, number>): { stock?: Record<string, number> } =>
-  Object.keys(stock).length ? { stock } : {};
 
 /** Some ten large classes, or a hundred small ones, bytes. */
 const TEXTS_KEPT = 24_000_000;
 
-/** So often the class is fitted anew where somebody else has saved it meanwhile. */
-const DOOR_TRIES = 12;
-
-/** What is wrong with somebody's today, named as the form at the door names it: `today.bp`. */
-const atTheField =
-  (at: number) =>
-  (error: unknown): never => {
-    if (!(error instanceof FieldsException)) throw error;
-    throw new FieldsException(
-      error.fields.map(({ field, message }) => ({ field: field.replace(`people[${at}].`, ''), message })),
-    );
-  };
-
 /** A class without its fitting. */
 export type BareClass = Omit<ClassDto, 'fitting'>;
-
-/** The fitting of a class that has one, as a thread reads it. */
-const keptOf = ({ people, fitting }: FittedKeptClass): KeptFitting => ({
-  bytes: fitting!.fitting,
-  format: fitting!.format,
-  people: people.map(({ id, name }) => ({ id, name })),
-});
 
 /** A class that somebody is down for, as she does it. */
 export interface OwnClass extends Pick<ClassColumns, 'title' | 'on' | 'time' | 'place'> {
@@ -77,12 +43,11 @@ export class ClassService {
 
   constructor(
     private readonly classes: ClassRepository,
-    private readonly people: PersonService,
     private readonly halls: HallRepository,
     private readonly clock: Clock,
     private readonly ownVariants: OwnVariantService,
     private readonly work: WorkPool,
-    private readonly places: PlaceRepository,
+    private readonly fitter: ClassFitter,
   ) {}
 
   async list(context: RequestContext, query: ClassesQueryDto): Promise<ClassLineDto[]> {
@@ -168,68 +133,10 @@ export class ClassService {
 
   /** Fits without keeping anything. @returns the answer as JSON @throws FieldsException for what cannot be read */
   async fit(context: RequestContext, draft: FitDto, gone: AbortSignal): Promise<string> {
-    const task = await this.taskFor(context, draft);
+    const task = await this.fitter.taskFor(context, draft);
     const done = await this.work.run('fitDraft', { ...task, keep: false }, gone);
     if ('errors' in done) throw new FieldsException(done.errors);
     return 'answer' in done ? done.answer : 'null';
-  }
-
-  /** What a draft is fitted from. @throws FieldsException for someone who is no longer in the list */
-  private async taskFor(context: RequestContext, draft: FitDto): Promise<FitTask> {
-    const hall = await this.halls.of(context);
-    const { houseView, rules, pace } = hall;
-    const stock = await this.stockAt(context, draft.place, hall.stock);
-    const rows = await this.people.byIds(
-      context,
-      draft.people.map(({ id }) => id),
-    );
-    return plain({
-      draft: {
-        on: draft.on,
-        sequenceText: draft.sequenceText,
-        houseView: draft.houseView,
-        choices: draft.choices,
-      },
-      coming: rows.map((row, i) => ({
-        id: row.id,
-        version: row.version,
-        person: writtenPerson(row),
-        today: draft.people[i]!.today ?? {},
-      })),
-      hall: { houseView, rules, pace, stock },
-      own: await this.ownVariants.all(context),
-    });
-  }
-
-  /**
-   * What the page needs to fit this class by itself while it is being edited: everyone as they are known
-   * today.
-   */
-  async inputs(context: RequestContext, id: string): Promise<ClassInputsDto> {
-    const row = await this.classes.bare(context, id);
-    const hall = await this.halls.of(context);
-    const people = await this.people.byIds(
-      context,
-      row.people.map((person) => person.id),
-    );
-    return {
-      on: row.on,
-      people: people.map((person, i) => ({ ...writtenPerson(person), today: row.people[i]!.today })),
-      houseView: { ...hall.houseView, ...row.ownView },
-      hall: hall.rules,
-      pace: hall.pace,
-      ...stockOf(await this.stockAt(context, row.place, hall.stock)),
-    };
-  }
-
-  /** What there is where a class is; what the hall has where nobody has said what is there. */
-  private async stockAt(
-    context: RequestContext,
-    place: string | null | undefined,
-    ofHall: Record<string, number>,
-  ): Promise<Record<string, number>> {
-    const { stock = {} } = (place && (await this.places.named(context, place))) || {};
-    return Object.keys(stock).length ? stock : ofHall;
   }
 
   /**
@@ -238,31 +145,22 @@ export class ClassService {
    */
   async recheck(context: RequestContext, id: string, gone: AbortSignal): Promise<Comparison> {
     const row = await this.classes.whole(context, id);
-    return this.compared(context, row, draftOf(row), gone);
+    return this.fitter.compared(context, row, draftOf(row), gone);
   }
 
-  /** How a kept class would differ if it were fitted from a draft. */
-  private async compared(
-    context: RequestContext,
-    row: FittedKeptClass,
-    draft: FitDto,
-    gone?: AbortSignal,
-  ): Promise<Comparison> {
-    const task = await this.taskFor(context, draft);
-    const kept = row.fitting ? keptOf(row) : undefined;
-    const done = await this.work.run('compareWithToday', { ...task, kept }, gone);
-    if ('errors' in done) throw new FieldsException(done.errors);
-    return done.comparison;
+  /** What the page needs to fit this class by itself while it is being edited: everyone as they are known today. */
+  async inputs(context: RequestContext, id: string): Promise<ClassInputsDto> {
+    return this.fitter.inputs(context, await this.classes.bare(context, id));
   }
 
   async create(context: RequestContext, draft: ClassDraftDto): Promise<SavedDto> {
-    const { columns, fitting } = await this.columnsFor(context, draft);
+    const { columns, fitting } = await this.fitter.columnsFor(context, draft);
     return this.classes.create(context, columns, fitting);
   }
 
   async update(context: RequestContext, id: string, draft: ClassDraftDto, read: number): Promise<SavedDto> {
     await this.classes.bare(context, id);
-    const { columns, fitting } = await this.columnsFor(context, draft);
+    const { columns, fitting } = await this.fitter.columnsFor(context, draft);
     return this.classes.update(context, id, columns, fitting, read).catch(this.toldHowItStands(context, id));
   }
 
@@ -275,64 +173,6 @@ export class ClassService {
   ): Promise<SavedDto> {
     const row = await this.classes.bare(context, id);
     return this.update(context, id, { ...draftOf(row), sequenceText, choices }, read);
-  }
-
-  /**
-   * Keeps how somebody is today, and fits the class again: two who ask at the door at the same time both keep what they
-   * were told.
-   *
-   * @throws NotFoundException for somebody who is not down for the class
-   */
-  async atTheDoor(
-    context: RequestContext,
-    id: string,
-    asked: DoorDto,
-    tries = DOOR_TRIES,
-  ): Promise<DoorAnswerDto> {
-    const row = await this.classes.whole(context, id);
-    const at = row.people.findIndex((person) => person.id === asked.personId);
-    if (at < 0) throw new NotFoundException('This person is not down for the class.');
-    const draft = draftOf(row);
-    draft.people[at] = { id: asked.personId, today: asked.today };
-    const [{ columns, fitting }, comparison] = await Promise.all([
-      this.columnsFor(context, draft),
-      this.compared(context, row, draft),
-    ]).catch(atTheField(at));
-    try {
-      return { ...(await this.classes.update(context, id, columns, fitting, row.version)), comparison };
-    } catch (error) {
-      if (error instanceof StaleVersion && tries > 1) return this.atTheDoor(context, id, asked, tries - 1);
-      throw error;
-    }
-  }
-
-  /**
-   * Puts somebody down for a class, or takes them off it, and fits it again; what was chosen for who does not come is
-   * forgotten. Tried again where somebody else saves meanwhile.
-   */
-  async comes(
-    context: RequestContext,
-    id: string,
-    personId: string,
-    comes: boolean,
-    tries = DOOR_TRIES,
-  ): Promise<void> {
-    const row = await this.classes.bare(context, id);
-    if (row.people.some((person) => person.id === personId) === comes) return;
-    const draft = draftOf(row);
-    draft.people = comes
-      ? [...draft.people, { id: personId, today: {} }]
-      : draft.people.filter((person) => person.id !== personId);
-    draft.choices.overrides = draft.choices.overrides.filter((one) =>
-      draft.people.some((person) => person.id === one.personId),
-    );
-    const { columns, fitting } = await this.columnsFor(context, draft);
-    try {
-      await this.classes.update(context, id, columns, fitting, row.version);
-    } catch (error) {
-      if (!(error instanceof StaleVersion) || tries <= 1) throw error;
-      await this.comes(context, id, personId, comes, tries - 1);
-    }
   }
 
   /** Counts a class as begun from a sequence of the library. */
@@ -391,76 +231,4 @@ export class ClassService {
       throw new VersionConflict({ ...bare, fitting: JSON.parse(fitting) as unknown });
     };
   }
-
-  /** Fits a draft to be kept. @throws FieldsException where a choice must not be done without a medical clearance */
-  private async columnsFor(
-    context: RequestContext,
-    draft: ClassDraftDto,
-  ): Promise<{ columns: ClassColumns; fitting: FittingColumns }> {
-    const task = await this.taskFor(context, draft);
-    const done = await this.work.run('fitDraft', { ...task, keep: true });
-    if ('errors' in done) throw new FieldsException(done.errors);
-    if (!('keep' in done)) throw new Error('A fitting to be kept was answered.');
-    const { houseView, choices, refused, rulebook, catalogue, steps, ownVariants, output, input } = done.keep;
-    const problems = refused.map(({ personId, person, step, reason }): InputError => {
-      const at = choices.overrides.findIndex((one) => one.personId === personId && one.step === step);
-      const message = `${person}, step ${step}: ${reason} It needs a medical clearance on file.`;
-      return { field: `choices.overrides[${at}]`, message };
-    });
-    if (problems.length) throw new FieldsException(problems);
-    return {
-      columns: {
-        title: draft.title,
-        on: draft.on,
-        time: draft.time ?? null,
-        place: draft.place ?? null,
-        sequenceId: draft.sequenceId ?? null,
-        groupId: draft.groupId ?? null,
-        sequenceText: draft.sequenceText,
-        people: task.coming.map(({ id, version, person: { name }, today }) => ({
-          id,
-          name,
-          version,
-          today: today as Today,
-        })),
-        houseView,
-        ownView: draft.houseView ?? {},
-        choices,
-      },
-      fitting: {
-        rulebook,
-        catalogue,
-        format: FITTING_FORMAT,
-        steps,
-        ownVariants,
-        fitting: Buffer.from(output),
-        madeFrom: Buffer.from(input),
-      },
-    };
-  }
 }
-
-/** The class as it is kept, as a draft to be fitted again. */
-const draftOf = ({
-  title,
-  on,
-  time,
-  place,
-  sequenceId,
-  groupId,
-  sequenceText,
-  people,
-  ownView,
-  choices,
-}: ClassColumns) => ({
-  title,
-  on,
-  ...(time ? { time } : {}),
-  ...(place ? { place } : {}),
-  ...(sequenceId ? { sequenceId } : {}),
-  ...(groupId ? { groupId } : {}),
-  sequenceText,
-  people: people.map(({ id, today }) => ({ id, today: { ...today } })),
-  houseView: ownView,
-  choices: { ...choices },
-});

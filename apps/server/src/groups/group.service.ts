@@ -1,7 +1,9 @@
 import { Injectable } from '@nestjs/common';
-import { ClassService } from '../classes/class.service.js';
+import { ClassDayService } from '../classes/classDay.service.js';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
+import { FieldsException } from '../common/problems.js';
+import { currentWrite } from '../database/currentWrite.js';
 import { HallService } from '../halls/hall.service.js';
 import { PersonService } from '../people/person.service.js';
 import type { GroupDraftDto, GroupDto, OtherDayDto } from './group.dto.js';
@@ -12,7 +14,7 @@ export class GroupService {
   constructor(
     private readonly groups: GroupRepository,
     private readonly people: PersonService,
-    private readonly classes: ClassService,
+    private readonly days: ClassDayService,
     private readonly halls: HallService,
   ) {}
 
@@ -37,18 +39,28 @@ export class GroupService {
   }
 
   /**
-   * Keeps that somebody comes or stays away on a day; the class of that day is fitted again where it is planned.
+   * Keeps that somebody of a group comes or stays away on a day. Where the class of that day is planned it is fitted
+   * again first: what cannot be fitted is not kept.
    *
-   * @throws FieldsException for someone who is no longer in the list
+   * @throws FieldsException for somebody who is not on the roster, and for a day that is over
    */
   async onDay(context: RequestContext, id: string, day: OtherDayDto): Promise<void> {
-    await this.people.byIds(context, [day.personId]);
-    await this.groups.onDay(context, id, day);
+    const today = await this.halls.today(context);
+    const { people } = await this.groups.one(context, id, today);
+    const member = people.find((one) => one.id === day.personId);
+    if (!member)
+      throw new FieldsException([
+        { field: 'personId', message: 'This person does not belong to the group.' },
+      ]);
+    if (day.on < today)
+      throw new FieldsException([
+        { field: 'on', message: 'Who came on a day that is over is recorded after class.' },
+      ]);
     const classId = await this.groups.classOn(context, id, day.on);
-    if (!classId) return;
-    const { people } = await this.one(context, id);
-    const asAlways = people.some((one) => one.id === day.personId && !one.waiting);
-    await this.classes.comes(context, classId, day.personId, day.comes ?? asAlways);
+    const comes = day.comes ?? !member.waiting;
+    // What is asked for once is the day itself: fitted again twice the class is the same.
+    if (classId) await currentWrite.exit(() => this.days.comes(context, classId, day.personId, comes));
+    await this.groups.onDay(context, id, day);
   }
 
   remove(context: RequestContext, id: string): Promise<void> {
