@@ -156,6 +156,14 @@ test('people are kept for as long as the hall says, and who goes is told before'
     sequenceText: '# One\n- Boat, 5 breaths',
     people: [{ id: comes }],
   });
+  // She has not come for as long, and belongs to a group that still meets.
+  const waits = await make('Waits Long', '2024-10-01');
+  await hall.owner.ask('groups', 'POST', {
+    title: 'Mondays',
+    weekday: 1,
+    firstOn: TODAY,
+    people: [{ id: waits, waiting: true }],
+  });
   expect((await retention()).leaving).toEqual([
     { id: gone, name: 'Long Away', lastOn: '2024-11-01', goesOn: TODAY },
     { id: soon, name: 'Soon Away', lastOn: '2024-12-20', goesOn: '2026-12-20' },
@@ -164,7 +172,7 @@ test('people are kept for as long as the hall says, and who goes is told before'
   const left = ((await hall.owner.ask('people')).json as unknown as { name: string }[]).map(
     ({ name }) => name,
   );
-  expect(left).toEqual(['Comes Again', 'Nell Harbin', 'Soon Away']);
+  expect(left).toEqual(['Comes Again', 'Nell Harbin', 'Soon Away', 'Waits Long']);
   const entries = (await hall.owner.ask('trail')).json as unknown as { did: string }[];
   expect(entries.find(({ did }) => did === 'erased')).toMatchObject({ role: 'itself', personId: gone });
   await hall.owner.ask('retention', 'PUT', { months: null });

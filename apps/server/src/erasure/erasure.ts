@@ -51,6 +51,9 @@ export class Erasure {
     const { hallId } = noter;
     const row = await this.people.findOne({ where: { hallId, id: personId }, paranoid: false });
     if (!row) throw new NotFoundException('This person is not in the list.');
+    // From here on nobody puts her down for anything more.
+    if (!row.isSoftDeleted())
+      await this.transactions.apart(async (transaction) => row.destroy({ transaction }));
     const classes = await this.classes.idsWith(hallId, personId);
     for (const classId of classes)
       await this.classes

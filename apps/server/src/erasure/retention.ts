@@ -12,14 +12,19 @@ import { Erasure } from './erasure.js';
 /** Who goes within this is told, days. */
 const TOLD_BEFORE = 60;
 
-/** When somebody last came or is to come, or something about her was changed. */
+/**
+ * When somebody last came or is to come, or something about her was changed; whoever belongs to a group that still meets,
+ * or waits for a place in it, is left out.
+ */
 const LAST = `
   SELECT p.id, p.name,
     DATE_FORMAT(GREATEST(DATE(p.updatedAt), COALESCE(MAX(c.on), DATE(p.updatedAt))), '%Y-%m-%d') lastOn
   FROM people p
   LEFT JOIN class_people cp ON cp.personId = p.id
   LEFT JOIN classes c ON c.id = cp.classId AND c.removedAt IS NULL
-  WHERE p.hallId = :hallId AND p.removedAt IS NULL
+  WHERE p.hallId = :hallId AND p.removedAt IS NULL AND p.id NOT IN (
+    SELECT gp.personId FROM group_people gp JOIN class_groups g ON g.id = gp.groupId
+    WHERE g.hallId = :hallId AND g.removedAt IS NULL AND (g.lastOn IS NULL OR g.lastOn >= :before))
   GROUP BY p.id, p.name, p.updatedAt
   HAVING lastOn <= :before ORDER BY lastOn, p.name`;
 type Last = { id: string; name: string; lastOn: string };
