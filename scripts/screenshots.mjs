@@ -57,7 +57,7 @@ const on = (title, link) => async (page) => {
 };
 
 try {
-  await shoot('classes', '/classes');
+  await shoot('classes', '/classes?view=week');
   await shoot('fitting-why', '/classes', why);
   await shoot('handover-print', '/classes', on('Thursday Mixed', 'Handover sheet'), {
     viewport: { width: 794, height: 1123 },

@@ -2,7 +2,6 @@ import { Plus, Users } from 'lucide-react';
 import { isDate } from '@lotus-steady/core';
 import { Link, useSearchParams } from 'react-router';
 import { useClasses } from '../../data/classes/useClasses.js';
-import { useGroups } from '../../data/groups/useGroups.js';
 import { usePlaces } from '../../data/places/usePlaces.js';
 import { today } from '../../data/today.js';
 import { useSession } from '../../data/session/useSession.js';
@@ -14,6 +13,7 @@ import { MoreButton } from '../../ui/MoreButton.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate, sayPeople } from '../../domain/words/say.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
+import { GroupSelect } from '../../domain/groups/GroupSelect.js';
 import { WeekView } from './WeekView.js';
 import { Welcome } from './Welcome.js';
 
@@ -118,39 +118,26 @@ function Narrowing({
   group: string;
   onChange: (more: Record<string, string>) => void;
 }) {
-  const { data: groups = [] } = useGroups();
   const { data: places = [] } = usePlaces();
-  if (!groups.length && !places.length) return null;
   return (
-    <div className="mb-4 flex flex-wrap gap-3">
-      <SelectField
-        label="Group"
-        labelLook="small"
-        className="w-56"
-        value={group}
-        onChange={({ target }) => onChange({ group: target.value })}
-      >
-        <option value="">all groups</option>
-        {groups.map(({ id, title }) => (
-          <option key={id} value={id}>
-            {title}
-          </option>
-        ))}
-      </SelectField>
-      <SelectField
-        label="Place"
-        labelLook="small"
-        className="w-64"
-        value={place}
-        onChange={({ target }) => onChange({ place: target.value })}
-      >
-        <option value="">all places</option>
-        {places.map(({ id, name }) => (
-          <option key={id} value={name}>
-            {name}
-          </option>
-        ))}
-      </SelectField>
+    <div className="mb-4 flex flex-wrap gap-3 empty:hidden">
+      <GroupSelect value={group} all="all groups" onChange={(id) => onChange({ group: id })} />
+      {places.length > 0 && (
+        <SelectField
+          label="Place"
+          labelLook="small"
+          className="w-64"
+          value={place}
+          onChange={({ target }) => onChange({ place: target.value })}
+        >
+          <option value="">all places</option>
+          {places.map(({ id, name }) => (
+            <option key={id} value={name}>
+              {name}
+            </option>
+          ))}
+        </SelectField>
+      )}
     </div>
   );
 }

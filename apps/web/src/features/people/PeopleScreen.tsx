@@ -4,7 +4,7 @@ import { Link, useNavigate, useSearchParams } from 'react-router';
 import { usePeople } from '../../data/people/usePeople.js';
 import { peopleCsv } from '../../domain/formats/peopleCsv.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
-import { useGroups } from '../../data/groups/useGroups.js';
+import { GroupSelect } from '../../domain/groups/GroupSelect.js';
 import { SelectField } from '../../ui/Field.js';
 import { saveFile } from '../../ui/saveFile.js';
 import { Page } from '../../ui/Page.js';
@@ -43,7 +43,6 @@ export function PeopleScreen() {
     mutationFn: async () => saveFile('people.csv', await peopleCsv(), 'text/csv'),
   });
   const reading = usePeople(find, { order, ...(group ? { group } : {}) });
-  const { data: groups = [] } = useGroups();
   const { data: shown } = reading;
   const add = (
     <Button look="main" onClick={() => void navigate('/people/new')}>
@@ -92,22 +91,7 @@ export function PeopleScreen() {
             </option>
           ))}
         </SelectField>
-        {groups.length > 0 && (
-          <SelectField
-            label="Group"
-            labelLook="small"
-            className="w-56"
-            value={group}
-            onChange={({ target }) => put('group', target.value)}
-          >
-            <option value="">everybody</option>
-            {groups.map(({ id, title }) => (
-              <option key={id} value={id}>
-                {title}
-              </option>
-            ))}
-          </SelectField>
-        )}
+        <GroupSelect value={group} all="everybody" onChange={(id) => put('group', id)} />
       </div>
       {saving.error && <Problem error={saving.error} />}
       <Unreadable />

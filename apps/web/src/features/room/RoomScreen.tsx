@@ -1,6 +1,9 @@
 import type { Fitting } from '@lotus-steady/core';
 import { Printer } from 'lucide-react';
+import { Link } from 'react-router';
 import { useClass } from '../../data/classes/useClass.js';
+import { usePlaces } from '../../data/places/usePlaces.js';
+import type { Place } from '../../data/types.js';
 import { useHall } from '../../data/hall/useHall.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
@@ -15,6 +18,7 @@ export function RoomScreen({ id }: { id: string }) {
   const reading = useClass(id);
   const { data } = reading;
   const hall = useHall();
+  const { data: places = [] } = usePlaces();
   if (!data)
     return (
       <Page title="Room">
@@ -22,6 +26,10 @@ export function RoomScreen({ id }: { id: string }) {
       </Page>
     );
   const { fitting } = data;
+  // The database does not tell large letters from small ones in a name.
+  const there = places.find(
+    ({ name, stock }) => name.toLowerCase() === data.place?.toLowerCase() && Object.keys(stock).length > 0,
+  );
   return (
     <Page
       up={[
@@ -45,14 +53,64 @@ export function RoomScreen({ id }: { id: string }) {
         </section>
         <section>
           <h2 className="text-xl">Props</h2>
-          <p className="mb-3 text-soft">
-            Needed at once, at the step that needs most, beside what the hall owns. Classes are fitted within
-            it.
-          </p>
-          <StockTable needed={fitting.room} stock={hall.stock} />
+          {there ? (
+            <PropsThere needed={fitting.room} {...there} />
+          ) : (
+            <>
+              <p className="mb-3 text-soft">
+                Needed at once, at the step that needs most, beside what the hall owns. Classes are fitted
+                within it.
+              </p>
+              <StockTable needed={fitting.room} stock={hall.stock} />
+            </>
+          )}
         </section>
       </div>
     </Page>
+  );
+}
+
+/** What is needed beside what is where the class is: counted under Hall, with the other places. */
+function PropsThere({ needed, name, stock }: Pick<Place, 'name' | 'stock'> & { needed: Fitting['room'] }) {
+  return (
+    <>
+      <p className="mb-3 text-soft">
+        Needed at once, at the step that needs most, beside what is at {name}: the class is fitted within it.
+        It is counted under{' '}
+        <Link to="/hall" className="text-teal underline">
+          Hall, Places
+        </Link>
+        .
+      </p>
+      <table className="w-full text-left">
+        <thead>
+          <tr className="text-soft">
+            {['Prop', 'Needed', 'There'].map((head) => (
+              <th key={head} scope="col" className="py-1 font-normal">
+                {head}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {needed.map(({ prop, count }) => {
+            const short = count - (stock[prop] ?? 0);
+            return (
+              <tr key={prop} className="border-t border-line">
+                <th scope="row" className="py-2 font-semibold first-letter:uppercase">
+                  {prop}s
+                </th>
+                <td className="tabular-nums">
+                  {count}
+                  {short > 0 && <span className="block font-semibold text-clay">{short} short</span>}
+                </td>
+                <td className="tabular-nums">{stock[prop] ?? 0}</td>
+              </tr>
+            );
+          })}
+        </tbody>
+      </table>
+    </>
   );
 }
 
