@@ -37,7 +37,7 @@ const NOT_NOTED: readonly RegExp[] = [
   /^\w+ \/api\/(health|session|account|members|links|network|hall|sequences|courses|groups|places|own-variants)\b/,
   /^GET \/api\/classes$/,
   /^PUT \/api\/classes\/\{id\}\/sequence$/,
-  /^GET \/api\/people\/unreadable$/,
+  /^GET \/api\/people\/(names|unreadable)$/,
   /^GET \/api\/people\/\{id\}\/link$/,
   // They note themselves: with what there was, or whose it is.
   /^POST \/api\/people\/\{id\}\/erase$/,
@@ -90,6 +90,15 @@ test('who did what is told, with whose it was, and by whom she was looked up', a
   const before = (await trail())[0]!.number;
   await hall.owner.ask('people/00000000-0000-4000-8000-000000000000');
   expect((await trail())[0]!.number).toBe(before);
+});
+
+test('who takes everybody away as a table is noted as handing them out; names alone are nothing', async () => {
+  const before = (await trail())[0]!.number;
+  expect((await hall.owner.ask('people/names')).json).toEqual(['Nell Harbin', 'Perrin Lake']);
+  expect((await trail())[0]!.number).toBe(before);
+  const { text } = await hall.owner.ask('people/table');
+  expect(text).toContain('zinnia');
+  expect(told(await trail())[0]).toEqual(['Wren Addleby', 'handed out', 'list of people', null]);
 });
 
 test('nothing of anybody’s health is in it, and nobody but an owner reads it', async () => {

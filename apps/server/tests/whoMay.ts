@@ -55,6 +55,8 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
 
   'GET /api/people': TEACHERS,
   'POST /api/people': TEACHERS,
+  'GET /api/people/names': TEACHERS,
+  'GET /api/people/table': TEACHERS,
   'GET /api/people/unreadable': TEACHERS,
   'GET /api/people/{id}': TEACHERS,
   'PUT /api/people/{id}': TEACHERS,

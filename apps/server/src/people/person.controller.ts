@@ -41,6 +41,21 @@ export class PersonController {
     return this.people.list(context, query);
   }
 
+  /** The names of everybody, and nothing else of them: what a file is held against. */
+  @Get('names')
+  @ApiOkResponse({ type: [String] })
+  names(@Context() context: RequestContext): Promise<string[]> {
+    return this.people.names(context);
+  }
+
+  /** Everybody with all that is known of them, to be handed out as a table. */
+  @Get('table')
+  @Noted('list of people', undefined, 'handed out')
+  @ApiOkResponse({ type: [PersonLineDto] })
+  table(@Context() context: RequestContext): Promise<PersonLineDto[]> {
+    return this.people.everybody(context);
+  }
+
   /** The names of those of whom nothing can be read: its key is not here, or it was changed outside. */
   @Get('unreadable')
   @ApiOkResponse({ type: [String] })

@@ -122,6 +122,15 @@ export class PersonService {
     return this.people.update(context, id, person, read).catch(sameName(person));
   }
 
+  async names(context: RequestContext): Promise<string[]> {
+    return (await this.people.everybody(context)).map(({ name }) => name);
+  }
+
+  /** Everybody who can be read, by name. */
+  async everybody(context: RequestContext): Promise<PersonLineDto[]> {
+    return (await this.whoHas.everybody(context)).sort((a, b) => a.name.localeCompare(b.name));
+  }
+
   /** The names of those of whom nothing can be read. */
   async unreadable(context: RequestContext): Promise<string[]> {
     return this.whoHas.unreadable(context);

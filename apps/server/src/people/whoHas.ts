@@ -42,6 +42,13 @@ export class WhoHas {
     return everybody.filter(({ id }) => !readable.has(id)).map(({ name }) => name);
   }
 
+  /** Everybody of the hall who can be read, in no order. */
+  async everybody(context: RequestContext): Promise<PersonLineDto[]> {
+    const all: PersonLineDto[] = [];
+    for await (const line of this.opened(context, await this.people.everybody(context))) all.push(line);
+    return all;
+  }
+
   private async known(context: RequestContext): Promise<ReadonlyMap<string, Remembered>> {
     const before = this.halls.get(context.hallId);
     const everybody = await this.people.everybody(context);

@@ -29,7 +29,7 @@ async function readBy(
     case '.tsv': {
       const { default: papa } = await import('papaparse');
       const text = (await file.text()).replace(/^\uFEFF/, '');
-      return readPeopleTable(papa.parse<string[]>(text).data, bringing);
+      return readPeopleTable(papa.parse<string[]>(text, { delimiter: delimiterOf(text) }).data, bringing);
     }
     case '.xlsx': {
       const { readSheet } = await import('read-excel-file/universal');
@@ -59,6 +59,16 @@ async function readBy(
         `A file that ends in ${end || 'nothing'} cannot be opened: ${PEOPLE_FILES.join(', ')} can.`,
       );
   }
+}
+
+/**
+ * What stands between the cells, as the line that names the columns has it: what is in the cells of other lines says
+ * little, for conditions have commas and semicolons between them.
+ */
+function delimiterOf(text: string): string {
+  const [head = ''] = text.split(/\r?\n/, 1);
+  const counted = [',', ';', '\t'].map((sign) => ({ sign, count: head.split(sign).length }));
+  return counted.sort((a, b) => b.count - a.count)[0]!.sign;
 }
 
 /** A cell of a spreadsheet as it would stand in a table of text. */

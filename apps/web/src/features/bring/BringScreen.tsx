@@ -2,7 +2,7 @@ import type { BroughtIn } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { FolderOpen } from 'lucide-react';
 import { useState } from 'react';
-import { readAllPeople } from '../../data/people/readAllPeople.js';
+import { readNames } from '../../data/people/readNames.js';
 import { today } from '../../data/today.js';
 import { PEOPLE_FILES, peopleIn } from '../../domain/formats/peopleIn.js';
 import { sayPeople } from '../../domain/words/say.js';
@@ -29,7 +29,7 @@ export function BringScreen() {
     setReading(true);
     setProblem(undefined);
     try {
-      const taken = (await readAllPeople()).map(({ name }) => name);
+      const taken = await readNames();
       setPeople(await peopleIn(file, { rulebook: RULEBOOK, today: today(), taken }));
       setLeft(new Set());
       bringing.forget();
