@@ -13,8 +13,8 @@ import { Erasure } from './erasure.js';
 const TOLD_BEFORE = 60;
 
 /**
- * When somebody last came or is to come, or something about her was changed; whoever belongs to a group that still meets,
- * or waits for a place in it, is left out.
+ * When somebody last came or is to come, or something about her was changed; whoever belongs to a group that still
+ * meets, or waits for a place in it, is left out.
  */
 const LAST = `
   SELECT p.id, p.name,

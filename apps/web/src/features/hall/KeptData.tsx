@@ -46,7 +46,7 @@ function KeptFor() {
     <div>
       <SelectField
         label="People are kept"
-        hint="Whoever has not come for so long, is down for nothing and belongs to no group is erased, everywhere and for good."
+        hint="Whoever has not come for so long, is down for nothing and belongs to no group is erased for good."
         value={String(months)}
         disabled={keeping.isPending}
         onChange={({ target }) => keeping.mutate(target.value === 'null' ? null : Number(target.value))}
