@@ -8,8 +8,22 @@ import { CHROMIUM } from './lib/chromium.mjs';
 import { startDemoServer } from './lib/demoServer.mjs';
 import { ROOT } from './lib/machine.mjs';
 
-const { base, stop } = await startDemoServer();
+/** The past that the pictures show, in weeks, and what was held in them. */
+const WEEKS = 12;
+const HELD = 5 * WEEKS;
+
+const { base, stop } = await startDemoServer(WEEKS);
 const browser = await chromium.launch(CHROMIUM);
+
+async function pastIsWritten() {
+  const context = await browser.newContext();
+  await context.request.post(`${base}/api/session/demo`);
+  for (;;) {
+    const past = await context.request.get(`${base}/api/classes?when=past&most=1&from=${HELD - 1}`);
+    if ((await past.json()).length) return context.close();
+    await new Promise((resolve) => setTimeout(resolve, 500));
+  }
+}
 
 async function shoot(
   name,
@@ -57,6 +71,7 @@ const on = (title, link) => async (page) => {
 };
 
 try {
+  await pastIsWritten();
   await shoot('classes', '/classes?view=week');
   await shoot('fitting-why', '/classes', why);
   await shoot('handover-print', '/classes', on('Thursday Mixed', 'Handover sheet'), {

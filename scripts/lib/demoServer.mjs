@@ -8,9 +8,10 @@ import { freePort, startMariaDb } from './mariadb.mjs';
 /**
  * Starts the server as it is built, with the demo of a fixed day in a throwaway database.
  *
+ * @param weeks of a past that the demo gets; it is being written while the server answers
  * @returns its address, its process id, and how to end it with all that was made for it
  */
-export async function startDemoServer() {
+export async function startDemoServer(weeks = 0) {
   await ensureBuilt(console.error);
   const folder = mkdtempSync(join(tmpdir(), 'lotus-demo-'));
   const database = await startMariaDb(folder);
@@ -22,6 +23,7 @@ export async function startDemoServer() {
       DATABASE_URL: database.url,
       PORT: String(port),
       LOTUS_DEMO: 'fresh',
+      LOTUS_DEMO_WEEKS: String(weeks),
       LOTUS_TODAY: '2026-11-23',
       LOTUS_KEYS: join(folder, 'keys.json'),
     },

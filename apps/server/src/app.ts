@@ -16,6 +16,7 @@ import { untilInStep } from './database/inStep.js';
 import { withLease } from './database/lease.js';
 import { migrate } from './database/migrate.js';
 import { DOCUMENT_KINDS, DOCUMENT_MOST } from './documents/kinds.js';
+import { DemoPast } from './demo/demoPast.service.js';
 import { DemoService, type DemoMode } from './demo/demo.service.js';
 import { NetworkService, type NetworkSetting } from './network/network.service.js';
 import { openApiOf } from './openApi.js';
@@ -27,6 +28,8 @@ import { WorkPool, type WorkLimits } from './threads/workPool.js';
 export interface AppOptions {
   databaseUrl: string;
   demo: DemoMode;
+  /** Weeks of a past that a demo gets when it is loaded; none unless given. */
+  demoWeeks?: number;
   /** The day that it always is, `YYYY-MM-DD`; the real one unless given. */
   today?: string;
   /** Folder of the built web application, if it is to be served. */
@@ -76,6 +79,7 @@ const NOT_USED = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'seri
 export async function createApp({
   databaseUrl,
   demo,
+  demoWeeks = 0,
   today,
   web,
   tasks = new URL('./threads/tasks.js', import.meta.url),
@@ -152,7 +156,8 @@ export async function createApp({
     await withLease(sequelize, prepare);
   } else {
     await prepare();
-    await app.get(DemoService).load(demo);
+    await app.get(DemoService).load(demo, demoWeeks);
+    app.get(DemoPast).begin();
   }
   await door.begin();
   return app;

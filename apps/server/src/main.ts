@@ -16,6 +16,8 @@ const problem = (text: string): never => {
 const databaseUrl = process.env.DATABASE_URL ?? problem('DATABASE_URL is missing.');
 const port = Number(process.env.PORT ?? 4310);
 const demo = (process.env.LOTUS_DEMO ?? 'once') as DemoMode;
+/** Weeks of a past that a demo gets when it is loaded: two years. */
+const demoWeeks = Number(process.env.LOTUS_DEMO_WEEKS ?? 104);
 const today = process.env.LOTUS_TODAY;
 /** This computer alone. */
 const LOCAL = '127.0.0.1';
@@ -58,6 +60,7 @@ try {
   const app = await createApp({
     databaseUrl,
     demo,
+    demoWeeks,
     web,
     ...(today ? { today } : {}),
     ...(hallKey ? { hallKey } : {}),

@@ -166,7 +166,13 @@ test('people are read by group, and in the order in which they were changed or c
   const { id } = await named('Bump and Breathe');
   const names = async (query: string) =>
     ((await ask(`people?${query}`)).json as unknown as { name: string }[]).map(({ name }) => name);
-  expect(await names(`group=${id}`)).toEqual(['Hollis Penny', 'Nell Harbin', 'Petra Vane', 'Wren Addleby']);
+  expect(await names(`group=${id}`)).toEqual([
+    'Hollis Penny',
+    'Linnet Sallow',
+    'Nell Harbin',
+    'Petra Vane',
+    'Wren Addleby',
+  ]);
   expect(await names(`group=${id}&find=wren`)).toEqual(['Wren Addleby']);
   const people = await peopleByName();
   await new Promise((resolve) => setTimeout(resolve, 1100));

@@ -46,6 +46,7 @@ beforeAll(async () => {
       DATABASE_URL: database.url,
       PORT: String(port),
       LOTUS_DEMO: 'once',
+      LOTUS_DEMO_WEEKS: '0',
       LOTUS_KEYS: join(folder, 'keys.json'),
     },
   });

@@ -178,6 +178,7 @@ export {
 } from './people/screeningTests.js';
 
 // Classes begun from a frame.
+export { chanceFrom, type Chance } from './frames/chance.js';
 export { COURSE_WEEKS, courseWeeks, weekKinds, type WeekKind } from './frames/courseWeeks.js';
 export { timeOffers, type TimeOffer } from './frames/timeOffers.js';
 export { lessonUnit } from './frames/lessonUnit.js';

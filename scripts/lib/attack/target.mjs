@@ -30,6 +30,7 @@ export async function startTarget(folder) {
         DATABASE_URL: database.url,
         PORT: String(port),
         LOTUS_DEMO: demo,
+        LOTUS_DEMO_WEEKS: '0',
         LOTUS_TODAY: '2026-11-23',
         LOTUS_DATA: folder,
       },

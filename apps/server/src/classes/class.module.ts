@@ -21,6 +21,6 @@ import { ClassService } from './class.service.js';
   ],
   controllers: [ClassController],
   providers: [ClassRepository, ClassFitter, ClassService, ClassDayService],
-  exports: [ClassService, ClassDayService, ClassRepository],
+  exports: [ClassService, ClassDayService, ClassRepository, ClassFitter],
 })
 export class ClassModule {}

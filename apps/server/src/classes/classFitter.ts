@@ -29,15 +29,16 @@ export class ClassFitter {
     private readonly places: PlaceRepository,
   ) {}
 
-  /** What a draft is fitted from. @throws FieldsException for someone who is no longer in the list */
-  async taskFor(context: RequestContext, draft: FitDto): Promise<FitTask> {
+  /**
+   * What a draft is fitted from.
+   *
+   * @param known those who come as they are known; as they are today unless given
+   * @throws FieldsException for someone who is no longer in the list
+   */
+  async taskFor(context: RequestContext, draft: FitDto, known?: FitTask['coming']): Promise<FitTask> {
     const hall = await this.halls.of(context);
     const { houseView, rules, pace } = hall;
     const stock = await this.stockAt(context, draft.place, hall.stock);
-    const rows = await this.people.byIds(
-      context,
-      draft.people.map(({ id }) => id),
-    );
     return plain({
       draft: {
         on: draft.on,
@@ -45,12 +46,7 @@ export class ClassFitter {
         houseView: draft.houseView,
         choices: draft.choices,
       },
-      coming: rows.map((row, i) => ({
-        id: row.id,
-        version: row.version,
-        person: writtenPerson(row),
-        today: draft.people[i]!.today ?? {},
-      })),
+      coming: known ?? (await this.comingTo(context, draft)),
       hall: { houseView, rules, pace, stock },
       own: await this.ownVariants.all(context),
     });
@@ -90,12 +86,18 @@ export class ClassFitter {
     return done.comparison;
   }
 
-  /** Fits a draft to be kept. @throws FieldsException where a choice must not be done without a medical clearance */
+  /**
+   * Fits a draft to be kept.
+   *
+   * @param known those who come as they are known; as they are today unless given
+   * @throws FieldsException where a choice must not be done without a medical clearance
+   */
   async columnsFor(
     context: RequestContext,
     draft: ClassDraftDto,
+    known?: FitTask['coming'],
   ): Promise<{ columns: ClassColumns; fitting: FittingColumns }> {
-    const task = await this.taskFor(context, draft);
+    const task = await this.taskFor(context, draft, known);
     const done = await this.work.run('fitDraft', { ...task, keep: true });
     if ('errors' in done) throw new FieldsException(done.errors);
     if (!('keep' in done)) throw new Error('A fitting to be kept was answered.');
@@ -136,6 +138,20 @@ export class ClassFitter {
       },
     };
   }
+
+  private async comingTo(context: RequestContext, { people }: FitDto): Promise<FitTask['coming']> {
+    const rows = await this.people.byIds(
+      context,
+      people.map(({ id }) => id),
+    );
+    return rows.map((row, i) => ({
+      id: row.id,
+      version: row.version,
+      person: writtenPerson(row),
+      today: people[i]!.today ?? {},
+    }));
+  }
+
   /** What there is where a class is; what the hall has where nobody has said what is there. */
   private async stockAt(
     context: RequestContext,

@@ -8,6 +8,7 @@ import { PlaceModule } from '../places/place.module.js';
 import { HallRow } from '../halls/hall.model.js';
 import { PersonModule } from '../people/person.module.js';
 import { SequenceModule } from '../sequences/sequence.module.js';
+import { DemoPast } from './demoPast.service.js';
 import { DemoService } from './demo.service.js';
 
 @Module({
@@ -20,7 +21,7 @@ import { DemoService } from './demo.service.js';
     GroupModule,
     PlaceModule,
   ],
-  providers: [DemoService],
-  exports: [DemoService],
+  providers: [DemoService, DemoPast],
+  exports: [DemoService, DemoPast],
 })
 export class DemoModule {}

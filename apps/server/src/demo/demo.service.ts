@@ -6,13 +6,16 @@ import { AccountRepository } from '../accounts/account.repository.js';
 import { ClassService } from '../classes/class.service.js';
 import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
+import type { SavedDto } from '../common/problem.dto.js';
 import { NO_DEMO, SettingRow } from '../database/setting.model.js';
 import { GroupRepository } from '../groups/group.repository.js';
 import { PlaceRepository } from '../places/place.repository.js';
 import { HallRow } from '../halls/hall.model.js';
 import { PersonRepository } from '../people/person.repository.js';
 import { SequenceRepository } from '../sequences/sequence.repository.js';
-import { DEMO_PLACES, DEMO_SEQUENCES, demoClasses, demoPeople } from './world.js';
+import { DemoPast } from './demoPast.service.js';
+import { demoVersions, type PersonSince } from './stories.js';
+import { DEMO_PLACES, DEMO_SEQUENCES, demoClasses } from './world.js';
 
 /**
  * What a first start puts in an empty database: `once` the demo hall, `fresh` the demo hall anew, `none` an
@@ -47,10 +50,15 @@ export class DemoService {
     private readonly groups: GroupRepository,
     private readonly places: PlaceRepository,
     private readonly clock: Clock,
+    private readonly past: DemoPast,
   ) {}
 
-  /** Dates are counted from today where the hall is, so that the demo is alive whenever it is loaded. */
-  async load(mode: DemoMode): Promise<void> {
+  /**
+   * Dates are counted from today where the hall is, so that the demo is alive whenever it is loaded.
+   *
+   * @param weeks of a past that it gets: see {@link DemoPast}
+   */
+  async load(mode: DemoMode, weeks = 0): Promise<void> {
     if (mode === 'fresh') {
       await this.halls.destroy({ where: {} });
       await this.settings.destroy({ where: { name: NO_DEMO } });
@@ -75,7 +83,7 @@ export class DemoService {
       stockVersion: 1,
     });
     if (mode !== 'none')
-      await this.fill({ hallId: hall.id, userId: 'demo', role: 'owner' }, this.clock.today(timeZone));
+      await this.fill({ hallId: hall.id, userId: 'demo', role: 'owner' }, this.clock.today(timeZone), weeks);
     await hall.update({ version: 1 });
     await this.ownDemo();
   }
@@ -89,12 +97,10 @@ export class DemoService {
     await this.accounts.addMember(id, hall.id, 'owner');
   }
 
-  private async fill(context: RequestContext, today: string): Promise<void> {
+  private async fill(context: RequestContext, today: string, weeks: number): Promise<void> {
     const ids = new Map<string, string>();
-    for (const one of demoPeople(today)) {
-      const { id } = await this.people.create(context, readPerson(one, '', [], RULEBOOK, today));
-      ids.set(one.name, id);
-    }
+    for (const [name, versions] of demoVersions(today))
+      ids.set(name, await this.known(context, weeks ? versions : versions.slice(-1)));
     const sequences = new Map<string, string>();
     for (const source of DEMO_SEQUENCES) {
       const title = /^# (.*)/.exec(source)![1]!;
@@ -102,23 +108,26 @@ export class DemoService {
       sequences.set(source, id);
     }
     for (const place of DEMO_PLACES) await this.places.create(context, place);
-    for (const { title, inDays, time, place, sequence, people, most, waiting } of demoClasses(today)) {
+    for (const { title, inDays, time, place, sequence, people, most, waiting, away } of demoClasses(today)) {
       const on = dateAfter(today, inDays);
       const sequenceId = sequences.get(sequence)!;
       const coming = people.map((name) => ids.get(name)!);
+      const absent = away.map((name) => ids.get(name)!);
       const group = await this.groups.create(context, {
         title,
         weekday: weekdayOf(on),
-        firstOn: on,
+        firstOn: dateAfter(on, -7 * weeks),
         time,
         place,
         most,
         sequenceId,
         people: [
-          ...coming.map((id) => ({ id, waiting: false })),
+          ...[...coming, ...absent].map((id) => ({ id, waiting: false })),
           ...waiting.map((name) => ({ id: ids.get(name)!, waiting: true })),
         ],
       });
+      for (const personId of absent)
+        await this.groups.onDay(context, group.id, { personId, on, comes: false });
       await this.classes.create(context, {
         ...{ title, on, time, place, sequenceId },
         groupId: group.id,
@@ -126,5 +135,19 @@ export class DemoService {
         people: coming.map((id) => ({ id })),
       });
     }
+    if (weeks) await this.past.plan({ hallId: context.hallId, today, weeks });
+  }
+
+  /** Keeps somebody in each version in which she was known, as of the day it was. @returns her id */
+  private async known(context: RequestContext, versions: readonly PersonSince[]): Promise<string> {
+    let kept: SavedDto | undefined;
+    for (const { on, person } of versions) {
+      const read = readPerson(person, '', [], RULEBOOK, on);
+      const at = new Date(`${on}T12:00:00Z`);
+      kept = kept
+        ? await this.people.update(context, kept.id, read, kept.version, at)
+        : await this.people.create(context, read, at);
+    }
+    return kept!.id;
   }
 }

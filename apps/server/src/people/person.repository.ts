@@ -149,27 +149,41 @@ export class PersonRepository {
     return this.people.findOne({ where: { hallId, name, ...(except ? { id: { [Op.ne]: except } } : {}) } });
   }
 
-  async create({ hallId, userId }: RequestContext, person: Person): Promise<SavedDto> {
+  /** @param savedAt when it came to be known; now unless given */
+  async create({ hallId, userId }: RequestContext, person: Person, savedAt?: Date): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
       await this.makeRoom(hallId, person.name, transaction);
       const { id, version } = await this.people.create(
         { hallId, name: person.name, version: 1 },
         { transaction },
       );
-      await this.log.keep({ personId: id, version, accountId: userId }, writtenOf(person), transaction);
+      await this.log.keep(
+        { personId: id, version, accountId: userId, ...(savedAt ? { savedAt } : {}) },
+        writtenOf(person),
+        transaction,
+      );
       return { id, version };
     });
   }
 
-  /** @throws VersionConflict where it is no longer the version that was read */
-  async update(context: RequestContext, id: string, person: Person, read: number): Promise<SavedDto> {
+  /**
+   * @param savedAt when it came to be known; now unless given
+   * @throws VersionConflict where it is no longer the version that was read
+   */
+  async update(
+    context: RequestContext,
+    id: string,
+    person: Person,
+    read: number,
+    savedAt?: Date,
+  ): Promise<SavedDto> {
     return this.transactions.run(async (transaction) => {
       const row = await this.locked(context, id, transaction);
       if (row.version !== read) throw new VersionConflict(await this.one(context, id, transaction));
       await this.makeRoom(context.hallId, person.name, transaction);
       await row.update({ name: person.name, version: read + 1 }, { transaction });
       await this.log.keep(
-        { personId: id, version: read + 1, accountId: context.userId },
+        { personId: id, version: read + 1, accountId: context.userId, ...(savedAt ? { savedAt } : {}) },
         writtenOf(person),
         transaction,
       );

@@ -43,15 +43,20 @@ export class PersonLog {
     private readonly sequelize: Sequelize,
   ) {}
 
-  /** Keeps what is known from a version on. @param accountId whose change it was */
+  /** Keeps what is known from a version on. @param accountId whose change it was @param savedAt when it was */
   async keep(
-    { personId, version, accountId }: { personId: string; version: number; accountId?: string },
+    {
+      personId,
+      version,
+      accountId,
+      savedAt = new Date(),
+    }: { personId: string; version: number; accountId?: string; savedAt?: Date },
     written: object,
     transaction: Transaction,
   ): Promise<void> {
     const sealed = sealJson(this.vault, SEALED.person, [personId, version], written);
     await this.rows.create(
-      { id: randomUUID(), personId, version, accountId: accountId ?? null, sealed, savedAt: new Date() },
+      { id: randomUUID(), personId, version, accountId: accountId ?? null, sealed, savedAt },
       { transaction },
     );
   }

@@ -1,7 +1,6 @@
 import { INTAKE_GROUPS, nextChanges, sayOpenings } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useMemo } from 'react';
-import { Link } from 'react-router';
 import { poseName } from '../../data/catalogue.js';
 import { lineIn } from '../../data/people/lineIn.js';
 import { usePerson } from '../../data/people/usePerson.js';
@@ -14,12 +13,13 @@ import { Terms } from '../../ui/Terms.js';
 import { RemoveButton } from '../../ui/RemoveButton.js';
 import { sayDate } from '../../domain/words/say.js';
 import { today } from '../../data/today.js';
-import { Empty, Problem, Reading } from '../../ui/states.js';
+import { Problem, Reading } from '../../ui/states.js';
 import { ownLimits, personOf } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { Abilities } from './Abilities.js';
 import { OwnPage } from './OwnPage.js';
 import { ChangeLog } from './ChangeLog.js';
+import { ClassHistory } from './ClassHistory.js';
 import { DocumentsOf } from './DocumentsOf.js';
 import { NowPanel } from './NowPanel.js';
 import { PropSizes } from './PropSizes.js';
@@ -68,7 +68,7 @@ export function PersonScreen({ id }: { id: string }) {
           <Abilities line={lineIn(person)} />
           <PropSizes person={person} />
           <DocumentsOf id={person.id} />
-          <Classes records={person.records} />
+          <ClassHistory records={person.records} />
           <ChangeLog id={person.id} />
           <OwnPage id={person.id} name={person.name} />
         </>
@@ -133,51 +133,3 @@ function Ahead({ person: line }: { person: PersonLine }) {
     </section>
   );
 }
-
-const Classes = ({ records }: { records: PersonWhole['records'] }) => (
-  <section>
-    <h2 className="mb-3 text-xl">Class history</h2>
-    {!records.length && (
-      <Empty>
-        No class recorded yet. After a class, open <em>After class</em> and write it down.
-      </Empty>
-    )}
-    {records.length > 0 && (
-      <div className="overflow-x-auto rounded-2xl border border-line bg-paper">
-        <table className="w-full text-left">
-          <thead>
-            <tr className="border-b border-line text-soft">
-              {['Class', 'Attended', 'Pain before', 'Pain after', 'Eased or stopped', 'Note'].map((head) => (
-                <th key={head} scope="col" className="px-4 py-2 font-semibold">
-                  {head}
-                </th>
-              ))}
-            </tr>
-          </thead>
-          <tbody>
-            {records.map((record) => (
-              <tr key={record.classId} className="border-b border-line last:border-0 align-top">
-                <th scope="row" className="px-4 py-2">
-                  <Link
-                    className="font-semibold text-teal underline"
-                    to={`/classes/${record.classId}/fitting`}
-                  >
-                    {record.title}
-                  </Link>
-                  <span className="block font-normal text-soft">{sayDate(record.on)}</span>
-                </th>
-                <td className="px-4 py-2">{record.came ? 'yes' : 'no'}</td>
-                <td className="px-4 py-2 tabular-nums">{record.painBefore ?? '–'}</td>
-                <td className="px-4 py-2 tabular-nums">{record.painAfter ?? '–'}</td>
-                <td className="px-4 py-2">
-                  {record.changes.map(({ step, what }) => `step ${step} ${what}`).join(', ') || '–'}
-                </td>
-                <td className="px-4 py-2">{record.word || '–'}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </div>
-    )}
-  </section>
-);
