@@ -16,6 +16,7 @@ import { DemoModule } from './demo/demo.module.js';
 import { COPIES } from './erasure/copies.js';
 import { ErasureModule } from './erasure/erasure.module.js';
 import { DocumentModule } from './documents/document.module.js';
+import { SheetModule } from './sheets/sheet.module.js';
 import { GroupModule } from './groups/group.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HALL_KEY } from './halls/hallTokens.js';
@@ -44,6 +45,7 @@ export const SUBJECTS = [
   PlaceModule,
   GroupModule,
   DocumentModule,
+  SheetModule,
   ErasureModule,
 ];
 

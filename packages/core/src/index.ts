@@ -55,6 +55,7 @@ export { AUTHOR_HEIGHT } from './body/residuals.js';
 export { chairBoxes, wallAt, type PropPlacement } from './body/shape.js';
 export type { Shape } from './body/shape.js';
 export { solveShape } from './body/solve.js';
+export { rangesOn } from './body/rangesOn.js';
 export {
   GIVING_JOINTS,
   lesserRanges,
@@ -106,6 +107,8 @@ export { partsOnFloor } from './poses/partsOnFloor.js';
 export type { Solution } from './poses/solutions.js';
 export { compact, solveAll } from './poses/solveAll.js';
 export { propsFor } from './poses/sizedProps.js';
+export { isShownByStored, solveFor, type SolvedFor } from './poses/solveFor.js';
+export { figureLabel } from './poses/figureLabel.js';
 export { scalesWithHeight, solveVariant, type StoredSolutions } from './poses/solveVariant.js';
 export type { StoryShape, Theme } from './poses/themes.js';
 export type { Family, Level, Pose, Purpose, Variant } from './poses/types.js';
@@ -178,6 +181,11 @@ export {
 } from './people/screeningTests.js';
 
 // Classes begun from a frame.
+export { sayProps } from './props/sayProps.js';
+export { shortNames } from './people/shortNames.js';
+export { matCards, type MatCard, type MatStep } from './sheets/matCards.js';
+export { posesOf } from './sheets/posesOf.js';
+export { bodySeen, type BodySeen } from './people/bodySeen.js';
 export { chanceFrom, type Chance } from './frames/chance.js';
 export { COURSE_WEEKS, courseWeeks, weekKinds, type WeekKind } from './frames/courseWeeks.js';
 export { timeOffers, type TimeOffer } from './frames/timeOffers.js';
@@ -300,6 +308,10 @@ export {
   compareFittings,
   type Comparison,
   handover,
+  type Handover,
+  type HandoverOther,
+  type HandoverStep,
+  type SheetFigure,
   orderNotes,
   ownSheet,
   readFitting,

@@ -12,6 +12,7 @@ export type { FaceShape } from './draw/face.js';
 export type { FaceLines } from './body/faceLines.js';
 export { mirrorProps } from './props/mirrorProps.js';
 export { mirrorScene } from './room/mirrorScene.js';
+export { lookOf } from './people/lookOf.js';
 export { neutralLook } from './people/neutralLook.js';
 export { bellyAt, type MissingLimb } from './body/forms.js';
 export { HAIR_TONES, SKIN_TONES, type Hair, type Look } from './people/look.js';

@@ -1,5 +1,6 @@
 /** What a page knows of figures without drawing them: scenes, looks, marks, and sizes of pictures. */
 export { HAIR_TONES, lookColours, SKIN_TONES, type Hair, type Look } from './people/look.js';
+export { lookOf } from './people/lookOf.js';
 export { neutralLook } from './people/neutralLook.js';
 export { mirrorProps } from './props/mirrorProps.js';
 export { mirrorScene } from './room/mirrorScene.js';

@@ -2,6 +2,8 @@
  * What is worked out in threads of its own: everything whose time depends on what somebody sends. Plain values
  * go in and come out; {@link WorkPool} loads this file.
  */
+import type { SheetTask } from '../sheets/writeSheet.js';
+
 export { assistantFitting } from '../classes/assistantFitting.js';
 export { compareWithToday } from '../classes/compareWithToday.js';
 export { fitDraft } from '../classes/fitDraft.js';
@@ -13,3 +15,7 @@ export { measureAnew } from '../own-variants/measureAnew.js';
 export { conditionsCalled } from '../people/conditionsCalled.js';
 export { checkPerson } from '../people/checkPerson.js';
 export { titleOfSequence } from '../sequences/titleOfSequence.js';
+
+/** The body that figures are drawn from is loaded with the first sheet alone. */
+export const writeSheet = async (task: SheetTask): Promise<Uint8Array> =>
+  (await import('../sheets/writeSheet.js')).writeSheet(task);

@@ -3,11 +3,9 @@ import {
   measureShape,
   ownFrames,
   packPosture,
-  propsFor,
   sizeProp,
-  solvePartway,
+  solveFor,
   solveShape,
-  solveVariant,
   variantOfOwn,
   worstMeasures,
   type BodyRanges,
@@ -51,24 +49,8 @@ export interface Tried extends Shown {
 /** Heavy sums, off the page's own thread. */
 export const solveWork = {
   /** A variant, or part of one, solved exactly for a body, from the nearest stored solution. */
-  show(id: string, heightCm: number, build: Build, { ranges, share }: OwnBody): Shown {
-    const catalogue = workCatalogue();
-    const { variant } = catalogue.variant(id);
-    const { partOf } = variant;
-    const near = catalogue.postures(partOf?.variant ?? id, heightCm, build).postures;
-    const { postures, measures, worstGapCm, props } = partOf
-      ? solvePartway(
-          catalogue.variant(partOf.variant).variant,
-          share ?? partOf.share,
-          heightCm,
-          build,
-          near,
-          ranges,
-        )
-      : {
-          ...solveVariant(variant, heightCm, near, build, false, ranges),
-          props: propsFor(variant, heightCm),
-        };
+  show(id: string, heightCm: number, build: Build, own: OwnBody): Shown {
+    const { postures, measures, worstGapCm, props } = solveFor(workCatalogue(), id, heightCm, build, own);
     return { heightCm, build, postures: postures.map(packPosture), measures, gapCm: worstGapCm, props };
   },
   /** A built-in variant with a teacher's angles: figure, measures and what is wrong with it. */

@@ -10,6 +10,12 @@ import { solveShape, type SolvedShape } from '../body/solve.js';
 const JOINT_GIVES_NO_MORE = 1;
 /** How gladly the back stays as it is drawn, a degree. */
 const BACK_STAYS = 0.25;
+/** How gladly a leg stays as far out and turned as it is drawn, a degree: it does not splay to get where it was. */
+const LEG_STAYS = 0.12;
+/** A knee that may bend bends sooner than a hip splays. */
+const KNEE_STAYS = 0.06;
+/** Of its weight, how much a trunk that was put at a place keeps: it moves away from the wall where legs do not go up. */
+const PLACE_GIVES = 0.1;
 /** A knee that bends less than this is straight, degrees. */
 const STRAIGHT = 20;
 
@@ -71,6 +77,8 @@ export function solveInBody(solved: SolvedShape, ranges: BodyRanges): SolvedShap
         high: hipGives(posture, side, ranges),
         weight: JOINT_GIVES_NO_MORE,
       },
+      ...[1, 2].map((part) => staying(`hip${side}.${part}`, posture[`hip${side}`][part]!, LEG_STAYS)),
+      staying(`knee${side}`, posture[`knee${side}`], KNEE_STAYS),
       ...(isOverhead
         ? [
             {
@@ -82,8 +90,8 @@ export function solveInBody(solved: SolvedShape, ranges: BodyRanges): SolvedShap
           ]
         : []),
     ]),
-    { joint: 'lumbar', low: from.lumbar, high: from.lumbar, weight: BACK_STAYS },
-    { joint: 'thorax', low: from.thorax, high: from.thorax, weight: BACK_STAYS },
+    staying('lumbar', from.lumbar, BACK_STAYS),
+    staying('thorax', from.thorax, BACK_STAYS),
     {
       joint: 'lumbar',
       low: -Math.max(USUAL_RANGE.lumbarExtension, -posture.lumbar),
@@ -91,6 +99,27 @@ export function solveInBody(solved: SolvedShape, ranges: BodyRanges): SolvedShap
       weight: JOINT_GIVES_NO_MORE,
     },
   ];
-  const within: Shape = { ...shape, bounds, free: `${shape.free} hip lumbar thorax` };
+  const within: Shape = {
+    ...shape,
+    ...(shape.at ? { at: shape.at.map(lessFixed) } : {}),
+    bounds,
+    free: `${shape.free} hip lumbar thorax`,
+  };
   return solveShape(within, props, body.heightCm, from, body.build);
 }
+
+const staying = (joint: string, angle: number, weight: number): JointBound => ({
+  joint,
+  low: angle,
+  high: angle,
+  weight,
+});
+
+const TRUNK = /^(buttock|sacrum|pelvis)/;
+
+/** A trunk that was put at a place may leave it; a hand or a foot stays. */
+const lessFixed = (at: NonNullable<Shape['at']>[number]): NonNullable<Shape['at']>[number] => {
+  const [point, target, { weight = 1, ...more } = {}] = at;
+  if (typeof target === 'string' || !TRUNK.test(point)) return at;
+  return [point, target, { ...more, weight: weight * PLACE_GIVES }];
+};

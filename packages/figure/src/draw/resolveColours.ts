@@ -2,8 +2,8 @@
 export type Palette = Readonly<Record<string, string>>;
 
 const VARIABLE = /var\((--fig-[a-z-]+)(?:,(#[0-9a-f]{3,8}))?\)/g;
-/** Outlines, which only a palette for ink sets: here they have the colour and width that they would have without. */
-const OUTLINE = /var\(--fig-outline(?:-width)?,((?:[^()]|\([^()]*\)|\((?:[^()]|\([^()]*\))*\))+)\)/g;
+/** Outlines, which only a palette for ink sets: in others they have the colour and width that they would have without. */
+const OUTLINE = /var\((--fig-outline(?:-width)?),((?:[^()]|\([^()]*\)|\((?:[^()]|\([^()]*\))*\))+)\)/g;
 const MIX = /color-mix\(in srgb,(#[0-9a-f]{6}) (\d+)%,(#[0-9a-f]{6})\)/g;
 
 /** `#rgb` as `#rrggbb`. */
@@ -26,13 +26,12 @@ export function resolveColours(markup: string, palette: Palette): string {
       return long(colour);
     });
   // Twice: what stands in for a variable may be another.
-  return resolved(resolved(markup.replace(OUTLINE, (_, own: string) => own))).replace(
-    MIX,
-    (_, a: string, percent: string, b: string) => {
-      const share = Number(percent) / 100;
-      const other = channels(b);
-      const mixed = channels(a).map((v, i) => Math.round(v * share + other[i]! * (1 - share)));
-      return `#${mixed.map((v) => v.toString(16).padStart(2, '0')).join('')}`;
-    },
-  );
+  return resolved(
+    resolved(markup.replace(OUTLINE, (_, name: string, own: string) => palette[name] ?? own)),
+  ).replace(MIX, (_, a: string, percent: string, b: string) => {
+    const share = Number(percent) / 100;
+    const other = channels(b);
+    const mixed = channels(a).map((v, i) => Math.round(v * share + other[i]! * (1 - share)));
+    return `#${mixed.map((v) => v.toString(16).padStart(2, '0')).join('')}`;
+  });
 }

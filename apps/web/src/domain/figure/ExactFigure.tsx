@@ -1,9 +1,9 @@
 import type { FigureScene, Mark } from '@lotus-steady/figure/scene';
+import { figureLabel } from '@lotus-steady/core';
 import { useMemo } from 'react';
 import { variantById } from '../../data/catalogue.js';
 import type { OwnBody } from '../../workers/solveWork.js';
 import { DrawnFigure } from './DrawnFigure.js';
-import { figureLabel } from './figureLabel.js';
 import { useOwnScenes, type OwnDrawn } from './useOwnScenes.js';
 
 interface Props extends OwnDrawn {

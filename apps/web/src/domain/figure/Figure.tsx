@@ -1,9 +1,8 @@
-import type { Build } from '@lotus-steady/core';
+import { figureLabel, type Build } from '@lotus-steady/core';
 import type { Look } from '@lotus-steady/figure/scene';
 import { memo, useMemo } from 'react';
 import { variantById } from '../../data/catalogue.js';
 import { DrawnFigure } from './DrawnFigure.js';
-import { figureLabel } from './figureLabel.js';
 import { scenesOf } from './scenesOf.js';
 import { storedPicture } from './storedPicture.js';
 

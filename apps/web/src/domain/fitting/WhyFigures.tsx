@@ -1,4 +1,4 @@
-import type { BodyRanges, Finding, LaneStep } from '@lotus-steady/core';
+import { rangesOn, type BodyRanges, type Finding, type LaneStep } from '@lotus-steady/core';
 import type { Mark } from '@lotus-steady/figure/scene';
 import { ArrowRight } from 'lucide-react';
 import { useMemo } from 'react';
@@ -7,7 +7,6 @@ import { ExactFigure } from '../figure/ExactFigure.js';
 import { growingParts } from '../figure/growingParts.js';
 import { marksFor } from '../figure/marksFor.js';
 import { OwnMoving, Played } from '../figure/Played.js';
-import { rangesOn } from '../figure/rangesOn.js';
 import type { PersonBody } from './bodies.js';
 
 /** What was asked beside what is done, on this body; the other parts of a movement below. */

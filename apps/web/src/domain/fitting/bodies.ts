@@ -1,7 +1,6 @@
-import { ageOn, buildOf, type Build } from '@lotus-steady/core';
-import type { Look } from '@lotus-steady/figure/scene';
+import { bodySeen, type Build } from '@lotus-steady/core';
+import { lookOf, type Look } from '@lotus-steady/figure/scene';
 import type { PersonLine } from '../../data/types.js';
-import { lookOf } from '../figure/lookOf.js';
 
 /** How tall someone is, whose proportions they have and what they look like: what a figure of them is drawn with. */
 export interface PersonBody {
@@ -14,11 +13,10 @@ export interface PersonBody {
 export const SOME_BODY: PersonBody = { heightCm: 165, build: 'adult' };
 
 /** The body of one person on a day. */
-export const bodyOf = (person: PersonLine, on: string): PersonBody => ({
-  heightCm: person.heightCm ?? SOME_BODY.heightCm,
-  build: buildOf(person.born ? ageOn(person.born, on) : undefined),
-  look: lookOf(person, on),
-});
+export function bodyOf(person: PersonLine, on: string): PersonBody {
+  const seen = bodySeen(person, on);
+  return { heightCm: seen.heightCm, build: seen.build, look: lookOf(seen) };
+}
 
 /** The bodies of people by id, on the day of the class. */
 export const bodiesOf = (

@@ -44,22 +44,4 @@ export const sayOwnHold = ({
 }: Pick<LaneStep, 'hold' | 'sides' | 'pose' | 'askedPose'>): string =>
   sayHold(hold, pose === askedPose ? [] : sides);
 
-/** First names where they are enough to tell people apart. */
-export function shortNames(names: readonly string[]): Map<string, string> {
-  const first = (name: string): string => name.split(' ')[0]!;
-  return new Map(
-    names.map((name) => [
-      name,
-      names.filter((other) => first(other) === first(name)).length > 1 ? name : first(name),
-    ]),
-  );
-}
-
-/** A list as one says it: "1 chair, 2 blocks". */
-export const sayProps = (props: readonly { prop: string; count: number }[]): string => {
-  const sums = new Map<string, number>();
-  for (const { prop, count } of props) sums.set(prop, (sums.get(prop) ?? 0) + count);
-  return [...sums]
-    .map(([prop, count]) => (prop === 'wall' ? 'wall' : `${count} ${prop}${count > 1 ? 's' : ''}`))
-    .join(', ');
-};
+export { sayProps, shortNames } from '@lotus-steady/core';

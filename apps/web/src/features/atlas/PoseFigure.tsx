@@ -1,4 +1,5 @@
 import {
+  figureLabel,
   inBody,
   mirrorMeasures,
   partId,
@@ -12,7 +13,6 @@ import {
 } from '@lotus-steady/core';
 import { useMemo, useState } from 'react';
 import { catalogue, variantById } from '../../data/catalogue.js';
-import { figureLabel } from '../../domain/figure/figureLabel.js';
 import { marksFor } from '../../domain/figure/marksFor.js';
 import { MovingFigure } from '../../domain/figure/MovingFigure.js';
 import { shownScenes } from '../../domain/figure/shownScenes.js';

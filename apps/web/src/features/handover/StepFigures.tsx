@@ -1,10 +1,9 @@
-import type { BodyRanges, Fitting, LaneStep } from '@lotus-steady/core';
+import { rangesOn, type BodyRanges, type Fitting, type LaneStep } from '@lotus-steady/core';
 import { useMemo } from 'react';
 import { variantById } from '../../data/catalogue.js';
 import { ExactFigure } from '../../domain/figure/ExactFigure.js';
 import { Figure } from '../../domain/figure/Figure.js';
 import { marksFor } from '../../domain/figure/marksFor.js';
-import { rangesOn } from '../../domain/figure/rangesOn.js';
 import { SOME_BODY, type PersonBody } from '../../domain/fitting/bodies.js';
 
 const WIDTH = 112;

@@ -1,12 +1,11 @@
 /** What the page says of a figure before it is drawn: whose body, what is marked, and its words. */
-import { MEASURE_NAMES } from '@lotus-steady/core';
+import { figureLabel, MEASURE_NAMES } from '@lotus-steady/core';
 import { BUILT_IN } from '@lotus-steady/core/built-in';
 import { buildBody, completePosture } from '@lotus-steady/core/body';
 import { cameraOf, drawMarks, pageFor, stageOf } from '@lotus-steady/figure';
 import { SCULPTURE } from '@lotus-steady/figure/node';
 import type { PersonLine } from '../../../src/data/types.js';
-import { figureLabel } from '../../../src/domain/figure/figureLabel.js';
-import { lookOf } from '../../../src/domain/figure/lookOf.js';
+import { bodyOf } from '../../../src/domain/fitting/bodies.js';
 import { marksFor } from '../../../src/domain/figure/marksFor.js';
 
 const ON = '2026-11-30';
@@ -24,6 +23,7 @@ const person = (more: Partial<PersonLine>): PersonLine => ({
   version: 1,
   ...more,
 });
+const lookOf = (more: Partial<PersonLine>) => bodyOf(person(more), ON).look!;
 
 describe('what a person looks like', () => {
   test.each<[string, Partial<PersonLine>, object]>([
@@ -39,10 +39,10 @@ describe('what a person looks like', () => {
     ],
     // 40 weeks less the ten until the due date.
     ['week 30', { conditions: [{ condition: 'pregnancy', dueDate: '2027-02-08' }] }, { weeks: 30 }],
-  ])('%s', (_what, more, look) => expect(lookOf(person(more), ON)).toMatchObject(look));
+  ])('%s', (_what, more, look) => expect(lookOf(more)).toMatchObject(look));
 
   test('build is that of the body mass index, within what can be drawn', () => {
-    const fullness = (weightKg: number): number => lookOf(person({ weightKg }), ON).fullness!;
+    const fullness = (weightKg: number): number => lookOf({ weightKg }).fullness!;
     expect(fullness(57)).toBeCloseTo(0, 1);
     expect(fullness(80)).toBeGreaterThan(0.4);
     expect(fullness(200)).toBe(1.5);
@@ -50,13 +50,13 @@ describe('what a person looks like', () => {
   });
 
   test('a pregnant woman’s weight is not taken for her build, nor a date long past for a belly', () => {
-    const pregnant = person({
+    const pregnant = lookOf({
       weightKg: 80,
       conditions: [{ condition: 'pregnancy', dueDate: '2027-02-08' }],
     });
-    expect(lookOf(pregnant, ON).fullness).toBeUndefined();
-    const past = person({ conditions: [{ condition: 'pregnancy', dueDate: '2026-06-01' }] });
-    expect(lookOf(past, ON).weeks).toBeUndefined();
+    expect(pregnant.fullness).toBeUndefined();
+    const past = lookOf({ conditions: [{ condition: 'pregnancy', dueDate: '2026-06-01' }] });
+    expect(past.weeks).toBeUndefined();
   });
 });
 

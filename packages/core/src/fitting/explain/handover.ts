@@ -1,8 +1,9 @@
+import type { BodyRanges } from '../../body/bodyRanges.js';
 import type { Catalogue } from '../../poses/catalogue.js';
 import { HALF_BREATH } from '../../poses/flows.js';
 import { inFlows } from '../../reading/inFlows.js';
 import { sayHeld } from '../../plan/sayHeld.js';
-import type { ClassStep, Fitting, LaneStep } from '../types.js';
+import type { ClassStep, Fitting, Lane, LaneStep, Verdict } from '../types.js';
 
 /** Half a page that another teacher could take the class from. */
 export interface Handover {
@@ -13,13 +14,38 @@ export interface Handover {
   know: readonly { person: string; text: string }[];
   sections: readonly { name?: string; steps: readonly HandoverStep[] }[];
 }
+
+/** A figure that a sheet shows: a variant, on whose body and how far where it is somebody's. */
+export interface SheetFigure {
+  variant: string;
+  /** Of the way, where it is done only part of it. */
+  share?: number;
+  /** Where it is done on one side alone. */
+  side?: 'right' | 'left';
+  personId?: string;
+  ranges?: BodyRanges;
+}
+
 export interface HandoverStep {
   step: number;
   says: string;
-  /** Who does something else, what, and with what. */ others: readonly {
-    people: readonly string[];
-    says: string;
-  }[];
+  /** Seconds from the start of the class. */
+  start: number;
+  note?: string;
+  /** As it is asked: one, or each shape of a flow. */
+  figures: readonly SheetFigure[];
+  /** Who does something else, what, and with what. */
+  others: readonly HandoverOther[];
+}
+
+/** Those who do the same at a step that is not what was asked. */
+export interface HandoverOther {
+  people: readonly string[];
+  says: string;
+  /** What they do in a word; none in a flow, where they may do this here and that there. */
+  verdict?: Verdict;
+  /** As the first of them does it; none where only what they do after it, or in a flow, is something else. */
+  figure?: SheetFigure;
 }
 
 const count = (n: number, word: string): string => `${Math.round(n * 10) / 10} ${word}${n === 1 ? '' : 's'}`;
@@ -51,6 +77,9 @@ export function handover(fitting: Fitting, catalogue: Catalogue): Handover {
       (shapes) => ({
         step: shapes[0]!.step,
         says: saysShapes(shapes),
+        start: shapes[0]!.start,
+        ...(shapes[0]!.note ? { note: shapes[0]!.note } : {}),
+        figures: [...new Set(shapes.map(({ variant }) => variant))].map((variant) => ({ variant })),
         others:
           shapes.length > 1
             ? othersIn(shapes, lanes, catalogue)
@@ -120,14 +149,35 @@ const saysStep = ({ text, shortened }: ClassStep): string =>
 
 /** Who does something else at a step; those who do the same are named together. */
 function othersAt(step: number, lanes: Fitting['lanes'], catalogue: Catalogue): HandoverStep['others'] {
-  const people = new Map<string, string[]>();
-  for (const { person, steps } of lanes)
-    for (const entry of steps.filter((one) => one.step === step)) {
+  const others = new Map<string, HandoverOther>();
+  for (const lane of lanes)
+    for (const entry of lane.steps.filter((one) => one.step === step)) {
       const says = saysEntry(entry, catalogue);
-      if (says) people.set(says, [...(people.get(says) ?? []), person]);
+      if (!says) continue;
+      const known = others.get(says);
+      const people = [...(known?.people ?? []), lane.person];
+      others.set(says, known ? { ...known, people } : { people, says, ...shownBy(lane, entry) });
     }
-  return [...people].map(([says, who]) => ({ says, people: who }));
+  return [...others.values()];
 }
+
+/** What someone does in a word, and their figure. */
+const shownBy = (lane: Lane, entry: LaneStep): Pick<HandoverOther, 'verdict' | 'figure'> => ({
+  verdict: entry.verdict,
+  ...(entry.verdict === 'as-written' ? {} : { figure: figureOf(lane, entry) }),
+});
+
+/** How a sheet shows what somebody does at a step: on their body, as far as they go. */
+export const figureOf = (
+  { personId, ranges }: Pick<Lane, 'personId' | 'ranges'>,
+  { variant, asFarAs, sides }: Pick<LaneStep, 'variant' | 'asFarAs' | 'sides'>,
+): SheetFigure => ({
+  variant,
+  personId,
+  ranges,
+  ...(asFarAs ? { share: asFarAs.share } : {}),
+  ...(sides.length === 1 ? { side: sides[0]! } : {}),
+});
 
 /** What someone does that is not as written; empty where all is. */
 function saysEntry(entry: LaneStep, catalogue: Catalogue): string {

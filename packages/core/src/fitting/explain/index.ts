@@ -9,7 +9,13 @@ export { careFor, somebodyWith, suits, whoTakesCare } from './care.js';
 export { classAlerts } from './classAlerts.js';
 export { compareFittings, type Comparison } from './compareFittings.js';
 export { draftsOf, sitOut } from './describe.js';
-export { handover } from './handover.js';
+export {
+  handover,
+  type Handover,
+  type HandoverOther,
+  type HandoverStep,
+  type SheetFigure,
+} from './handover.js';
 export { laneSums } from './laneSums.js';
 export { orderNotes } from './orderNotes.js';
 export { ownSheet, type SheetStep } from './ownSheet.js';

@@ -1,4 +1,5 @@
-import { lesserRanges, mirrorRanges, type BodyRanges, type Side } from '@lotus-steady/core';
+import type { Side } from '../side.js';
+import { lesserRanges, mirrorRanges, type BodyRanges } from './bodyRanges.js';
 
 /**
  * The ranges a figure of someone is solved with: it is drawn on its right and mirrored, and what is the same on both

@@ -1,4 +1,4 @@
-import type { Pose, Variant } from '@lotus-steady/core';
+import type { Pose, Variant } from './types.js';
 
 /** What there is of a prop: "3 blankets under the seat". */
 const sayProp = (prop: Variant['props'][number]): string => {
