@@ -45,7 +45,7 @@ async function shoot(
 }
 
 const open = (title) => async (page) => {
-  await page.getByRole('link', { name: title, exact: true }).click();
+  await page.getByRole('link', { name: title, exact: true }).first().click();
   await page.locator('[data-row]').first().waitFor();
 };
 const why = async (page) => {
@@ -74,9 +74,12 @@ try {
   await pastIsWritten();
   await shoot('classes', '/classes?view=week');
   await shoot('fitting-why', '/classes', why);
-  await shoot('handover-print', '/classes', on('Thursday Mixed', 'Handover sheet'), {
-    viewport: { width: 794, height: 1123 },
-    media: 'print',
+  await shoot('sheets', '/classes', async (page) => {
+    await open('Thursday Mixed')(page);
+    const folded = page.getByRole('button', { name: 'More actions' });
+    if (await folded.isVisible()) await folded.click();
+    await page.getByRole('link', { name: 'Sheets', exact: true }).click();
+    await page.locator('.sheet-page canvas').first().waitFor();
   });
   await shoot('group', '/groups', async (page) => {
     await page.getByRole('link', { name: 'Steady Backs' }).click();

@@ -128,7 +128,7 @@ test('a hall of one’s own begins empty beside the demo; an assistant sees what
   await expectAccessible(assistant);
   await assistant.goto('/people');
   await expect(assistant.getByRole('heading', { level: 1, name: 'Classes' })).toBeVisible();
-  for (const screen of ['room', 'handover']) {
+  for (const screen of ['room', 'sheets']) {
     await assistant.goto(ofClass.replace('fitting', screen));
     await expect(assistant.getByRole('heading', { level: 1 })).toBeVisible();
     await expect(assistant.locator('body')).not.toContainText(/glaucoma|eye pressure/i);

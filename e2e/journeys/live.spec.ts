@@ -127,7 +127,7 @@ test('who leaves while the server does not answer finds the edit when it answers
   await expect(
     page.getByText('Not saved: The program on this computer does not answer.', { exact: false }),
   ).toBeVisible();
-  await page.getByRole('link', { name: 'Handover sheet' }).click();
+  await page.getByRole('link', { name: 'Sheets' }).click();
   await expect(page.getByRole('alert')).toContainText('does not answer');
   await page.unroute(plan);
   await page.getByRole('button', { name: 'Try again' }).click();
@@ -156,8 +156,9 @@ test('the teacher chooses against a limit: the reason is asked, and the cell loo
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Everyone, step by step' }).click();
   await expect(page.getByText('your choice, against a limit')).toBeVisible();
-  await page.getByRole('link', { name: 'Handover sheet' }).click();
-  await expect(page.getByText('the teacher’s choice, His doctor watches it')).toBeVisible();
+  await page.getByRole('link', { name: 'Sheets' }).click();
+  await page.getByRole('radio', { name: 'Handover' }).check();
+  await expect(page.getByText('the teacher’s choice, His doctor watches it')).toBeAttached();
   await expectAccessible(page);
   await back(page, 'Thursday Mixed');
   await page.getByRole('link', { name: 'Teach', exact: true }).click();

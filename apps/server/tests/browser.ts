@@ -39,7 +39,8 @@ export class Browser {
     for (const line of response.headers.getSetCookie()) this.keep(line);
     const text = await response.text();
     const { status, headers } = response;
-    return { status, text, headers, json: text ? (JSON.parse(text) as never) : undefined };
+    const isJson = text !== '' && /json/.test(headers.get('Content-Type') ?? '');
+    return { status, text, headers, json: isJson ? (JSON.parse(text) as never) : undefined };
   }
 
   private keep(line: string): void {

@@ -24,7 +24,8 @@ const ask = (by: Browser, route: string, id: string) => {
   const at = path
     .replace('/api/', '')
     .replace(/\{(id|key)\}/, id)
-    .replace('{version}', '1');
+    .replace('{version}', '1')
+    .replace('{kind}', 'handover');
   const body = method === 'GET' || method === 'DELETE' ? undefined : {};
   return by.ask(at, method, body, { 'If-Match': '"1"' });
 };

@@ -47,6 +47,8 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'GET /api/network': OWNER,
   'PUT /api/network': OWNER,
 
+  'GET /api/classes/{id}/sheets/{kind}': STAFF,
+
   'GET /api/hall': STAFF,
   'PUT /api/hall/stock': STAFF,
   'PUT /api/hall/house-view': TEACHERS,

@@ -62,8 +62,9 @@ export class Figures {
     const markup =
       scenes.length > 1 ? drawMovement(scenes, size, SCULPTURE) : drawFigure(scenes[0]!, size, SCULPTURE);
     const { width, height } = size;
+    const drawn = resolveColours(markup, PALETTES[this.colours]);
     const drawing = {
-      svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}">${resolveColours(markup, PALETTES[this.colours])}</svg>`,
+      svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}">${drawn}</svg>`,
       width,
       height,
       alt: figureLabel(pose, variant, scenes.length > 1 ? 'move' : 0, figure.side),
@@ -87,7 +88,7 @@ export class Figures {
       posture,
       heightCm: shown.heightCm,
       build,
-      look: whose ? lookOf(whose) : neutralLook(pose.id),
+      look: whose ? lookOf(whose) : neutralLook(pose.id, build),
       props: shown.props,
       view: variant.view,
       eyesClosed: variant.declared.eyesClosed,

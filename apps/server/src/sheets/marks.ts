@@ -1,23 +1,22 @@
 import type { Verdict } from '@lotus-steady/core';
-import { TEAL } from './sheet.js';
 
 /**
  * The mark of a verdict, told by its shape: an open ring, half a ring that is filled, two arcs that change places, a
  * level bar.
  *
- * @param x @param y its middle, points @param size across, points
+ * @param x @param y its middle, points @param size across, points @param colour `#rrggbb`
  */
 export function drawMark(
   doc: PDFKit.PDFDocument,
   verdict: Verdict,
-  { x, y, size }: { x: number; y: number; size: number },
+  { x, y, size, colour }: { x: number; y: number; size: number; colour: string },
 ): void {
   const r = size / 2;
   doc
     .save()
     .lineWidth(size / 8)
-    .strokeColor(TEAL)
-    .fillColor(TEAL);
+    .strokeColor(colour)
+    .fillColor(colour);
   if (verdict === 'rest') doc.rect(x - r, y - size / 10, size, size / 5).fill();
   else if (verdict === 'swapped')
     doc

@@ -21,7 +21,7 @@ export class SheetController {
   @ApiProduces(PDF)
   @ApiOkResponse({ schema: { type: 'string', format: 'binary' } })
   @Header('Content-Type', PDF)
-  @Header('Content-Disposition', 'inline; filename="sheet.pdf"')
+  @Header('Content-Disposition', 'inline')
   one(
     @Context() context: RequestContext,
     @Param() { id, kind }: SheetAddressDto,

@@ -19,7 +19,8 @@ export interface Sheet {
 
 /** On every sheet for a teacher. */
 export const CAUTION =
-  'The usual cautions are shown. Each person’s own doctor, midwife or physiotherapist and local rules come first; the teacher decides.';
+  'The usual cautions are shown. Each person’s own doctor, midwife or physiotherapist and local rules ' +
+  'come first; the teacher decides.';
 
 export const TEAL = '#235f63';
 export const CLAY = '#9c4529';

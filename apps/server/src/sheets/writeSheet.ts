@@ -44,14 +44,14 @@ export async function writeSheet(task: SheetTask): Promise<Uint8Array> {
   const fitting = task.isPlain ? withoutHealth(whole, catalogue) : whole;
   const bodies = Object.fromEntries(people.map((person) => [person.id, bodySeen(person, on)]));
   const figures = new Figures(catalogue, bodies, usualBody(Object.values(bodies)), colours);
-  const paper = new Paper(title, on);
+  const paper = new Paper(title, on, colours === 'ink');
   WRITERS[kind]({ title, when, fitting, catalogue, figures, paper });
   return paper.done();
 }
 
 const GROWN: BodySeen = { heightCm: 165, build: 'adult', without: [], onWheels: false };
 
-/** Whose body shows what is for everybody: a grown person's, or in a class of children a child's of the middle one's height. */
+/** Whose body shows what is for everybody: a grown person's, or among children a child's of the middle one's height. */
 function usualBody(bodies: readonly BodySeen[]): BodySeen {
   const children = bodies.filter(({ build }) => build !== 'adult').sort((a, b) => a.heightCm - b.heightCm);
   const middle = children[Math.floor(children.length / 2)];

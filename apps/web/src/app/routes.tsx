@@ -128,8 +128,8 @@ export const router = createBrowserRouter([
               posed('/classes/:id/room', async () =>
                 keyed((await import('../features/room/RoomScreen.js')).RoomScreen),
               ),
-              posed('/classes/:id/handover', async () =>
-                keyed((await import('../features/handover/HandoverScreen.js')).HandoverScreen),
+              plain('/classes/:id/sheets', async () =>
+                keyed((await import('../features/sheets/SheetsScreen.js')).SheetsScreen),
               ),
               taught('/classes/:id/again', async () =>
                 keyed((await import('../features/classes/AgainScreen.js')).AgainScreen),

@@ -1220,6 +1220,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/classes/{id}/sheets/{kind}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Sheet.one'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/people/{id}/erase': {
     parameters: {
       query?: never;
@@ -4478,6 +4494,31 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  'Sheet.one': {
+    parameters: {
+      query?: {
+        /** @description In ink: light tones with an outline, for black and white. */
+        ink?: 'true' | 'false';
+      };
+      header?: never;
+      path: {
+        id: string;
+        kind: 'class' | 'large' | 'handover' | 'mats' | 'pictures' | 'poses';
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/pdf': string;
+        };
       };
     };
   };

@@ -20,6 +20,7 @@ export const keys = {
   class: (id: string) => ['classes', id],
   classInputs: (id: string) => ['classes', id, 'inputs'],
   recheck: (id: string) => ['classes', id, 'recheck'],
+  sheet: (id: string, kind: string, ink: boolean) => ['classes', id, 'sheet', kind, ink],
   people: ['people'],
   peopleFound: (words: string, { group = '', order = 'name' }: { group?: string; order?: string } = {}) => [
     'people',

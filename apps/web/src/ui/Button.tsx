@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes, ReactNode } from 'react';
+import type { AnchorHTMLAttributes, ButtonHTMLAttributes, ReactNode } from 'react';
 import { Link, type LinkProps } from 'react-router';
 
 type Look = 'main' | 'plain' | 'quiet';
@@ -19,6 +19,13 @@ interface Props extends ButtonHTMLAttributes<HTMLButtonElement> {
 /** Something to do. One `main` button a screen. */
 export const Button = ({ look = 'plain', className, type = 'button', ...rest }: Props) => (
   <button type={type} className={shape(look, className)} {...rest} />
+);
+
+/** A file of the server's to be saved, looking like a button. */
+export const SaveLink = ({ className, children, ...rest }: AnchorHTMLAttributes<HTMLAnchorElement>) => (
+  <a className={shape('plain', className)} {...rest}>
+    {children}
+  </a>
 );
 
 /** Somewhere to go, looking like a button. */

@@ -2,7 +2,7 @@
 export type Palette = Readonly<Record<string, string>>;
 
 const VARIABLE = /var\((--fig-[a-z-]+)(?:,(#[0-9a-f]{3,8}))?\)/g;
-/** Outlines, which only a palette for ink sets: in others they have the colour and width that they would have without. */
+/** Outlines, which only a palette for ink sets: in others they have the colour and width they would have without. */
 const OUTLINE = /var\((--fig-outline(?:-width)?),((?:[^()]|\([^()]*\)|\((?:[^()]|\([^()]*\))*\))+)\)/g;
 const MIX = /color-mix\(in srgb,(#[0-9a-f]{6}) (\d+)%,(#[0-9a-f]{6})\)/g;
 

@@ -1,3 +1,4 @@
+import type { Build } from '@lotus-steady/core/body';
 import type { Look } from './look.js';
 
 /** The people of lists and of the atlas: women and men, young and old, slender and full, of several tones. */
@@ -12,13 +13,25 @@ const NEUTRAL: readonly Look[] = [
   { man: true, hair: 'short', hairTone: 0, skin: 3, fullness: 0 },
 ];
 
+/** Children: girls and boys of several tones. */
+const CHILDREN: readonly Look[] = [
+  { hair: 'plait', hairTone: 2, skin: 1 },
+  { hair: 'short', hairTone: 1, skin: 2 },
+  { hair: 'bun', hairTone: 0, skin: 3 },
+  { hair: 'short', hairTone: 3, skin: 0 },
+  { hair: 'plait', hairTone: 0, skin: 2 },
+  { hair: 'short', hairTone: 4, skin: 1 },
+];
+
 /**
  * Who shows a pose where nobody in particular is meant: the same person each time, another for another pose.
  *
  * @param pose its id
+ * @param build whose proportions the figure has: a child's are a child
  */
-export function neutralLook(pose: string): Look {
+export function neutralLook(pose: string, build: Build = 'adult'): Look {
   let sum = 7;
   for (const letter of pose) sum = (Math.imul(sum, 31) + letter.charCodeAt(0)) >>> 0;
-  return NEUTRAL[sum % NEUTRAL.length]!;
+  const all = build === 'adult' ? NEUTRAL : CHILDREN;
+  return all[sum % all.length]!;
 }

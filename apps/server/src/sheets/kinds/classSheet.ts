@@ -119,6 +119,7 @@ function otherBlock(
             x: x + size * 0.6,
             y: y + Math.max(size * 0.7, figure && at.otherFigure ? block.height(width - indent) / 2 : 0),
             size: size * 0.72,
+            colour: sheet.paper.inkOf(TEAL),
           }),
         );
       block.draw(x + indent, y, width - indent);

@@ -7,8 +7,6 @@ import { layCards } from './cards.js';
 const STATIONS = { wall: 'By the wall', chair: 'Chair', mat: 'Mat' } as const;
 const SIZE = 10;
 const NAME = 20;
-/** Up to so many figures lie two beside each other, more three. */
-const FEW = 4;
 /** How tall a figure is of its width. */
 const TALL = 0.8;
 const GAP = 8;
@@ -63,23 +61,11 @@ function drawDoes(
   { x, y, width }: Place,
   room: number,
 ): void {
-  const beside = does.length <= FEW ? 2 : 3;
-  const wide = (width - GAP * (beside - 1)) / beside;
-  const sayOf = ({ steps, says }: Shown): Run[] => [
-    { text: `${steps.join(', ')} `, face: 'bold', colour: TEAL },
-    { text: says },
+  const [large, small] = [2, 3].map((beside) => laidOut(paper, does, { width, beside, room })) as [
+    Laid,
+    Laid,
   ];
-  const rows: { top: number; tall: number; shown: readonly Shown[] }[] = [];
-  let top = 0;
-  let shown = 0;
-  for (; shown < does.length; shown += beside) {
-    const row = does.slice(shown, shown + beside);
-    const tall = wide * TALL + Math.max(...row.map((one) => paper.heightOf(sayOf(one), wide, SMALL))) + GAP;
-    const rest = restOf(does.slice(shown + beside), paper, width);
-    if (top + tall + rest.tall > room && rows.length) break;
-    rows.push({ top, tall, shown: row });
-    top += tall;
-  }
+  const { rows, wide, shown, top } = large.shown >= does.length ? large : small;
   for (const row of rows)
     row.shown.forEach((one, i) => {
       const at = { x: x + i * (wide + GAP), y: y + row.top, width: wide };
@@ -90,10 +76,43 @@ function drawDoes(
   if (rest.runs.length) paper.text('P', rest.runs, { x, y: y + top, width }, SMALL);
 }
 
+/** Figures in rows. */
+interface Laid {
+  rows: { top: number; shown: readonly Shown[] }[];
+  /** Points that a figure is wide. */
+  wide: number;
+  /** How many have room. */
+  shown: number;
+  /** Points that they take. */
+  top: number;
+}
+
+function laidOut(
+  paper: Paper,
+  does: readonly Shown[],
+  { width, beside, room }: { width: number; beside: number; room: number },
+): Laid {
+  const wide = (width - GAP * (beside - 1)) / beside;
+  const rows: Laid['rows'] = [];
+  let top = 0;
+  let shown = 0;
+  for (; shown < does.length; shown += beside) {
+    const row = does.slice(shown, shown + beside);
+    const tall = wide * TALL + Math.max(...row.map((one) => paper.heightOf(sayOf(one), wide, SMALL))) + GAP;
+    const rest = restOf(does.slice(shown + beside), paper, width);
+    if (top + tall + rest.tall > room && (rows.length || beside === 2)) break;
+    rows.push({ top, shown: row });
+    top += tall;
+  }
+  return { rows, wide, shown: Math.min(shown, does.length), top };
+}
+
+const sayOf = ({ steps, says }: Shown): Run[] => [
+  { text: `${steps.join(', ')} `, face: 'bold', colour: TEAL },
+  { text: says },
+];
+
 function restOf(does: readonly Shown[], paper: Paper, width: number): { runs: Run[]; tall: number } {
-  const runs = does.flatMap(({ steps, says }, i): Run[] => [
-    { text: `${i ? '; ' : ''}${steps.join(', ')} `, face: 'bold', colour: TEAL },
-    { text: says },
-  ]);
+  const runs = does.flatMap((one, i): Run[] => [...(i ? [{ text: '; ' }] : []), ...sayOf(one)]);
   return { runs, tall: runs.length ? paper.heightOf(runs, width, SMALL) : 0 };
 }

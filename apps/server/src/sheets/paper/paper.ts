@@ -36,8 +36,15 @@ export class Paper implements Setting {
   private readonly letters = new Map<string, boolean>();
   private part: Struct;
 
-  /** @param on the day that is written down as the one on which it was made, `YYYY-MM-DD` */
-  constructor(title: string, on: string) {
+  /**
+   * @param on the day that is written down as the one on which it was made, `YYYY-MM-DD`
+   * @param isInk all words and lines are black
+   */
+  constructor(
+    title: string,
+    on: string,
+    private readonly isInk: boolean,
+  ) {
     this.doc = new PDFDocument({
       size: 'A4',
       margin: 0,
@@ -48,6 +55,8 @@ export class Paper implements Setting {
       subset: 'PDF/UA',
       lang: 'en-GB',
       displayTitle: true,
+      // The one it would have begun with is not embedded.
+      font: FACES.plain,
       info: { Title: title, Creator: 'Lotus Steady', CreationDate: new Date(`${on}T12:00:00Z`) },
     } as unknown as PDFKit.PDFDocumentOptions);
     for (const [face, file] of Object.entries(FACES)) this.doc.registerFont(face, file);
@@ -84,6 +93,11 @@ export class Paper implements Setting {
     return known;
   }
 
+  /** A colour as it is on this paper. */
+  inkOf(colour: string): string {
+    return this.isInk ? '#000000' : colour;
+  }
+
   /** Points that runs take from top to bottom. */
   heightOf(runs: readonly Run[], width: number, size: number): number {
     return linesOf(runs, width, size, this).length * size * LEADING;
@@ -117,7 +131,8 @@ export class Paper implements Setting {
     const frame = { width: width * scale, height: height * scale };
     const left = x + (wide - frame.width) / 2;
     const top = y + (tall - frame.height) / 2;
-    const draw = (): void => svgToPdf(this.doc, svg, left, top, { ...frame, assumePt: true });
+    const draw = (): void =>
+      svgToPdf(this.doc, svg, left, top, { ...frame, assumePt: true, fontCallback: () => 'bold' });
     if (!alt) return this.besides(draw);
     const bbox: [number, number, number, number] = [left, top, left + frame.width, top + frame.height];
     this.part.add(this.doc.struct('Figure', { alt, bbox } as PDFKit.Mixins.StructureElementOptions, draw));
@@ -158,7 +173,7 @@ export class Paper implements Setting {
         this.doc
           .font(face)
           .fontSize(size)
-          .fillColor(colour)
+          .fillColor(this.inkOf(colour))
           .text(text, left, y + (row * LEADING + ASCENT) * size, {
             lineBreak: false,
             baseline: 'alphabetic',

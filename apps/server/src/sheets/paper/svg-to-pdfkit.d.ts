@@ -5,6 +5,6 @@ declare module 'svg-to-pdfkit' {
     svg: string,
     x: number,
     y: number,
-    options?: { width?: number; height?: number; assumePt?: boolean; preserveAspectRatio?: string },
+    options?: { width?: number; height?: number; assumePt?: boolean; fontCallback?: () => string },
   ): void;
 }

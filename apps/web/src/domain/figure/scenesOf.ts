@@ -20,7 +20,7 @@ export function scenesOf(
     posture,
     heightCm: solved.heightCm,
     build,
-    look: look ?? neutralLook(poseOf(variant.id)),
+    look: look ?? neutralLook(poseOf(variant.id), build),
     props: propsFor(variant, solved.heightCm),
     view: variant.view,
     eyesClosed: variant.declared?.eyesClosed,

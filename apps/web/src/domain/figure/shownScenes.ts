@@ -26,7 +26,7 @@ export function shownScenes(
     posture: unpackPosture(packed),
     heightCm: shown.heightCm,
     build: shown.build,
-    look: look ?? neutralLook(pose),
+    look: look ?? neutralLook(pose, shown.build),
     props: shown.props,
     view: variant.view,
     eyesClosed: variant.declared.eyesClosed,

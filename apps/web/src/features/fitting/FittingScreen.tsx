@@ -5,7 +5,6 @@ import {
   GraduationCap,
   LayoutGrid,
   NotebookPen,
-  NotebookText,
   Pencil,
   Printer,
 } from 'lucide-react';
@@ -14,7 +13,7 @@ import { useRemoveClass } from '../../data/classes/useRemoveClass.js';
 import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
 import { useSession } from '../../data/session/useSession.js';
 import type { ClassWhole } from '../../data/types.js';
-import { Button, ButtonLink } from '../../ui/Button.js';
+import { ButtonLink } from '../../ui/Button.js';
 import { DraftNotice } from '../../ui/DraftNotice.js';
 import { Page } from '../../ui/Page.js';
 import { RemoveButton } from '../../ui/RemoveButton.js';
@@ -65,7 +64,7 @@ const ForAssistant = ({ data, id }: { data: ClassWhole; id: string }) => (
     about={`${sayWhen(data)} · ${sayPeople(data.people.length)}`}
     up={[{ to: '/classes', name: 'Classes' }]}
     main={<ToRoom id={id} />}
-    actions={<ToHandover id={id} />}
+    actions={<ToSheets id={id} />}
   >
     <FittingView fitting={data.fitting} bodies={{}} />
   </Page>
@@ -78,10 +77,10 @@ const ToRoom = ({ id }: { id: string }) => (
   </ButtonLink>
 );
 
-const ToHandover = ({ id }: { id: string }) => (
-  <ButtonLink to={`/classes/${id}/handover`}>
-    <NotebookText aria-hidden size={20} />
-    Handover sheet
+const ToSheets = ({ id }: { id: string }) => (
+  <ButtonLink to={`/classes/${id}/sheets`}>
+    <Printer aria-hidden size={20} />
+    Sheets
   </ButtonLink>
 );
 
@@ -107,7 +106,7 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
             At the door
           </ButtonLink>
           <ToRoom id={id} />
-          <ToHandover id={id} />
+          <ToSheets id={id} />
           <ButtonLink to={`/classes/${id}/after`}>
             <NotebookPen aria-hidden size={20} />
             After class
@@ -120,10 +119,6 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
             <CalendarPlus aria-hidden size={20} />
             Teach it again
           </ButtonLink>
-          <Button onClick={() => window.print()}>
-            <Printer aria-hidden size={20} />
-            Print
-          </Button>
           <RemoveButton
             name={data.title}
             list="/classes"
