@@ -157,7 +157,7 @@ test('the teacher chooses against a limit: the reason is asked, and the cell loo
   await page.getByRole('button', { name: 'Everyone, step by step' }).click();
   await expect(page.getByText('your choice, against a limit')).toBeVisible();
   await page.getByRole('link', { name: 'Sheets' }).click();
-  await page.getByRole('radio', { name: 'Handover' }).check();
+  await page.getByText('Handover', { exact: true }).click();
   await expect(page.getByText('the teacher’s choice, His doctor watches it')).toBeAttached();
   await expectAccessible(page);
   await back(page, 'Thursday Mixed');

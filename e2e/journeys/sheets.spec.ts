@@ -20,8 +20,9 @@ test('a sheet is chosen, seen, and printed only when every page of it is drawn',
   await expect(sheet).toContainText('Before anyone begins');
   await expect(sheet.getByRole('img', { name: 'Class sheet, page 1 of 2' })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('radio', { name: 'Mat cards' }).check();
-  await page.getByRole('checkbox', { name: 'In ink, for black and white' }).check();
+  await page.getByText('Mat cards', { exact: true }).click();
+  await expect(page.getByRole('radio', { name: 'Mat cards' })).toBeChecked();
+  await page.getByRole('checkbox', { name: 'In ink, for black and white' }).click();
   await expect(page).toHaveURL(/sheets\?sheet=mats&ink=$/);
   const cards = page.getByRole('region', { name: 'Mat cards' });
   for (const name of ['Bram Sedgely', 'Edda Wick']) await expect(cards).toContainText(name);

@@ -14,7 +14,7 @@ const BACK_STAYS = 0.25;
 const LEG_STAYS = 0.12;
 /** A knee that may bend bends sooner than a hip splays. */
 const KNEE_STAYS = 0.06;
-/** Of its weight, how much a trunk that was put at a place keeps: it moves away from the wall where legs do not go up. */
+/** Of its weight, how much a trunk that was put at a place keeps: it leaves the wall where legs do not go up. */
 const PLACE_GIVES = 0.1;
 /** A knee that bends less than this is straight, degrees. */
 const STRAIGHT = 20;

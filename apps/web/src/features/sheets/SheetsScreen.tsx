@@ -123,7 +123,7 @@ const SheetChoice = ({
       name="sheet"
       id={`sheet-${kind}`}
       aria-describedby={`what-${kind}`}
-      className="relative z-1 mt-1.5 size-4 shrink-0 accent-teal"
+      className="relative z-1 mt-0.5 size-6 shrink-0 accent-teal"
       checked={checked}
       onChange={onChange}
     />
