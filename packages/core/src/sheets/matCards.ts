@@ -1,5 +1,4 @@
-import { figureOf, type SheetFigure } from '../fitting/explain/handover.js';
-import { withoutHealth } from '../fitting/explain/withoutHealth.js';
+import { figureOf, withoutHealth, type SheetFigure } from '../fitting/explain/index.js';
 import type { Fitting, Lane, LaneStep, PersonPlace, Verdict } from '../fitting/types.js';
 import { sayHeld } from '../plan/sayHeld.js';
 import type { Catalogue } from '../poses/catalogue.js';

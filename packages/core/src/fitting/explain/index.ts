@@ -10,6 +10,7 @@ export { classAlerts } from './classAlerts.js';
 export { compareFittings, type Comparison } from './compareFittings.js';
 export { draftsOf, sitOut } from './describe.js';
 export {
+  figureOf,
   handover,
   type Handover,
   type HandoverOther,
