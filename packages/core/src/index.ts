@@ -181,6 +181,7 @@ export {
 } from './people/screeningTests.js';
 
 // Classes begun from a frame.
+export { sayClock } from './plan/sayClock.js';
 export { sayProps } from './props/sayProps.js';
 export { shortNames } from './people/shortNames.js';
 export { matCards, type MatCard, type MatStep } from './sheets/matCards.js';

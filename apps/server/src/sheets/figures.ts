@@ -20,7 +20,7 @@ import {
   type FigureSize,
 } from '@lotus-steady/figure';
 import { PALETTES, SCULPTURE } from '@lotus-steady/figure/node';
-import { LRUCache } from 'lru-cache';
+import { recentTexts } from '../common/recentTexts.js';
 import type { Drawing } from './paper/paper.js';
 
 /** In which colours a sheet is drawn. */
@@ -32,10 +32,7 @@ const LARGE: FigureSize = { width: 352, height: 300, margin: 8 };
 
 /** Drawings made lately, letters: a sheet that is printed again, or in another way, is there at once. */
 const KEPT = 12_000_000;
-const drawings = new LRUCache<string, Drawing>({
-  maxSize: KEPT,
-  sizeCalculation: ({ svg }) => svg.length,
-});
+const drawings = recentTexts(KEPT);
 
 /** Draws the figures of a sheet, on whose body each is. */
 export class Figures {
@@ -54,23 +51,20 @@ export class Figures {
     const whose = figure.personId && this.bodies[figure.personId];
     const { personId: _personId, ...shape } = figure;
     const key = JSON.stringify([this.catalogue.version, shape, whose || this.some, this.colours, isLarge]);
-    const known = drawings.get(key);
-    if (known) return known;
-    const { pose, variant } = this.catalogue.variant(figure.variant);
-    const scenes = this.scenesOf(figure);
     const size = isLarge ? LARGE : FRAME;
+    const svg = drawings.get(key) ?? this.drawn(figure, size);
+    drawings.set(key, svg);
+    const { pose, variant } = this.catalogue.variant(figure.variant);
+    const alt = figureLabel(pose, variant, variant.frames.length > 1 ? 'move' : 0, figure.side);
+    return { svg, width: size.width, height: size.height, alt };
+  }
+
+  private drawn(figure: SheetFigure, size: FigureSize): string {
+    const scenes = this.scenesOf(figure);
     const markup =
       scenes.length > 1 ? drawMovement(scenes, size, SCULPTURE) : drawFigure(scenes[0]!, size, SCULPTURE);
-    const { width, height } = size;
-    const drawn = resolveColours(markup, PALETTES[this.colours]);
-    const drawing = {
-      svg: `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${width} ${height}">${drawn}</svg>`,
-      width,
-      height,
-      alt: figureLabel(pose, variant, scenes.length > 1 ? 'move' : 0, figure.side),
-    };
-    drawings.set(key, drawing);
-    return drawing;
+    const coloured = resolveColours(markup, PALETTES[this.colours]);
+    return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 ${size.width} ${size.height}">${coloured}</svg>`;
   }
 
   private scenesOf({ variant: id, share, side, personId, ranges }: SheetFigure): FigureScene[] {

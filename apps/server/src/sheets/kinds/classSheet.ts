@@ -1,5 +1,6 @@
 import {
   handover,
+  sayClock,
   shortNames,
   type HandoverOther,
   type HandoverStep,
@@ -10,7 +11,7 @@ import { scaleFor, setColumns, type Block, type Frame } from '../paper/columns.j
 import type { Run } from '../paper/text.js';
 import { drawMark } from '../marks.js';
 import { SOFT, TEAL, type Sheet } from '../sheet.js';
-import { drawFeet, drawHead, FOOT, headHeight, heading, MARGIN, roomBlocks, words } from './parts.js';
+import { drawFeet, FOOT, heading, headOf, MARGIN, roomBlocks, words } from './parts.js';
 
 /** How a sheet of the whole class is set. */
 export interface ClassSetting {
@@ -33,8 +34,8 @@ export const CLASS_SETTINGS: Readonly<Record<'class' | 'large' | 'handover', Cla
 
 /** A figure is as tall as this of its width. */
 const TALL = 0.85;
-const clock = (seconds: number): string =>
-  `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
+/** A figure that is wider on the paper than this is drawn finer, points. */
+const FINE_FROM = 80;
 
 /** The whole class: what to know, the room, and each step with who differs and how. */
 export function writeClassSheet(sheet: Sheet, setting: ClassSetting): void {
@@ -43,7 +44,6 @@ export function writeClassSheet(sheet: Sheet, setting: ClassSetting): void {
   const names = shortNames(fitting.lanes.map(({ person }) => person));
   const short = (name: string): string => names.get(name) ?? name;
   const width = PAGE.width - 2 * MARGIN;
-  const facts = page.facts.slice(0, 2);
   const at = (scale: number) => {
     const size = setting.size * scale;
     const frame: Frame = { margin: MARGIN, columns: setting.columns, gap: size * 1.6, foot: FOOT };
@@ -61,12 +61,13 @@ export function writeClassSheet(sheet: Sheet, setting: ClassSetting): void {
         ...steps.flatMap((step) => stepBlocks(sheet, step, { ...setting, size, scale }, short)),
       ]),
     ];
-    return { blocks, frame, top: MARGIN + headHeight(sheet, facts, width, size) };
+    const head = headOf(sheet, page.facts, size);
+    return { head, blocks, frame, top: MARGIN + head.height(width) };
   };
   const scale = setting.pages ? scaleFor(setting.pages, at) : 1;
-  const { blocks, frame, top } = at(scale);
+  const { head, blocks, frame, top } = at(scale);
   paper.turn();
-  drawHead(sheet, facts, width, setting.size * scale);
+  head.draw(MARGIN, MARGIN, width);
   setColumns(paper, blocks, frame, top);
   drawFeet(sheet, width, PAGE.height);
 }
@@ -80,7 +81,7 @@ function stepBlocks(sheet: Sheet, step: HandoverStep, at: At, short: (name: stri
   const { size } = at;
   const says: Run[] = [
     { text: `${step.step}. ${step.says}`, face: 'bold' },
-    { text: `  ${clock(step.start)}`, colour: SOFT },
+    { text: `  ${sayClock(step.start)}`, colour: SOFT },
     ...(step.note ? [{ text: `  ${step.note}`, colour: SOFT }] : []),
   ];
   const others = step.others.map((other, i) => ({
@@ -145,7 +146,7 @@ function withFigures(
       // The words come first for whoever has them read aloud, and the figure after them.
       const middle = y + Math.max(0, (tall - text) / 2);
       paper.text('P', runs, { x: x + beside, y: middle, width: width - beside }, size);
-      if (figure) paper.figure(figures.draw(figure, wide > 80), { x, y, width: wide }, tall);
+      if (figure) paper.figure(figures.draw(figure, wide > FINE_FROM), { x, y, width: wide }, tall);
     },
   };
 }

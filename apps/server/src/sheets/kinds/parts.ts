@@ -11,22 +11,19 @@ export const FOOT = 16;
 const FOOT_SIZE = 7.5;
 const STATIONS = { wall: 'By the wall', chair: 'Chairs', mat: 'Mats' } as const;
 
-/** A paragraph, or a heading, that flows with the rest. */
-export function words(
+/** A paragraph that flows with the rest. */
+export const words = (
   paper: Paper,
   runs: readonly Run[],
   size: number,
-  more: Pick<Block, 'keeps' | 'after'> & { tag?: 'H2' | 'P' | 'LI'; indent?: number } = {},
-): Block {
-  const { tag = 'P', indent = 0, ...rest } = more;
-  return {
-    height: (width) => paper.heightOf(runs, width - indent, size),
-    draw: (x, y, width) => {
-      paper.text(tag, runs, { x: x + indent, y, width: width - indent }, size);
-    },
-    ...rest,
-  };
-}
+  { tag = 'P', after }: { tag?: 'P' | 'LI'; after?: number } = {},
+): Block => ({
+  height: (width) => paper.heightOf(runs, width, size),
+  draw: (x, y, width) => {
+    paper.text(tag, runs, { x, y, width }, size);
+  },
+  ...(after === undefined ? {} : { after }),
+});
 
 export function heading(paper: Paper, text: string, size: number): Block {
   const runs: Run[] = [{ text, face: 'head', colour: TEAL }];
@@ -41,33 +38,22 @@ export function heading(paper: Paper, text: string, size: number): Block {
   };
 }
 
-/** What the class is, on top of the first page. @returns points that it takes */
-export function drawHead(
+/** What the class is, on top of the first page. */
+export function headOf(
   { paper, title, when }: Pick<Sheet, 'paper' | 'title' | 'when'>,
   facts: readonly string[],
-  width: number,
   size: number,
-): number {
-  const at = { x: MARGIN, y: MARGIN, width };
-  const tall = paper.text('H1', [{ text: title, face: 'head' }], at, size * 2);
-  const under = [when, ...facts].join(' · ');
-  const more = paper.text('P', [{ text: under, colour: SOFT }], { ...at, y: MARGIN + tall }, size);
-  return tall + more + size * 0.6;
-}
-
-/** What {@link drawHead} will take. */
-export function headHeight(
-  { paper, title, when }: Pick<Sheet, 'paper' | 'title' | 'when'>,
-  facts: readonly string[],
-  width: number,
-  size: number,
-): number {
-  const under = [when, ...facts].join(' · ');
-  return (
-    paper.heightOf([{ text: title, face: 'head' }], width, size * 2) +
-    paper.heightOf([{ text: under }], width, size) +
-    size * 0.6
-  );
+): Block {
+  const large: Run[] = [{ text: title, face: 'head' }];
+  const under: Run[] = [{ text: [when, ...facts].join(' · '), colour: SOFT }];
+  return {
+    height: (width) =>
+      paper.heightOf(large, width, size * 2) + paper.heightOf(under, width, size) + size * 0.6,
+    draw: (x, y, width) => {
+      const tall = paper.text('H1', large, { x, y, width }, size * 2);
+      paper.text('P', under, { x, y: y + tall, width }, size);
+    },
+  };
 }
 
 /** At the foot of each page: whose doctor comes first, and which page it is. */

@@ -23,10 +23,6 @@ export const sayWhen = ({
   place?: string | null;
 }): string => `${sayDate(on)}${time ? `, ${time}` : ''}${place ? ` · ${place}` : ''}`;
 
-/** Seconds as minutes and seconds: 88 is 1:28. */
-export const sayClock = (seconds: number): string =>
-  `${Math.floor(seconds / 60)}:${String(Math.round(seconds) % 60).padStart(2, '0')}`;
-
 /** A hold as one says it: "5 breaths", "30 s", and "each side" where it is for both. */
 export function sayHold(
   hold: { breaths?: number; rounds?: number; seconds: number },
@@ -44,4 +40,4 @@ export const sayOwnHold = ({
 }: Pick<LaneStep, 'hold' | 'sides' | 'pose' | 'askedPose'>): string =>
   sayHold(hold, pose === askedPose ? [] : sides);
 
-export { sayProps, shortNames } from '@lotus-steady/core';
+export { sayClock, sayProps, shortNames } from '@lotus-steady/core';

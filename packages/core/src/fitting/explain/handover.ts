@@ -8,7 +8,7 @@ import type { ClassStep, Fitting, Lane, LaneStep, Verdict } from '../types.js';
 /** Half a page that another teacher could take the class from. */
 export interface Handover {
   title: string;
-  /** Minutes, people, what must be in the room. */
+  /** Minutes, and how many people. */
   facts: readonly string[];
   /** What to know before anyone begins. */
   know: readonly { person: string; text: string }[];
@@ -58,13 +58,12 @@ const held = (hold: LaneStep['hold'], sides: readonly unknown[] = []): string =>
  * comes first.
  */
 export function handover(fitting: Fitting, catalogue: Catalogue): Handover {
-  const { title, lanes, steps, minutes, room } = fitting;
+  const { title, lanes, steps, minutes } = fitting;
   return {
     title,
     facts: [
       `${minutes.planned} of ${minutes.asked} minutes`,
       count(lanes.length, 'person').replace('persons', 'people'),
-      saysProps(room),
     ],
     know: lanes.flatMap(({ person, alerts }) =>
       alerts.filter(({ kind }) => kind !== 'stage').map(({ text }) => ({ person, text })),
@@ -136,13 +135,6 @@ function othersIn(
 }
 
 const oneSide = ({ sides }: LaneStep): string => (sides.length === 1 ? ` (${sides[0]})` : '');
-
-const saysProps = (room: Fitting['room']): string =>
-  room.length
-    ? room
-        .map(({ prop, count: n, short }) => `${count(n, prop)}${short ? ` (${short} short)` : ''}`)
-        .join(', ')
-    : 'no props';
 
 const saysStep = ({ text, shortened }: ClassStep): string =>
   shortened ? `${text} (${count(shortened.to, shortened.unit.replace(/s$/, ''))} to keep the time)` : text;
