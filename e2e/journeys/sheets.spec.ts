@@ -23,7 +23,7 @@ test('a sheet is chosen, seen, and printed only when every page of it is drawn',
   await page.getByText('Mat cards', { exact: true }).click();
   await expect(page.getByRole('radio', { name: 'Mat cards' })).toBeChecked();
   await page.getByRole('checkbox', { name: 'In ink, for black and white' }).click();
-  await expect(page).toHaveURL(/sheets\?sheet=mats&ink=$/);
+  await expect(page).toHaveURL(/sheets\?sheet=mats&ink=yes$/);
   const cards = page.getByRole('region', { name: 'Mat cards' });
   for (const name of ['Bram Sedgely', 'Edda Wick']) await expect(cards).toContainText(name);
   await page.getByRole('button', { name: 'Print' }).click();

@@ -142,7 +142,8 @@ describe('words', () => {
     [60, '1:00'],
     [605, '10:05'],
     [3599, '59:59'],
-  ])('%i seconds are %s', (seconds, words) => expect(sayClock(seconds)).toBe(words));
+    [119.6, '2:00'],
+  ])('%d seconds are %s', (seconds, words) => expect(sayClock(seconds)).toBe(words));
   test('a date is said as one says it, with the year where it is another', () => {
     setToday('2026-11-24');
     expect(sayDate('2026-11-26')).toBe('Thursday 26 November');

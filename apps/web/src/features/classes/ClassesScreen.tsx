@@ -1,6 +1,6 @@
 import { Plus, Users } from 'lucide-react';
 import { isDate } from '@lotus-steady/core';
-import { Link, useSearchParams } from 'react-router';
+import { Link } from 'react-router';
 import { useClasses } from '../../data/classes/useClasses.js';
 import { usePlaces } from '../../data/places/usePlaces.js';
 import { today } from '../../data/today.js';
@@ -11,6 +11,7 @@ import { SelectField } from '../../ui/Field.js';
 import { OneOf } from '../../ui/OneOf.js';
 import { MoreButton } from '../../ui/MoreButton.js';
 import { Page } from '../../ui/Page.js';
+import { useAddress } from '../../ui/useAddress.js';
 import { sayDate, sayPeople } from '../../domain/words/say.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
 import { GroupSelect } from '../../domain/groups/GroupSelect.js';
@@ -26,17 +27,10 @@ const NewClass = () => (
 
 /** The classes of a week, or those that are coming and those that have been; which of them stays in the address. */
 export function ClassesScreen() {
-  const [params, setParams] = useSearchParams();
+  const [params, put] = useAddress();
   const { hall } = useSession();
   const isAssistant = hall.role === 'assistant';
   const isWeek = params.get('view') === 'week';
-  const put = (more: Record<string, string>): void => {
-    const next = new URLSearchParams(params);
-    for (const [key, value] of Object.entries(more))
-      if (value) next.set(key, value);
-      else next.delete(key);
-    setParams(next, { replace: true });
-  };
   const on = params.get('on') ?? '';
   return (
     <Page

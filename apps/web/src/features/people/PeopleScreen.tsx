@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { Download, UserPlus } from 'lucide-react';
-import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { usePeople } from '../../data/people/usePeople.js';
 import { peopleCsv } from '../../domain/formats/peopleCsv.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
@@ -8,6 +8,7 @@ import { GroupSelect } from '../../domain/groups/GroupSelect.js';
 import { SelectField } from '../../ui/Field.js';
 import { saveFile } from '../../ui/saveFile.js';
 import { Page } from '../../ui/Page.js';
+import { useAddress } from '../../ui/useAddress.js';
 import { today } from '../../data/today.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
 import { ownLimits, stagesToday } from '../../domain/person/personWords.js';
@@ -28,16 +29,11 @@ const orderIn = (text: string | null): Order => ORDERS.find(([order]) => order =
 /** Everyone who comes. */
 export function PeopleScreen() {
   const staging = useStaging(today());
-  const [params, setParams] = useSearchParams();
+  const [params, choose] = useAddress();
   const find = params.get('find') ?? '';
   const group = params.get('group') ?? '';
   const order = orderIn(params.get('order'));
-  const put = (key: string, value: string): void => {
-    const next = new URLSearchParams(params);
-    if (value) next.set(key, value);
-    else next.delete(key);
-    setParams(next, { replace: true });
-  };
+  const put = (key: string, value: string): void => choose({ [key]: value });
   const navigate = useNavigate();
   const saving = useMutation({
     mutationFn: async () => saveFile('people.csv', await peopleCsv(), 'text/csv'),

@@ -2,13 +2,14 @@ import { parseSequence } from '@lotus-steady/core';
 import { FRAMES } from '@lotus-steady/core/frames';
 import { CalendarRange, PencilLine, Shuffle } from 'lucide-react';
 import { useMemo, useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import { catalogue } from '../../data/catalogue.js';
 import { useAddSequence } from '../../data/sequences/useAddSequence.js';
 import { Understood } from '../../domain/plan/Understood.js';
 import { Button } from '../../ui/Button.js';
 import { SelectField, TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
+import { useAddress } from '../../ui/useAddress.js';
 import { Problem } from '../../ui/states.js';
 import type { Begun } from '../../workers/beginWork.js';
 import { CourseDialog } from './course/CourseDialog.js';
@@ -17,15 +18,13 @@ import { useBegun } from './useBegun.js';
 
 /** A class begun from a frame: who it is for, what it aims at, how long it is; then it is hers to change. */
 export function StartScreen() {
-  const [params, setParams] = useSearchParams();
+  const [params, choose] = useAddress();
   const { themes } = catalogue();
   const choice = choiceOf(params, themes);
   const begun = useBegun(beginningOf(choice));
   const add = useAddSequence();
   const navigate = useNavigate();
   const [isCourse, setCourse] = useState(false);
-  const choose = (changed: Record<string, string>): void =>
-    setParams({ ...Object.fromEntries(params), ...changed }, { replace: true });
   const take = (): void =>
     add.mutate({ source: begun.data!.source }, { onSuccess: ({ id }) => void navigate(`/sequences/${id}`) });
   return (

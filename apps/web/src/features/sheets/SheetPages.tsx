@@ -1,5 +1,6 @@
 import type { PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { useEffect, useRef, useState } from 'react';
+import { Problem } from '../../ui/states.js';
 import { drawPage } from './drawPage.js';
 
 /** Dots in an inch of paper: on a screen, and in print. */
@@ -17,17 +18,27 @@ export function SheetPages({
   title: string;
   /** It is wanted on paper: what is printed is drawn first. */
   printing: boolean;
+  /** It was printed, or cannot be. */
   onPrinted: () => void;
 }) {
   const [ready, setReady] = useState(0);
+  const [failed, setFailed] = useState(false);
   useEffect(() => {
     if (!printing || ready < pdf.numPages) return;
     window.print();
     setReady(0);
     onPrinted();
   }, [printing, ready, pdf, onPrinted]);
+  const fail = (): void => {
+    setReady(0);
+    setFailed(true);
+    onPrinted();
+  };
   return (
     <>
+      {failed && (
+        <Problem error={new Error('Not every page could be drawn here. Save it as PDF and print that.')} />
+      )}
       {printing && (
         <p role="status" className="no-print mb-3 text-soft">
           Drawing page {Math.min(ready + 1, pdf.numPages)} of {pdf.numPages} for the printer …
@@ -42,6 +53,7 @@ export function SheetPages({
               label={`${title}, page ${i + 1} of ${pdf.numPages}`}
               dpi={printing ? IN_PRINT : ON_SCREEN}
               onDrawn={(dpi) => dpi === IN_PRINT && setReady((count) => count + 1)}
+              onFailed={fail}
             />
           </li>
         ))}
@@ -56,18 +68,20 @@ function SheetPage({
   label,
   dpi,
   onDrawn,
+  onFailed,
 }: {
   pdf: PDFDocumentProxy;
   number: number;
   label: string;
   dpi: number;
   onDrawn: (dpi: number) => void;
+  onFailed: () => void;
 }) {
   const frame = useRef<HTMLDivElement>(null);
   const words = useWords(pdf, number);
-  const told = useRef(onDrawn);
+  const told = useRef({ onDrawn, onFailed });
   useEffect(() => {
-    told.current = onDrawn;
+    told.current = { onDrawn, onFailed };
   });
   useEffect(() => {
     let isWanted = true;
@@ -75,10 +89,10 @@ function SheetPage({
       .then((canvas) => {
         if (!isWanted) return;
         frame.current?.replaceChildren(canvas);
-        told.current(dpi);
+        told.current.onDrawn(dpi);
       })
-      // The sheet was put away while it was drawn.
-      .catch(() => undefined);
+      // A sheet that was put away while it was drawn is no failure.
+      .catch(() => isWanted && told.current.onFailed());
     return () => {
       isWanted = false;
     };

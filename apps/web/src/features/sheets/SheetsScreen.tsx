@@ -1,13 +1,13 @@
 import { Download, Printer } from 'lucide-react';
 import { useState } from 'react';
-import { useSearchParams } from 'react-router';
 import { useClass } from '../../data/classes/useClass.js';
 import { sheetAddress, useSheet, type SheetKind } from '../../data/classes/useSheet.js';
 import { sayPeople, sayWhen } from '../../domain/words/say.js';
 import { Button, SaveLink } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
-import { Reading } from '../../ui/states.js';
+import { useAddress } from '../../ui/useAddress.js';
+import { Loading, Problem, Reading } from '../../ui/states.js';
 import { SheetPages } from './SheetPages.js';
 import { usePdf } from './usePdf.js';
 
@@ -28,17 +28,12 @@ const SHEETS: readonly { kind: SheetKind; name: string; what: string }[] = [
 export function SheetsScreen({ id }: { id: string }) {
   const reading = useClass(id);
   const { data } = reading;
-  const [params, setParams] = useSearchParams();
+  const [params, choose] = useAddress();
   const { kind, name } = SHEETS.find((one) => one.kind === params.get('sheet')) ?? SHEETS[0]!;
   const ink = params.has('ink');
   const sheet = useSheet(id, kind, ink);
-  const pdf = usePdf(sheet.data);
+  const { pdf, problem } = usePdf(sheet.data);
   const [printing, setPrinting] = useState(false);
-  const choose = (sheetKind: SheetKind, inInk: boolean): void =>
-    setParams(
-      { ...(sheetKind === 'class' ? {} : { sheet: sheetKind }), ...(inInk ? { ink: '' } : {}) },
-      { replace: true },
-    );
   if (!data)
     return (
       <Page title="Sheets">
@@ -76,15 +71,21 @@ export function SheetsScreen({ id }: { id: string }) {
                   key={one.kind}
                   {...one}
                   checked={one.kind === kind}
-                  onChange={() => choose(one.kind, ink)}
+                  onChange={() => choose({ sheet: one.kind === 'class' ? '' : one.kind })}
                 />
               ))}
             </div>
           </fieldset>
-          <CheckField label="In ink, for black and white" checked={ink} onChange={() => choose(kind, !ink)} />
+          <CheckField
+            label="In ink, for black and white"
+            checked={ink}
+            onChange={() => choose({ ink: ink ? '' : 'yes' })}
+          />
         </div>
         <section aria-label={name}>
-          {pdf ? (
+          {problem && <Problem error={problem} />}
+          {sheet.data && !pdf && !problem && <Loading what="Opening the sheet" />}
+          {pdf && (
             <SheetPages
               key={`${kind}${ink}`}
               pdf={pdf}
@@ -92,12 +93,11 @@ export function SheetsScreen({ id }: { id: string }) {
               printing={printing}
               onPrinted={() => setPrinting(false)}
             />
-          ) : (
-            <Reading
-              what={`Drawing the ${name.toLowerCase()}: the first time this takes some seconds`}
-              of={sheet}
-            />
           )}
+          <Reading
+            what={`Drawing the ${name.toLowerCase()}: the first time this takes some seconds`}
+            of={sheet}
+          />
         </section>
       </div>
     </Page>
