@@ -26,10 +26,47 @@ const altsIn = ({ role, alt, children = [] }: Struct): string[] => [
   ...children.flatMap(altsIn),
 ];
 
+/** Where words stand, points from the lower left of the page. */
+interface Box {
+  str: string;
+  left: number;
+  right: number;
+  low: number;
+  high: number;
+}
+
+/** Letters reach a little beyond where they stand, of their size. */
+const REACH = 0.2;
+/** So much of one over another is nothing, points. */
+const TOUCH = 1.5;
+
+const boxesOf = (items: readonly object[]): Box[] =>
+  items.flatMap((item) => {
+    const { str, transform, width } = item as { str?: string; transform: number[]; width: number };
+    if (!str?.trim()) return [];
+    const [size, , , , left, base] = transform as [number, number, number, number, number, number];
+    return { str, left, right: left + width, low: base - size * REACH, high: base + size * (1 - REACH) };
+  });
+
+const misplacedIn = (boxes: readonly Box[], [x0, y0, x1, y1]: [number, number, number, number]): string[] =>
+  boxes.flatMap((box, i) => {
+    const isOut = box.left < x0 || box.right > x1 || box.low < y0 || box.high > y1;
+    const over = boxes
+      .slice(i + 1)
+      .find(
+        (other) =>
+          Math.min(box.right, other.right) - Math.max(box.left, other.left) > TOUCH &&
+          Math.min(box.high, other.high) - Math.max(box.low, other.low) > TOUCH,
+      );
+    return isOut || over ? [`${box.str} | ${over?.str ?? 'off the page'}`] : [];
+  });
+
 export interface ReadPdf {
   pages: number;
   /** Of each page, in the order in which it is read. */
   words: string[];
+  /** Words that lie over others, or over the edge of their page. */
+  misplaced: string[];
   /** What each figure shows. */
   alts: string[];
   title: string;
@@ -48,16 +85,18 @@ export async function readPdf(bytes: Uint8Array): Promise<ReadPdf> {
   }).promise;
   const words: string[] = [];
   const alts: string[] = [];
+  const misplaced: string[] = [];
   for (let i = 1; i <= pdf.numPages; i++) {
     const page = await pdf.getPage(i);
     const { items } = await page.getTextContent();
     words.push(items.map((item) => ('str' in item ? item.str : '')).join(''));
+    misplaced.push(...misplacedIn(boxesOf(items), page.view as [number, number, number, number]));
     alts.push(...altsIn((await page.getStructTree()) as Struct));
   }
   const { info } = await pdf.getMetadata();
   const { Title = '', Language = '' } = info as { Title?: string; Language?: string };
   return {
-    ...{ pages: pdf.numPages, words, alts },
+    ...{ pages: pdf.numPages, words, alts, misplaced },
     ...{ title: Title, language: Language },
     async picture(number, width) {
       const page = await pdf.getPage(number);

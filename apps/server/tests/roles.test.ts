@@ -4,6 +4,8 @@ import { QueryTypes } from 'sequelize';
 import { ROLES, type Role } from '../src/common/context.js';
 import { Browser } from './browser.js';
 import { ownServer, type OwnServer } from './ownServer.js';
+import { CAUTION, SHEET_KINDS, type SheetKind } from '../src/sheets/sheet.js';
+import { readPdf } from './readPdf.js';
 import { WHO_MAY } from './whoMay.js';
 
 /** What a condition is called, and a detail that names one: neither may be where an assistant looks. */
@@ -183,6 +185,21 @@ describe('an assistant', () => {
     const does = (fitting: { lanes: { steps: { variant: string; props: object[]; hold: object }[] }[] }) =>
       fitting.lanes.map(({ steps }) => steps.map(({ variant, props, hold }) => ({ variant, props, hold })));
     expect(does(json.fitting)).toEqual(does(full.fitting));
+  });
+
+  test('has sheets with nothing of anybody’s health on them', async () => {
+    const wordsOn = async (by: Browser, kind: SheetKind): Promise<string> => {
+      const path = `classes/${classId}/sheets/${kind}`;
+      const answer = await fetch(`${server.base}/api/${path}`, { headers: by.headers(path) });
+      expect(answer.status).toBe(200);
+      const { words, alts } = await readPdf(new Uint8Array(await answer.arrayBuffer()));
+      // At the foot it is said whose word comes first: that is nobody's health.
+      return [...words, ...alts].join(' ').replaceAll(CAUTION, '');
+    };
+    expect(await wordsOn(who.owner, 'handover')).toMatch(HEALTH);
+    for (const kind of SHEET_KINDS) expect(await wordsOn(who.assistant, kind)).not.toMatch(HEALTH);
+    // Others lie beside the mat on which it lies.
+    expect(await wordsOn(who.owner, 'mats')).not.toMatch(HEALTH);
   });
 });
 

@@ -32,7 +32,9 @@ async function sheet(id: string, kind: SheetKind, ink = false): Promise<ReadPdf>
   const text = Buffer.from(bytes).toString('latin1');
   // Every face is embedded: none is left to the printer.
   expect(/BaseFont \/(Helvetica|Times|Courier)/.test(text)).toBe(false);
-  return readPdf(bytes);
+  const read = await readPdf(bytes);
+  expect([kind, read.misplaced]).toEqual([kind, []]);
+  return read;
 }
 
 const squeezed = (words: string): string => words.replace(/\s+/g, '');
@@ -124,10 +126,13 @@ test('the more people and steps, the more pages: nothing is left out', async () 
     people: people.map(({ id }) => ({ id })),
   };
   const { id } = (await ask('classes', 'POST', draft)).json as { id: string };
-  const { words } = await sheet(id, 'class');
-  const all = squeezed(words.join(''));
-  steps.forEach((step, i) => expect(all).toContain(squeezed(`${i + 1}. ${step.slice(2)}`)));
-  for (const { name } of people) expect(all).toContain(squeezed(name).slice(0, 3));
+  for (const kind of ['class', 'large', 'handover', 'mats'] as const) {
+    const { words } = await sheet(id, kind);
+    const all = squeezed(words.join(''));
+    for (const { name } of people) expect(all).toContain(squeezed(name).slice(0, 3));
+    if (kind !== 'mats')
+      steps.forEach((step, i) => expect(all).toContain(squeezed(`${i + 1}. ${step.slice(2)}`)));
+  }
 });
 
 test('in ink there is no colour', async () => {
