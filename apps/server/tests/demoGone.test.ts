@@ -11,6 +11,13 @@ test('removed once, it stays away at the next start; a first owner may begin', a
   try {
     const teacher = new Browser(server.base);
     expect((await teacher.ask('session/demo', 'POST')).json.hall.isDemo).toBe(true);
+    // Whoever sits here opens the demo: no hall of somebody's own is to be opened with it.
+    const own = await teacher.ask('session/halls', 'POST', { hall: 'Heron Loft' });
+    const { secret } = (await teacher.ask('members/invitations', 'POST', { name: 'Ash', role: 'teacher' }))
+      .json as { secret: string };
+    const joined = await teacher.ask('links/join', 'POST', { secret });
+    expect([own.status, joined.status]).toEqual([403, 403]);
+    expect((await teacher.ask('session')).json.halls).toHaveLength(1);
     expect((await teacher.ask('session/demo', 'DELETE')).status).toBe(204);
     expect((await teacher.ask('people')).status).toBe(401);
     const again = await createApp({

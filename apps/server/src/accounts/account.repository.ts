@@ -1,4 +1,4 @@
-import { Injectable, NotFoundException } from '@nestjs/common';
+import { ForbiddenException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
 import { QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
@@ -58,6 +58,20 @@ export class AccountRepository {
   async one(id: string): Promise<AccountRow> {
     const row = await this.accounts.findByPk(id);
     if (!row) throw new NotFoundException('This account is no longer there.');
+    return row;
+  }
+
+  /**
+   * An account that only whoever knows its password opens.
+   *
+   * @throws ForbiddenException for the demo's teacher, who has none: what were hers would be whoever's sits here
+   */
+  async withPassword(id: string): Promise<AccountRow> {
+    const row = await this.one(id);
+    if (row.passwordHash === null)
+      throw new ForbiddenException(
+        'The demo’s teacher has no password, so that no other hall can be hers. Sign out, and use an account of your own.',
+      );
     return row;
   }
 

@@ -101,6 +101,7 @@ export class MemberService {
 
   /** Somebody who is signed in takes up an invitation with the account she has. */
   async joinAs(context: RequestContext, secret: string): Promise<void> {
+    await this.accounts.withPassword(context.userId);
     const link = await this.links.open(secret, ['invitation']);
     const has = await this.accounts.roleOf(context.userId, link.hallId);
     if (has) throw new ConflictException('You belong to this hall already.');

@@ -124,9 +124,13 @@ export class SessionService {
     await this.accounts.removeDemo(id);
   }
 
-  /** One more hall for somebody who has one: she is its owner, and nothing of the others is in it. */
+  /**
+   * One more hall for somebody who has one: she is its owner, and nothing of the others is in it.
+   *
+   * @throws ForbiddenException for the demo's teacher
+   */
   async addHall({ userId, sessionId }: RequestContext, { hall, timeZone }: NewHallDto): Promise<void> {
-    const account = await this.accounts.one(userId);
+    const account = await this.accounts.withPassword(userId);
     const hallId = await this.halls.create({
       name: hall.trim(),
       teacher: account.name,

@@ -38,7 +38,7 @@ export function LinkScreen() {
       <p className="mb-4">
         {name}, you are invited as <b>{ROLE_WORDS[role!].name}</b>: {ROLE_WORDS[role!].may}
       </p>
-      {session?.account && <Join secret={secret} as={session.account.name} />}
+      {session?.account?.signIn && <Join secret={secret} as={session.account.name} />}
       <TakeLink secret={secret} isNew name={name} />
     </Front>
   );
