@@ -121,3 +121,24 @@ test('people are narrowed to a group and ordered, and it stays in the address', 
   await expect(page.getByLabel('Order')).toHaveValue('changed');
   await expect(page.getByRole('link', { name: 'Pip Sandell' })).toBeVisible();
 });
+
+test('words that people are looked for by are in no address, and there again on the way back', async ({
+  page,
+}) => {
+  const asked: string[] = [];
+  page.on('request', (request) => asked.push(request.url()));
+  await page.goto('/people');
+  const words = page.getByRole('searchbox', { name: 'Find a person' });
+  await words.pressSequentially('slipped disc', { delay: 10 });
+  await page.getByLabel('Order').selectOption('last changed first');
+  await expect(page.getByRole('link', { name: 'Ilse Farthing' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Hollis Penny' })).toHaveCount(0);
+  await page.reload();
+  await expect(words).toHaveValue('slipped disc');
+  await page.getByRole('link', { name: 'Ilse Farthing' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Ilse Farthing' })).toBeVisible();
+  await page.goBack();
+  await expect(words).toHaveValue('slipped disc');
+  await expect(page.getByRole('link', { name: 'Hollis Penny' })).toHaveCount(0);
+  expect([...asked, page.url()].filter((url) => /slip|disc/i.test(url))).toEqual([]);
+});

@@ -12,7 +12,7 @@ test(
     'everywhere and taken back',
   async ({ page }) => {
     await page.goto('/rulebook');
-    await page.getByRole('searchbox').fill('osteopenia');
+    await page.getByRole('searchbox').pressSequentially('osteopenia', { delay: 5 });
     await page.getByRole('link', { name: /Low bone density/ }).click();
     await expect(page.getByText('59 women with spinal osteoporosis', { exact: false }).first()).toBeVisible();
     await expect(page.getByText(/Affects \d+ versions?/).first()).toBeVisible();

@@ -81,6 +81,11 @@ export async function fit(draft: unknown) {
 }
 export const fieldsOf = (answer: { json: { fields: { field: string }[] } }): string[] =>
   answer.json.fields.map(({ field }) => field);
+/** Lines of those who are called so, have that, or are down for that. */
+export const found = async <Line extends object = { id: string; name: string }>(
+  words: string,
+  page: object = {},
+): Promise<Line[]> => (await ask('people/find', 'POST', { words, ...page })).json as Line[];
 export const peopleByName = async (): Promise<Record<string, string>> =>
   Object.fromEntries(
     ((await ask('people')).json as { id: string; name: string }[]).map(({ id, name }) => [name, id]),

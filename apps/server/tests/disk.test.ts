@@ -52,12 +52,12 @@ test('with too little room nothing is saved, all is read, and a class is fitted 
       );
       expect(message).not.toContain('Juniper');
     }
-    const people = (await send('GET', `people?find=${SAVED}`)).json as {
+    const people = (await send('POST', 'people/find', { words: SAVED })).json as {
       id: string;
       name: string;
     }[];
     expect(people.some(({ name }) => name === SAVED)).toBe(true);
-    expect((await send('GET', 'people?find=Juniper')).json).toEqual([]);
+    expect((await send('POST', 'people/find', { words: 'Juniper' })).json).toEqual([]);
     const fitted = await send('POST', 'classes/fit', {
       on: '2026-12-01',
       sequenceText: '- Tree, 5 breaths',

@@ -1,6 +1,6 @@
 /** Groups by the week: who belongs to them, who does otherwise on a day, their classes; places and their props. */
 import { randomUUID } from 'node:crypto';
-import { ask, fieldsOf, peopleByName, TODAY, withDemoHall } from './client.js';
+import { ask, fieldsOf, found, peopleByName, TODAY, withDemoHall } from './client.js';
 
 withDemoHall();
 
@@ -173,7 +173,7 @@ test('people are read by group, and in the order in which they were changed or c
     'Petra Vane',
     'Wren Addleby',
   ]);
-  expect(await names(`group=${id}&find=wren`)).toEqual(['Wren Addleby']);
+  expect(await found('wren', { group: id })).toMatchObject([{ name: 'Wren Addleby' }]);
   const people = await peopleByName();
   await new Promise((resolve) => setTimeout(resolve, 1100));
   const known = (await ask(`people/${people['Tam Orrin']}`)).json;

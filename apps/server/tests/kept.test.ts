@@ -4,7 +4,7 @@ import { createApp } from '../src/app.js';
 import { AskedTogether } from '../src/common/askedTogether.js';
 import { signedInAt, type Browser } from './browser.js';
 import { recentTexts, versionKey } from '../src/common/recentTexts.js';
-import { ask, BUILT_TASKS, KEYS, ifMatch, TODAY, withDemoHall } from './client.js';
+import { ask, BUILT_TASKS, found as foundLines, KEYS, ifMatch, TODAY, withDemoHall } from './client.js';
 
 withDemoHall();
 
@@ -14,8 +14,7 @@ interface Line {
   heightCm: number;
   version: number;
 }
-const found = async (words: string): Promise<Line[]> =>
-  (await ask(`people?find=${encodeURIComponent(words)}`)).json as unknown as Line[];
+const found = (words: string) => foundLines<Line>(words);
 const make = async (name: string): Promise<string> =>
   ((await ask('people', 'POST', { name, heightCm: 170 })).json as { id: string }).id;
 
@@ -64,16 +63,17 @@ describe('two servers on one database', () => {
     browser = await signedInAt(await other.getUrl());
   });
   afterAll(() => other.close());
-  const there = async (path: string): Promise<unknown> => (await browser.ask(path)).json;
+  const there = async (words: string): Promise<unknown> =>
+    (await browser.ask('people/find', 'POST', { words })).json;
 
   test('each sees at once what was changed on the other', async () => {
     const id = await make('Curlew Sound');
-    expect(await there('people?find=Curlew')).toMatchObject([{ id, heightCm: 170 }]);
+    expect(await there('Curlew')).toMatchObject([{ id, heightCm: 170 }]);
     const read = await ifMatch(`people/${id}`);
     await ask(`people/${id}`, 'PUT', { name: 'Curlew Sound', heightCm: 180 }, read);
-    expect(await there('people?find=Curlew')).toMatchObject([{ id, heightCm: 180 }]);
+    expect(await there('Curlew')).toMatchObject([{ id, heightCm: 180 }]);
     await ask(`people/${id}`, 'DELETE');
-    expect(await there('people?find=Curlew')).toEqual([]);
+    expect(await there('Curlew')).toEqual([]);
   });
 });
 

@@ -1,7 +1,7 @@
 /** People, and what worked for them. */
 import { randomUUID } from 'node:crypto';
 import { RemovedRows } from '../src/erasure/removedRows.js';
-import { ask, fieldsOf, peopleByName, server, withDemoHall } from './client.js';
+import { ask, fieldsOf, found as foundLines, peopleByName, server, withDemoHall } from './client.js';
 
 withDemoHall();
 
@@ -37,9 +37,7 @@ describe('people', () => {
   });
   test('people are found by their name, by what they have however it is called, by their class', async () => {
     const found = async (words: string): Promise<string[]> =>
-      ((await ask(`people?find=${encodeURIComponent(words)}`)).json as { name: string }[]).map(
-        ({ name }) => name,
-      );
+      (await foundLines(words)).map(({ name }) => name);
     expect(await found('hollis')).toEqual(['Hollis Penny']);
     // Pressure of the eyes, too.
     expect(await found('hypertension')).toEqual(['Bertil Shaw', 'Corin Thrale', 'Perrin Ashlode']);

@@ -57,6 +57,7 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
 
   'GET /api/people': TEACHERS,
   'POST /api/people': TEACHERS,
+  'POST /api/people/find': TEACHERS,
   'GET /api/people/names': TEACHERS,
   'GET /api/people/table': TEACHERS,
   'GET /api/people/unreadable': TEACHERS,

@@ -14,7 +14,9 @@ export async function saveTogether({ base }) {
       failed: answers.filter(({ status }) => status >= 500 || status === 0).length,
     });
   take('one new name', await together(() => send(`${base}/people`, 'POST', { name: 'Together Once' })));
-  const [{ id, name, version }] = await read(`${base}/people?find=Together`);
+  const [{ id, name, version }] = JSON.parse(
+    (await send(`${base}/people/find`, 'POST', { words: 'Together' })).text,
+  );
   take(
     'one person',
     await together((i) =>

@@ -40,7 +40,7 @@ export async function killWhileWriting({ base }, kill, times, name) {
 
   const people = [];
   for (let from = 0, part; ; from += 300) {
-    part = await read(`${base}/people?find=${encodeURIComponent(name)}&from=${from}&most=300`);
+    part = JSON.parse((await send(`${base}/people/find`, 'POST', { words: name, from, most: 300 })).text);
     people.push(...part);
     if (part.length < 300) break;
   }

@@ -6,7 +6,13 @@ const NEEDED_MB = 100;
 /** The disk is asked again after so many milliseconds. */
 const ASKED_EVERY = 1000;
 /** Keep nothing, or no more than that somebody is here: nobody is kept from reading. */
-const KEEP_LITTLE = new Set(['/api/classes/fit', '/api/session', '/api/session/demo', '/api/mine/open']);
+const KEEP_LITTLE = new Set([
+  '/api/classes/fit',
+  '/api/people/find',
+  '/api/session',
+  '/api/session/demo',
+  '/api/mine/open',
+]);
 
 export interface Disk {
   /** A folder on the disk that the database writes to. */

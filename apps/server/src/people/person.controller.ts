@@ -18,6 +18,7 @@ import { JSON_TYPE } from '../common/jsonType.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
 import {
+  FindPeopleDto,
   PeopleQueryDto,
   PersonDraftDto,
   PersonDto,
@@ -39,6 +40,16 @@ export class PersonController {
   @Header('Content-Type', JSON_TYPE)
   list(@Context() context: RequestContext, @Query() query: PeopleQueryDto): Promise<string> {
     return this.people.list(context, query);
+  }
+
+  /** Those who are called so, have that, or are down for that. */
+  @Post('find')
+  @HttpCode(200)
+  @Noted('list of people', undefined, 'read')
+  @ApiOkResponse({ type: [PersonLineDto] })
+  @Header('Content-Type', JSON_TYPE)
+  find(@Context() context: RequestContext, @Body() { words, ...page }: FindPeopleDto): Promise<string> {
+    return this.people.list(context, page, words);
   }
 
   /** The names of everybody, and nothing else of them: what a file is held against. */

@@ -144,21 +144,16 @@ export class RememberedPersonDto extends OmitType(WrittenPersonDto, ['id'] as co
 export const PEOPLE_ORDERS = ['name', 'changed', 'came'] as const;
 export type PeopleOrder = (typeof PEOPLE_ORDERS)[number];
 
-/** Which people are wanted. */
-export class PeopleQueryDto extends PageDto {
-  /** Words of a name. */
-  @ApiPropertyOptional()
-  @IsOptional()
-  @IsString()
-  @MaxLength(120)
-  find?: string;
-
+class PeoplePageDto extends PageDto {
   /** Those of one group, who wait for a place too. */
   @ApiPropertyOptional({ format: 'uuid' }) @IsOptional() @IsUUID() group?: string;
 
   /** By name; who was changed last first; who last came, or comes next, first. */
   @ApiPropertyOptional({ enum: PEOPLE_ORDERS }) @IsOptional() @IsIn(PEOPLE_ORDERS) order?: PeopleOrder;
+}
 
+/** Which people are wanted. */
+export class PeopleQueryDto extends PeoplePageDto {
   /** Their ids, with commas between. */
   @ApiPropertyOptional()
   @IsOptional()
@@ -166,4 +161,10 @@ export class PeopleQueryDto extends PageDto {
   @IsUUID(undefined, { each: true })
   @ArrayMaxSize(300)
   ids?: string[];
+}
+
+/** Who is looked for. What one looks for may be somebody's health: it is sent in the body, and stands in no address. */
+export class FindPeopleDto extends PeoplePageDto {
+  /** Of a name, of what somebody has, or of a class that she is down for. */
+  @IsString() @MaxLength(120) words!: string;
 }

@@ -51,15 +51,15 @@ export class PersonService {
     private readonly work: WorkPool,
   ) {}
 
-  /** Those who were asked for by id, or a part of all whose names hold some words: lines as JSON. */
-  async list(context: RequestContext, query: PeopleQueryDto): Promise<string> {
-    if (query.ids) return JSON.stringify(await this.people.withIds(context, query.ids));
-    const asked = JSON.stringify([context.hallId, query]);
-    return this.lists.answer(asked, () => this.part(context, query));
+  /** Those who were asked for by id, or a part of all whom some words mean: lines as JSON. */
+  async list(context: RequestContext, { ids, ...page }: PeopleQueryDto, words = ''): Promise<string> {
+    if (ids) return JSON.stringify(await this.people.withIds(context, ids));
+    const meant = words.trim();
+    const asked = JSON.stringify([context.hallId, meant, page]);
+    return this.lists.answer(asked, () => this.part(context, meant, page));
   }
 
-  private async part(context: RequestContext, { find = '', ...page }: PeopleQueryDto): Promise<string> {
-    const words = find.trim();
+  private async part(context: RequestContext, words: string, page: PeopleQueryDto): Promise<string> {
     const others = words
       ? await Promise.all([
           this.work.run('conditionsCalled', { words }).then((ids) => this.whoHas.oneOf(context, ids)),

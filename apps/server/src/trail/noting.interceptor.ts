@@ -27,9 +27,8 @@ export class Noting implements NestInterceptor {
     const { context } = request;
     // Nothing of anybody's health is in what an assistant is shown.
     if (!note || !context || context.role === 'assistant') return next.handle();
-    // Who looks again is answered as if nothing were noted; of whom a reading is is said by its address alone.
-    if (request.method === 'GET' && this.trail.hasLooked(context, entryOf(note, request, undefined)))
-      return next.handle();
+    // Who looks again is answered as if nothing were noted; of whom a reading is is said by what was asked alone.
+    if (this.trail.hasLooked(context, entryOf(note, request, undefined))) return next.handle();
     const answered = lastValueFrom(next.handle(), { defaultValue: undefined }).then(
       async (answer: unknown) => {
         await this.trail.note(context, entryOf(note, request, answer));

@@ -484,6 +484,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/people/find': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Person.find'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/people/names': {
     parameters: {
       query?: never;
@@ -1514,6 +1530,14 @@ export interface components {
       clearances: Clearance[];
       intake: Intake;
       version: number;
+    };
+    FindPeopleDto: {
+      from?: number;
+      most?: number;
+      /** Format: uuid */
+      group?: string;
+      /** @enum {string} */
+      order?: 'name' | 'changed' | 'came';
     };
     StepChangeDto: {
       step: number;
@@ -2865,7 +2889,6 @@ export interface operations {
       query?: {
         from?: number;
         most?: number;
-        find?: string;
         group?: string;
         order?: 'name' | 'changed' | 'came';
         ids?: string[];
@@ -2905,6 +2928,29 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['SavedDto'];
+        };
+      };
+    };
+  };
+  'Person.find': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['FindPeopleDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PersonLineDto'][];
         };
       };
     };

@@ -20,7 +20,7 @@ test.each([
 
 test.each([
   ['', '/classes'],
-  ['?then=%2Fpeople%3Ffind%3DAda', '/people?find=Ada'],
+  ['?then=%2Fpeople%3Forder%3Dcame', '/people?order=came'],
   ['?then=https%3A%2F%2Fevil.example', '/classes'],
   ['?then=%2F%2Fevil.example', '/classes'],
   ['?then=%2F%5Cevil.example', '/classes'],

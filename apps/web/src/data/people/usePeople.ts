@@ -9,15 +9,15 @@ export interface PeopleAsked {
   order?: 'name' | 'changed' | 'came';
 }
 
-/** Those whose names hold some words, part by part. */
+/** Those who are called so, have that, or are down for that, part by part. */
 export const usePeople = (words = '', asked: PeopleAsked = {}) =>
   useInfiniteQuery({
     queryKey: keys.peopleFound(words.trim(), asked),
     // While one types, those who were found before stay in sight.
     placeholderData: keepPreviousData,
     ...pagesOf((page) =>
-      answered<AnswerOf<'Person.list'>>(
-        client.GET('/api/people', { params: { query: { ...page, ...asked, find: words.trim() } } }),
+      answered<AnswerOf<'Person.find'>>(
+        client.POST('/api/people/find', { body: { ...page, ...asked, words: words.trim() } }),
       ),
     ),
   });

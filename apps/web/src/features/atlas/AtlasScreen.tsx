@@ -17,6 +17,7 @@ import { useStaging } from '../../domain/person/useStaging.js';
 import { catalogue } from '../../data/catalogue.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { ComboboxField } from '../../ui/ComboboxField.js';
+import { SearchField } from '../../ui/SearchField.js';
 import { Page } from '../../ui/Page.js';
 import { today } from '../../data/today.js';
 import { Empty } from '../../ui/states.js';
@@ -308,12 +309,11 @@ const Filters = ({
   <>
     <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">
       Find a pose, however you write it
-      <input
-        type="search"
+      <SearchField
         value={asked.find}
-        onChange={(event) => onAsk('find', event.target.value)}
+        onChange={(words) => onAsk('find', words)}
         placeholder="down dog, vrksasana, legs up the wall …"
-        className="min-h-11 rounded-lg border border-strong-line bg-paper px-3 text-base text-ink"
+        className="text-base text-ink"
       />
     </label>
     {CHOICES.map(([key, label, options]) => (

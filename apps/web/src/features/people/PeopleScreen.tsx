@@ -29,8 +29,7 @@ const orderIn = (text: string | null): Order => ORDERS.find(([order]) => order =
 /** Everyone who comes. */
 export function PeopleScreen() {
   const staging = useStaging(today());
-  const [params, choose] = useAddress();
-  const find = params.get('find') ?? '';
+  const [params, choose, sought, seek] = useAddress();
   const group = params.get('group') ?? '';
   const order = orderIn(params.get('order'));
   const put = (key: string, value: string): void => choose({ [key]: value });
@@ -38,7 +37,7 @@ export function PeopleScreen() {
   const saving = useMutation({
     mutationFn: async () => saveFile('people.csv', await peopleCsv(), 'text/csv'),
   });
-  const reading = usePeople(find, { order, ...(group ? { group } : {}) });
+  const reading = usePeople(sought, { order, ...(group ? { group } : {}) });
   const { data: shown } = reading;
   const add = (
     <Button look="main" onClick={() => void navigate('/people/new')}>
@@ -68,8 +67,8 @@ export function PeopleScreen() {
         <SearchField
           label="Find a person"
           placeholder="Name, condition or class"
-          value={find}
-          onChange={(words) => put('find', words)}
+          value={sought}
+          onChange={seek}
         />
       }
     >
@@ -93,7 +92,7 @@ export function PeopleScreen() {
       <Unreadable />
       <Reading what="Loading the people" of={reading} />
       {shown?.length === 0 &&
-        (find.trim() || group ? (
+        (sought.trim() || group ? (
           <Empty>Nobody of that name, with that, or down for that.</Empty>
         ) : (
           <Empty action={add}>Nobody yet. Add the people who come to your classes.</Empty>

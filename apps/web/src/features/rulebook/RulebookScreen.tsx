@@ -2,6 +2,7 @@ import type { WarningSign } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { Link, useSearchParams } from 'react-router';
 import { ButtonLink } from '../../ui/Button.js';
+import { SearchField } from '../../ui/SearchField.js';
 import { Page } from '../../ui/Page.js';
 import { Empty } from '../../ui/states.js';
 import { GROUPS } from '../../domain/words/ruleWords.js';
@@ -28,12 +29,11 @@ export function RulebookScreen() {
       tools={
         <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">
           Find a condition, however it is called
-          <input
-            type="search"
+          <SearchField
             value={find}
-            onChange={(event) => setFind(event.target.value)}
+            onChange={setFind}
             placeholder="osteopenia, slipped disc, POTS …"
-            className="min-h-11 rounded-lg border border-strong-line bg-paper px-3 text-base text-ink"
+            className="text-base text-ink"
           />
         </label>
       }
