@@ -101,6 +101,31 @@ test('a range is measured on both sides and says what it closes; tests have cloc
   await expect(page.getByLabel('To the right, degrees')).toHaveValue('62');
 });
 
+test('a range is read off the phone that lies on the limb', async ({ page, browser }) => {
+  await page.goto('/people');
+  await page.getByRole('link', { name: 'Selma Quist' }).click();
+  await page.getByRole('link', { name: 'Measure and test' }).click();
+  await page.waitForURL(/measure/);
+  const address = page.url();
+  const context = await browser.newContext({
+    hasTouch: true,
+    storageState: await page.context().storageState(),
+  });
+  const phone = await context.newPage();
+  const browserOf = await context.newCDPSession(phone);
+  const lie = (beta: number) =>
+    browserOf.send('DeviceOrientation.setDeviceOrientationOverride', { alpha: 0, beta, gamma: 0 });
+  await phone.goto(address);
+  await phone.getByRole('button', { name: /arm lifts/ }).click();
+  await lie(10);
+  await phone.getByRole('button', { name: 'Measure with this phone' }).first().click();
+  await expect(phone.getByRole('button', { name: 'Take 0°' })).toBeVisible();
+  await lie(-85);
+  await phone.getByRole('button', { name: 'Take 95°' }).click();
+  await expect(phone.getByLabel('Right, degrees')).toHaveValue('95');
+  await context.close();
+});
+
 test('what she fills in herself waits until it is looked at, and is taken over point by point', async ({
   page,
   browser,
