@@ -1,4 +1,5 @@
 /** What the built-in catalogue is made of, besides its solutions. */
+import { withBreath } from './breathFrames.js';
 import { COUNTER_POSES } from './counterPoses.js';
 import { withNames } from './names/index.js';
 import { FLOWS } from './flows.js';
@@ -8,7 +9,7 @@ import { withViews } from './views/index.js';
 import { WAYS } from './ways.js';
 
 export const CATALOGUE_DATA = {
-  poses: withViews(withNames(POSES)),
+  poses: withBreath(withViews(withNames(POSES))),
   flows: FLOWS,
   ways: WAYS,
   themes: THEMES,

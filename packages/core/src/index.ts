@@ -327,7 +327,8 @@ export { createFitter, type Fitter, type FitterInput } from './fitting/fitter.js
 export { similarity } from './fitting/person/index.js';
 export { PACE, PACE_BOUNDS, countSeconds, paceOf, readPace, type Pace } from './people/pace.js';
 export type { OneForAll } from './fitting/together/index.js';
-export type { Finding, Fitting, Lane, LaneStep, RunAndTotal, Verdict } from './fitting/types.js';
+export type { Easier, Finding, Fitting, Lane, LaneStep, RunAndTotal, Verdict } from './fitting/types.js';
+export type { TimeLeft } from './fitting/time/index.js';
 export { floorVisits } from './fitting/ways/index.js';
 export type { Side } from './side.js';
 export type { OrderNote } from './fitting/types.js';
@@ -360,3 +361,36 @@ export {
   type OnRoster,
   type OtherDay,
 } from './groups/group.js';
+
+// Teaching a class.
+export {
+  aloudBetween,
+  breathAt,
+  changesOf,
+  countAt,
+  differingNow,
+  changeFor,
+  momentsOf,
+  NOT_BEGUN,
+  passedIn,
+  plannedUntil,
+  stopped,
+  teach,
+  teachingAt,
+  teachingClock,
+  type Act,
+  type Aloud,
+  type BreathAt,
+  type Count,
+  type Counted,
+  type Counting,
+  type Doing,
+  type Given,
+  type ChangeForOne,
+  type Moment,
+  type Now,
+  type Phase,
+  type Taught,
+  type Teaching,
+  type TeachingClock,
+} from './teaching/index.js';

@@ -12,7 +12,6 @@ import { BUILT_IN, RULEBOOK } from '@lotus-steady/core/built-in';
 import { showCatalogue } from '../../src/data/catalogue.js';
 import { groupLanes } from '../../src/domain/fitting/groupLanes.js';
 import { measureWords } from '../../src/domain/words/measureWords.js';
-import { momentsOf } from '../../src/features/teach/moments.js';
 import { sayClock, sayDate, sayHold, sayOwnHold, sayProps, shortNames } from '../../src/domain/words/say.js';
 import { sayLimit } from '../../src/domain/words/ruleWords.js';
 import { sayWay } from '../../src/domain/words/sayWay.js';
@@ -72,46 +71,6 @@ describe('grouping a fitting', () => {
     );
     expect(row!.written!.entry.sides).toEqual(['left']);
     expect(row!.differing.map((group) => group.entry.sides)).toEqual([['right']]);
-  });
-});
-
-describe('moments of teaching', () => {
-  const moments = momentsOf(
-    fit('- Mountain, 5 breaths\n- Tree, 20 s each side\n- Triangle, left, 3 breaths', PEOPLE),
-  );
-  test('each side is a moment of its own, right first', () => {
-    expect(moments.map(({ step, side }) => [step.step, side])).toEqual([
-      [1, undefined],
-      [2, 'right'],
-      [2, 'left'],
-      [3, 'left'],
-    ]);
-  });
-  test('the hold is the longest in the room', () => {
-    expect(moments[1]!.seconds).toBe(20);
-    expect(moments[0]!.seconds).toBeCloseTo(27.5, 6);
-  });
-  test('who differs is named at both sides', () => {
-    for (const moment of moments.slice(1, 3))
-      expect(moment.differing.map(({ name }) => name)).toContain('Wim Wheel');
-  });
-  test('a flow is a moment for each round, sides that take turns among its shapes', () => {
-    const rounds = momentsOf(fit('- Classical sun salutation × 3\n- Tree, left', PEOPLE)).filter(
-      ({ round }) => round,
-    );
-    expect(rounds.map(({ round }) => round!.at)).toEqual([1, 2, 3]);
-    const leads = rounds.map(({ round }) => round!.shapes.map(({ side }) => side).filter(Boolean));
-    expect(leads).toEqual([
-      ['right', 'right'],
-      ['left', 'left'],
-      ['right', 'right'],
-    ]);
-    // Twelve shapes of half a breath.
-    expect(rounds[0]!.seconds).toBeGreaterThanOrEqual(6 * 5.5 - 0.01);
-    expect(rounds[0]!.differing.some(({ name }) => name === 'Wim Wheel')).toBe(true);
-  });
-  test('a class without people is still walked through', () => {
-    expect(momentsOf(fit('- Mountain\n- Bridge', [])).map(({ step }) => step.step)).toEqual([1, 2]);
   });
 });
 

@@ -10,7 +10,7 @@ import { COUNTER_NEEDS, laneTable, type LaneTable, type Option, sidesOf } from '
 import { bitOf } from '../bitSet.js';
 import { LaneWork } from './laneWork.js';
 import { oneForAll, type OneForAll, Shared, together } from './together/index.js';
-import { timeline, type Timeline } from './time/index.js';
+import { timeline, type TimeLeft, type Timeline } from './time/index.js';
 import type { Fitting, Refused } from './types.js';
 import type { Rulebook } from '../rules/rulebook.js';
 import type { Draft } from './types.js';
@@ -42,7 +42,13 @@ export interface Fitter {
   suits(step: Step): boolean;
   /** How many may. */
   suitedCount(step: Step): number;
-  fit(sequence: Sequence, choices?: Choices, progress?: (done: number, of: number) => void): Fitting;
+  /** @param left where the class has begun: everyone's way through all of it, and the rest within what is left */
+  fit(
+    sequence: Sequence,
+    choices?: Choices,
+    progress?: (done: number, of: number) => void,
+    left?: TimeLeft,
+  ): Fitting;
 }
 
 /**
@@ -63,8 +69,8 @@ export function createFitter(input: FitterInput): Fitter {
   const ready = (): readonly LaneWork[] =>
     (lanes ??= setup.people.map((person) => laneWorkFor(person, setup)));
   return {
-    fit: (sequence, choices = NO_CHOICES, progress = () => {}) =>
-      fitSequence(setup, ready(), sequence, choices, progress),
+    fit: (sequence, choices = NO_CHOICES, progress = () => {}, left) =>
+      fitSequence(setup, ready(), sequence, choices, progress, left),
     oneForAll: (sequence, number, choices = NO_CHOICES) =>
       versionsForAll(setup, ready(), sequence, number, choices),
     suits: (step) => ready().every((lane) => isAsWritten(lane, step)),
@@ -188,6 +194,7 @@ function fitSequence(
   sequence: Sequence,
   choices: Choices,
   progress: (done: number, of: number) => void,
+  left?: TimeLeft,
 ): Fitting {
   const swapped = sequence.steps.map((step) => swappedStep(step, choices, setup.catalogue));
   const refused: Refused[] = [];
@@ -206,6 +213,7 @@ function fitSequence(
       setup.on,
       setup.pace,
       (step) => mustStay(lanes, drafts, step),
+      left,
     );
     written ??= timed.written;
     if (!timed.leftOut.some(Boolean)) break;

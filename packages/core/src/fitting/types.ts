@@ -104,6 +104,16 @@ export interface AsFarAs {
   says: string;
 }
 
+/** What someone does instead who tires or hurts in the middle of a step; each of it holds for her. */
+export interface Easier {
+  /** The same pose, less far: which part of it, and how far, as a teacher says it. */
+  lessFar?: { variant: string; says: string };
+  /** The next supported way of it. */
+  supported?: string;
+  /** A shape to rest in. */
+  rest?: string;
+}
+
 /** What one person does at one step. */
 export interface LaneStep {
   step: number;
@@ -148,6 +158,8 @@ export interface LaneStep {
   findings: readonly Finding[];
   allowedBy?: readonly AllowedBy[];
   alternatives: readonly Alternative[];
+  /** Left out where there is nothing easier, and in what was fitted before this was told. */
+  easier?: Easier;
 }
 
 /** Seconds over the class: the longest run, and all. */

@@ -198,6 +198,8 @@ export interface Variant {
   helped?: 'arm' | 'leg';
   /** One leg at a time in a pose without sides, changed half way through: both are judged. */
   alternates?: true;
+  /** Of a movement: the key frame that the in-breath leads to, where that is not the last. */
+  inBreathTo?: 'first';
   cues: readonly string[];
 }
 

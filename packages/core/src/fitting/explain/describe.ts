@@ -11,6 +11,8 @@ import type { Step } from '../../reading/parseSequence.js';
 import type { Side } from '../../side.js';
 import {
   type Ask,
+  type Candidate,
+  easierRows,
   inRounds,
   type LaneTable,
   othersOf,
@@ -19,11 +21,12 @@ import {
   sidesOf,
 } from '../person/index.js';
 import type { Choice, Counter } from '../path/index.js';
-import type { LaneStep, Draft, Finding, PropUse, Then, WayTaken } from '../types.js';
+import type { Draft, Easier, Finding, LaneStep, PropUse, Then, WayTaken } from '../types.js';
 import type { Passage } from '../ways/index.js';
 import { asFarAs } from './asFarAs.js';
 import { saidWith } from './cues.js';
 import { allowedBy, asked, finding, findingsFor } from './findings.js';
+import { sayAsFar } from './sayAsFar.js';
 import { judgeAsked, trialOf } from './trial.js';
 
 /**
@@ -219,7 +222,24 @@ function entryFor(
     })),
   };
   if (allowed.length) entry.allowedBy = allowed;
+  const easier = verdict === 'rest' ? undefined : easierOf(lane, done, candidate, far?.asFarAs.share ?? 1);
+  if (easier) entry.easier = easier;
   return ask.pin ? asOverride(entry, breaches.against) : entry;
+}
+
+/** What is easier than a chosen way, as it is said. */
+function easierOf(lane: LaneTable, ask: Ask, chosen: Candidate, share: number): Easier | undefined {
+  const { lessFar, supported, rest } = easierRows(ask, lane, chosen, share);
+  const variantAt = (row: number) => lane.body.table.rows[row]!.variant;
+  const less = lessFar === undefined ? undefined : variantAt(lessFar);
+  const easier: Easier = {
+    ...(less
+      ? { lessFar: { variant: less.id, says: sayAsFar(less.partOf!, less.partOf!.share, less.level) } }
+      : {}),
+    ...(supported === undefined ? {} : { supported: variantAt(supported).id }),
+    ...(rest === undefined ? {} : { rest: variantAt(rest).id }),
+  };
+  return Object.keys(easier).length ? easier : undefined;
 }
 
 /** A choice of the teacher's says every rule that it goes against. */

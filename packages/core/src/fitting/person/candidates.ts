@@ -215,7 +215,7 @@ function addedFor(
 }
 
 /** One variant, its hold shortened if that is all it takes. Undefined where this person may not take it. */
-function attempt(
+export function attempt(
   ask: Ask,
   lane: LaneTable,
   side: Side | undefined,

@@ -9,6 +9,7 @@ export { KINDS_MOST, addedUp, bodyTable, propBit, propOf, type BodyTable, type T
 export { asked, worthSeconds, type Ask, type Candidate } from './candidates.js';
 export { COUNTED } from './counted.js';
 export { LONG_FOLD, deepOf } from './deep.js';
+export { easierRows } from './easier.js';
 export { flowAsks, flowKey, inRounds, runsThatEnd, staySeconds, type FlowAsk } from './flowAsk.js';
 export { laneTable, type LaneTable } from './lane.js';
 export { narrowed, optionsOf, othersOf, type Option, type SideChoice } from './options.js';

@@ -4,4 +4,4 @@
  * In: a sequence, every lane's entries, the pace.
  * Out: the clock: when each step begins and ends, what is shortened, what is left out.
  */
-export { laneSeconds, timeline, type Timeline } from './timeline.js';
+export { laneSeconds, timeline, type TimeLeft, type Timeline } from './timeline.js';

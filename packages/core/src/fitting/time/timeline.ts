@@ -2,7 +2,7 @@ import { keep } from '../../cache.js';
 import type { Sequence, Step } from '../../reading/parseSequence.js';
 import { type Pace } from '../../people/pace.js';
 import type { Level } from '../../poses/types.js';
-import { keepTime, shortenedTo } from './keepTime.js';
+import { keepTime, shortenedTo, type TimeNeeds } from './keepTime.js';
 import { type LaneTable, propBit, worthSeconds } from '../person/index.js';
 import type { Draft, Shortened } from '../types.js';
 import { askedSeconds } from '../../plan/askedSeconds.js';
@@ -11,6 +11,13 @@ import { askedSeconds } from '../../plan/askedSeconds.js';
 export interface TimedLane {
   lane: LaneTable;
   drafts: readonly (readonly Draft[])[];
+}
+
+/** A class that has begun: what is left of it must fit what is left of the time. */
+export interface TimeLeft {
+  /** The first step that is not begun, by its number. */
+  from: number;
+  seconds: number;
 }
 
 export interface Timeline {
@@ -127,6 +134,7 @@ export function timeline(
   on: string,
   pace: Pace,
   stays: (step: number) => boolean,
+  left?: TimeLeft,
 ): Timeline {
   const { steps } = sequence;
   const gaps = new Map<number, number>();
@@ -176,7 +184,9 @@ export function timeline(
   };
   const secondsOf = (i: number, share: number): number => talk[i]! + cutSpan(i, share);
   const written = steps.reduce((sum, _, i) => sum + secondsOf(i, 1) + gap(i - 1, i), 0);
-  const shares = keepTime(steps, { secondsOf, gap, stays }, sequence.minutes * 60, on, pace);
+  const needs: TimeNeeds = { secondsOf, gap, stays };
+  const planned = keepTime(steps, needs, sequence.minutes * 60, on, pace);
+  const shares = left ? sharesOfRest(steps, planned, needs, left, on, pace) : planned;
   let at = 0;
   let last = -1;
   const clock = steps.map((_, i) => {
@@ -201,6 +211,34 @@ export function timeline(
     written,
     planned: at,
   };
+}
+
+/**
+ * What was planned stands for what is done; what is left keeps no more than was planned, and no more than there is time
+ * for.
+ */
+function sharesOfRest(
+  steps: readonly Step[],
+  planned: readonly number[],
+  { secondsOf, gap, stays }: TimeNeeds,
+  { from, seconds }: TimeLeft,
+  on: string,
+  pace: Pace,
+): number[] {
+  const first = steps.findIndex(({ number }) => number >= from);
+  if (first < 0) return [...planned];
+  const rest = keepTime(
+    steps.slice(first),
+    {
+      secondsOf: (i, share) => secondsOf(first + i, share),
+      gap: (before, after) => gap(first + before, first + after),
+      stays: (i) => stays(first + i),
+    },
+    Math.max(0, seconds),
+    on,
+    pace,
+  );
+  return planned.map((share, i) => (i < first ? share : Math.min(share, rest[i - first]!)));
 }
 
 /** What a lane takes of a step, seconds; the rest of the step it waits. */
