@@ -14,6 +14,7 @@ import {
   type OneForAll,
   type OwnVariant,
   type SequenceError,
+  type TimeLeft,
   type TimeOffer,
 } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
@@ -39,6 +40,15 @@ let pack = packer();
 export interface Sketch {
   fitting: Fitting;
   offers: readonly TimeOffer[];
+}
+
+/** A class that is to end on time: what it is fitted from, and what is left of it. */
+export interface Ending {
+  source: string;
+  choices: Choices;
+  inputs: ClassInputs;
+  own: readonly OwnVariant[];
+  left: TimeLeft;
 }
 
 /** The hall's rules of a day. */
@@ -134,6 +144,14 @@ export const fitWork = {
     if (!offering) return { fitting, offers: [] };
     const tools = { catalogue, fitter: sketched, on: rules.on, pace: paceOf(rules.pace) };
     return { fitting, offers: timeOffers(sequence, fitting.minutes.written, tools) };
+  },
+  /** A class that has begun, the rest of it within what is left of the time. @throws where its sequence cannot be read */
+  endOnTime({ source, choices, inputs, own, left }: Ending): Fitting {
+    const catalogue = takeOwn(own);
+    const { people, ...rules } = inputs;
+    const { sequence, errors } = parseSequence(source, catalogue);
+    if (errors.length) throw new Error('The sequence of this class cannot be read any more.');
+    return fitterOf(people, rules, catalogue).fit(sequence, choices, undefined, left);
   },
   /** What everybody could do at a step. */
   oneForAll(source: string, step: number, choices: Choices): OneForAll[] {

@@ -1,19 +1,5 @@
-import type { WarningSign } from '@lotus-steady/core';
-import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { PersonLine } from '../../data/types.js';
-
-const SIGNS: Readonly<Record<string, WarningSign>> = RULEBOOK.warningSigns;
-
-/** Warning signs that everyone is asked for, and those of this person's conditions. */
-function signsFor({ conditions }: PersonLine): [string, WarningSign][] {
-  const own = new Set(
-    conditions.flatMap(({ condition }): readonly string[] => {
-      const known = RULEBOOK.conditions.find(({ id }) => id === condition);
-      return known?.warnings ?? [];
-    }),
-  );
-  return Object.entries(SIGNS).filter(([id, { everyone }]) => everyone || own.has(id));
-}
+import { warningSignsFor } from './warningSigns.js';
 
 /** The signs that stop a class, to be asked for; folded away until one is there. */
 export const WarningSigns = ({
@@ -30,7 +16,7 @@ export const WarningSigns = ({
       Warning signs{chosen.length > 0 && `: ${chosen.length} today`}
     </summary>
     <ul className="grid gap-x-4">
-      {signsFor(person).map(([id, { asks, who }]) => (
+      {warningSignsFor(person).map(([id, { asks, who }]) => (
         <li key={id}>
           <label className="flex gap-2 py-0.5">
             <input

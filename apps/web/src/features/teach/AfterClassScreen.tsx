@@ -1,9 +1,11 @@
+import { changesOf } from '@lotus-steady/core';
 import { variantById } from '../../data/catalogue.js';
 import { X } from 'lucide-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Controller, useForm, type UseFormReturn } from 'react-hook-form';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
+import { forgetDraft } from '../../data/drafts/drafts.js';
 import { useDraft } from '../../data/drafts/useDraft.js';
 import { useClass } from '../../data/classes/useClass.js';
 import { useSaveRecords } from '../../data/classes/useSaveRecords.js';
@@ -17,6 +19,7 @@ import { CheckField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { sayDate } from '../../domain/words/say.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
+import { keptTeaching, teachDraft } from './useTeaching.js';
 
 /** Afterwards: who came, pain before and after, what was eased or stopped, a word. */
 export function AfterClassScreen({ id }: { id: string }) {
@@ -45,6 +48,16 @@ const moreBy = ({ painBefore, painAfter }: RecordEntry): number =>
 const recordsOf = ({ people, records }: Pick<ClassWhole, 'people' | 'records'>): RecordEntry[] =>
   people.map((person) => records.find(({ personId }) => personId === person.id) ?? blank(person));
 
+/** Records with what was changed in class on this device; what is written down already stands. */
+function withTaught(known: ClassWhole): RecordEntry[] {
+  const teaching = keptTeaching(known.id)?.teaching;
+  return recordsOf(known).map((record) => {
+    const steps = new Set(record.changes.map(({ step }) => step));
+    const more = teaching ? changesOf(teaching, record.personId).filter(({ step }) => !steps.has(step)) : [];
+    return more.length ? { ...record, changes: [...record.changes, ...more] } : record;
+  });
+}
+
 /** A record in a line, to hold it against another. */
 const sayRecord = ({ came, painBefore, painAfter, changes, word }: RecordEntry): string =>
   came
@@ -61,7 +74,7 @@ const sayRecord = ({ came, painBefore, painAfter, changes, word }: RecordEntry):
 function AfterForm(read: { known: ClassWhole }) {
   // What the form began with, whatever is read meanwhile.
   const [known, setKnown] = useState(read.known);
-  const form = useForm<{ records: RecordEntry[] }>({ defaultValues: { records: recordsOf(known) } });
+  const form = useForm<{ records: RecordEntry[] }>({ defaultValues: { records: withTaught(known) } });
   const { handleSubmit, reset, getValues } = form;
   const draft = useDraft(form, `class:${known.id}:after`, known.version);
   const save = useSaveRecords(known.id);
@@ -75,6 +88,7 @@ function AfterForm(read: { known: ClassWhole }) {
         {
           onSuccess: () => {
             draft.forget();
+            forgetDraft(teachDraft(known.id));
             void navigate(`/classes/${known.id}/fitting`);
           },
         },

@@ -1,29 +1,47 @@
-import { type LaneStep } from '@lotus-steady/core';
-import { variantById } from '../../data/catalogue.js';
-import { ChevronLeft, ChevronRight, Pause, Play } from 'lucide-react';
-import { useCallback, useEffect, useMemo } from 'react';
+import {
+  aloudBetween,
+  momentsOf,
+  passedIn,
+  paceOf,
+  plannedUntil,
+  teachingClock,
+  type Fitting,
+  type Moment,
+  type TimeLeft,
+} from '@lotus-steady/core';
+import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { catalogue, variantById } from '../../data/catalogue.js';
 import { useClass } from '../../data/classes/useClass.js';
+import { useReadHall } from '../../data/hall/useReadHall.js';
+import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
 import type { ClassWhole } from '../../data/types.js';
-import { Figure } from '../../domain/figure/Figure.js';
-import { Button, ButtonLink } from '../../ui/Button.js';
+import { bodiesOf, SOME_BODY } from '../../domain/fitting/bodies.js';
+import { sayProps, shortNames } from '../../domain/words/say.js';
 import { Page } from '../../ui/Page.js';
-import { sayClock, sayOwnHold, sayProps, shortNames } from '../../domain/words/say.js';
 import { Reading } from '../../ui/states.js';
-import { frameIn } from '../../domain/figure/frameIn.js';
-import { sayOf } from '../../domain/words/sayOf.js';
-import { sayWay } from '../../domain/words/sayWay.js';
-import { Chosen } from '../../domain/fitting/Chosen.js';
-import { Loosened } from '../../domain/fitting/Loosened.js';
-import { VerdictMark } from '../../domain/marks/VerdictMark.js';
-import { momentsOf, type Moment } from './moments.js';
-import { useCountdown } from './useCountdown.js';
-import { usePlace } from './usePlace.js';
+import { ChangeForOne } from './ChangeForOne.js';
+import { EndOnTime } from './EndOnTime.js';
+import { Others } from './Others.js';
+import { Pacer } from './Pacer.js';
+import { Round } from './Round.js';
+import { beSilent, chime, sayAloud } from './sounds.js';
+import { Stage } from './Stage.js';
+import { StopCard } from './StopCard.js';
+import { TeachBar } from './TeachBar.js';
+import { TeachHead } from './TeachHead.js';
+import { aloudOfMoment, SIDE_WORDS } from './teachWords.js';
+import { useEndOnTime } from './useEndOnTime.js';
+import { useScreenOn } from './useScreenOn.js';
+import { useSwipe, useTeachingKeys, type TeachingKeys } from './useTeachingKeys.js';
+import { useTeachSettings, type TeachSettings } from './useTeachSettings.js';
+import { keptTeaching, useTeaching, type AtTeaching } from './useTeaching.js';
 
-/** The plain walk through the steps in class. */
+/** A class being taught, read from two metres. */
 export function TeachScreen({ id }: { id: string }) {
   const reading = useClass(id);
-  if (reading.data) return <Walk known={reading.data} />;
+  const hall = useReadHall();
+  if (reading.data && hall.data) return <Taught known={reading.data} pace={hall.data.pace} />;
   return (
     <Page title="Teach">
       <Reading what="Loading the class" of={reading} />
@@ -31,329 +49,281 @@ export function TeachScreen({ id }: { id: string }) {
   );
 }
 
-/** Facing a class, her right is their left: both are said. */
-const SIDES = {
-  right: { theirs: 'Their right', yours: 'on your left as you face them' },
-  left: { theirs: 'Their left', yours: 'on your right as you face them' },
-} as const;
+/** What is open over the class. */
+type Open = { is: 'change' | 'stop'; who?: string } | { is: 'end' } | undefined;
 
-const nameOf = ({ step, side, then, round }: Moment): string =>
-  round
-    ? `${step.flow!.name}, round ${round.at} of ${step.flow!.rounds}`
-    : `${then ? 'What follows: after ' : ''}${variantById(step.variant).pose.name}${side ? `, ${side} side` : ''}`;
-
-function Walk({ known }: { known: ClassWhole }) {
-  const moments = useMemo(() => momentsOf(known.fitting), [known.fitting]);
-  const names = useMemo(() => shortNames(known.people.map((person) => person.name)), [known.people]);
-  const { at, setAt, isBack } = usePlace(known.id, moments.length);
-  const now = moments[at]!;
-  const countdown = useCountdown(now.seconds, at);
-  const go = useCallback(
-    (by: number) => setAt((i) => Math.max(0, Math.min(moments.length - 1, i + by))),
-    [moments.length, setAt],
-  );
-  useTeachingKeys(known.id, go, countdown.toggle);
+function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
+  const [left, setLeft] = useState<TimeLeft | null>(() => keptTeaching(known.id)?.left ?? null);
+  const cut = useEndOnTime(known, left);
+  const fitting: Fitting = cut.data ?? known.fitting;
+  const moments = useMemo(() => momentsOf(fitting, catalogue(), paceOf(pace)), [fitting, pace]);
+  const names = useMemo(() => shortNames(known.people.map(({ name }) => name)), [known.people]);
+  const ids = useMemo(() => known.people.map(({ id }) => id), [known.people]);
+  const people = usePeopleByIds(ids).data;
+  const at = useTeaching(known.id, moments, left);
+  const [settings, setSettings] = useTeachSettings();
+  const [open, setOpen] = useState<Open>();
+  const { teaching, now } = at;
+  const moment = moments[teaching.at];
+  const clock = teachingClock(teaching, moments, now);
+  // By hand the hold is begun by her, also where getting there runs already.
+  const isGoing = clock.runs && (teaching.phase !== 'lead' || teaching.isSelfRunning);
+  const keys = useActs(known.id, at, isGoing, setOpen);
+  useTeachingKeys(keys);
   useScreenOn();
+  useSounds(at, moments, settings);
+  const swipe = useSwipe(keys.next, keys.back);
+  const close = useCallback(() => setOpen(undefined), []);
+  const body = useMemo(() => groupBody(people, known.on), [people, known.on]);
+  // What a picture of the screen asks for between two looks of the page.
+  const latest = useRef(teaching);
+  latest.current = teaching;
+  const passed = useCallback(() => passedIn(latest.current, Date.now()) / 1000, []);
+  if (!moment) return <NothingToTeach known={known} />;
+  const here = moment.doing.length ? moment.doing : [];
   return (
-    <div className="flex h-screen flex-col overflow-hidden text-lg">
+    <div className="flex h-dvh flex-col overflow-hidden text-lg" {...swipe}>
       <title>{`Teach ${known.title} · Lotus Steady`}</title>
-      <header className="flex items-center gap-4 border-b border-line px-5 py-2">
-        <h1 className="text-xl">{known.title}</h1>
-        <span className="text-soft tabular-nums">
-          {at + 1} of {moments.length}
-        </span>
-        {isBack && (
-          <span role="status" className="flex items-center text-soft">
-            Gone on where you were.
-            <Button look="quiet" onClick={() => setAt(0)}>
-              From the beginning
-            </Button>
-          </span>
-        )}
-        {!now.differing.length && <span className="text-soft">everyone together</span>}
-        <ButtonLink look="quiet" className="ml-auto" to={`/classes/${known.id}/fitting`}>
-          Exit
-        </ButtonLink>
-        {at === moments.length - 1 && (
-          <ButtonLink look="main" to={`/classes/${known.id}/after`}>
-            After class
-          </ButtonLink>
-        )}
-      </header>
+      <TeachHead
+        known={known}
+        at={at}
+        moments={moments}
+        clock={clock}
+        settings={settings}
+        onSettings={setSettings}
+        isCut={left !== null && cut.data !== undefined}
+        isCutting={cut.isFetching}
+      />
       <main
         className={
-          `grid min-h-0 flex-1 gap-4 overflow-y-auto p-5 ` +
-          `${now.differing.length ? 'md:grid-cols-[minmax(0,1fr)_24rem]' : ''}`
+          'grid min-h-0 flex-1 gap-4 overflow-y-auto px-5 py-3 ' +
+          (moment.differing.length || teaching.changes.length ? 'lg:grid-cols-[minmax(0,1fr)_24rem]' : '')
         }
       >
-        <Now now={now} countdown={countdown} />
-        {now.differing.length > 0 && <WhoDiffers now={now} names={names} />}
-      </main>
-      <Steps next={moments[at + 1]} isFirst={at === 0} onGo={go} />
-    </div>
-  );
-}
-
-/** Space starts and stops the clock, arrows and page keys move, Escape leaves. */
-function useTeachingKeys(id: string, go: (by: number) => void, toggle: () => void): void {
-  const navigate = useNavigate();
-  useEffect(() => {
-    const onKey = (event: KeyboardEvent): void => {
-      if (event.key === ' ') {
-        event.preventDefault();
-        toggle();
-      } else if (event.key === 'ArrowRight' || event.key === 'PageDown') go(1);
-      else if (event.key === 'ArrowLeft' || event.key === 'PageUp') go(-1);
-      else if (event.key === 'Escape') void navigate(`/classes/${id}/fitting`);
-    };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
-  }, [go, toggle, navigate, id]);
-}
-
-/** The screen stays on during the class, where the browser can do that. */
-function useScreenOn(): void {
-  useEffect(() => {
-    let lock: WakeLockSentinel | undefined;
-    void navigator.wakeLock
-      ?.request('screen')
-      .then((held) => {
-        lock = held;
-      })
-      .catch(() => undefined);
-    return () => void lock?.release();
-  }, []);
-}
-
-type Countdown = ReturnType<typeof useCountdown>;
-
-/** What everyone does now: name, side, figure, cues, and how long still. */
-function Now({ now, countdown }: { now: Moment; countdown: Countdown }) {
-  const { pose, variant } = variantById(now.step.variant);
-  if (now.round) return <Round now={now} round={now.round} countdown={countdown} />;
-  return (
-    <section aria-label="Now" className="flex min-h-0 flex-col">
-      <div aria-live="polite">
-        <h2 className="text-3xl md:text-[2.75rem]">
-          {now.then ? `After ${pose.name.toLowerCase()}` : pose.name}
-        </h2>
-        {now.then && (
-          <p className="mt-2 text-2xl">Each does what suits; the others rest and follow the breath.</p>
-        )}
-        {now.side && (
-          <p className="mt-2 text-2xl">
-            <b className="font-display text-teal">{SIDES[now.side].theirs}</b>{' '}
-            <span className="text-soft">{SIDES[now.side].yours}</span>
-            <span className="block text-lg text-soft">{pose.side}</span>
-          </p>
-        )}
-      </div>
-      <div className="flex min-h-40 flex-1 items-center justify-center gap-3 py-2">
-        {(now.then ? [0] : variant.frames.map((_, i) => i)).map((frame) => (
-          <Figure
-            key={frame}
-            variant={now.then ? now.differing[0]!.entry.variant : now.step.variant}
-            frame={frame}
-            side={now.then ? undefined : now.side}
-            width={420}
-            height={330}
-            className="h-full max-h-[46vh] min-w-0 flex-1"
-          />
-        ))}
-      </div>
-      <ul className="mb-3 space-y-1 text-xl">
-        {!now.then && variant.cues.map((cue) => <li key={cue}>{cue}</li>)}
-        {!now.then && now.step.note && <li className="italic text-soft">{now.step.note}</li>}
-      </ul>
-      <Clock countdown={countdown} seconds={now.seconds} text={now.step.text} />
-    </section>
-  );
-}
-
-/** A round of a flow: its shapes in their order, each with its breath. */
-function Round({
-  now: { step, seconds },
-  round: { at, shapes },
-  countdown,
-}: {
-  now: Moment;
-  round: NonNullable<Moment['round']>;
-  countdown: Countdown;
-}) {
-  const { name, rounds } = step.flow!;
-  return (
-    <section aria-label="Now" className="flex min-h-0 flex-col">
-      <div aria-live="polite">
-        <h2 className="text-3xl md:text-[2.75rem]">{name}</h2>
-        <p className="mt-2 text-2xl">
-          Round {at} of {rounds}
-        </p>
-      </div>
-      <ol className="grid flex-1 grid-cols-[repeat(auto-fill,minmax(8.5rem,1fr))] content-start gap-x-3 gap-y-4 py-4">
-        {shapes.map(({ step: shape, side }, i) => (
-          <li key={i} className="text-center leading-tight">
-            <Figure
-              variant={shape.variant}
-              frame={frameIn(shape)}
-              side={side}
-              width={168}
-              height={128}
-              className="mx-auto"
-              decorative
+        <section aria-label="Now" className="flex min-h-0 flex-col gap-2">
+          <Title moment={moment} />
+          {moment.round ? (
+            <Round moment={moment} phase={teaching.phase} passed={clock.passed} />
+          ) : (
+            <ul className="text-xl max-md:order-3">
+              {moment.then ? (
+                <li>Each does what suits; the others rest and follow the breath.</li>
+              ) : (
+                variantById(moment.step.variant).variant.cues.map((cue) => <li key={cue}>{cue}</li>)
+              )}
+              {!moment.then && moment.step.note && <li className="text-soft italic">{moment.step.note}</li>}
+            </ul>
+          )}
+          <div className="grid flex-1 grid-cols-[minmax(0,1fr)_auto] grid-rows-1 items-center gap-4 max-md:order-2 max-md:h-56 max-md:flex-none md:min-h-48">
+            <Stage
+              key={`${teaching.at} ${teaching.phase === 'lead'}`}
+              moment={moment}
+              before={moments[teaching.at - 1]}
+              phase={teaching.phase}
+              runs={clock.runs}
+              passed={passed}
+              body={body}
             />
-            <b className="block">
-              {variantById(shape.variant).pose.name}
-              {side && <span className="text-teal">, their {side}</span>}
-            </b>
-            <span className="block text-soft">
-              {sayOf({ text: '', ...(shape.flow ? { flow: shape.flow } : {}) })}
-            </span>
-          </li>
-        ))}
-      </ol>
-      <Clock countdown={countdown} seconds={seconds} text={step.section ?? ''} />
-    </section>
-  );
-}
-
-/** Starts, stops and shows the seconds that are left. */
-function Clock({
-  countdown: { left, runs, toggle },
-  seconds,
-  text,
-}: {
-  countdown: Countdown;
-  seconds: number;
-  text: string;
-}) {
-  const part = seconds ? left / seconds : 0;
-  return (
-    <div className="flex items-center gap-5">
-      <Button look="main" className="min-h-16 w-36 text-xl" onClick={toggle} disabled={left === 0}>
-        {runs ? <Pause aria-hidden /> : <Play aria-hidden />}
-        {runs ? 'Pause' : 'Start'}
-      </Button>
-      <div className="flex-1" role="timer" aria-label={`${Math.ceil(left)} seconds left`}>
-        <div className="flex items-baseline justify-between">
-          <span className="font-display text-[2.75rem] font-semibold tabular-nums">
-            {left === 0 ? 'Come out slowly' : sayClock(Math.ceil(left))}
-          </span>
-          <span className="text-soft">{text}</span>
-        </div>
-        <div className="h-3 overflow-hidden rounded-full bg-sunk outline outline-line">
-          <div className="h-full rounded-full bg-teal" style={{ width: `${part * 100}%` }} />
-        </div>
-      </div>
+            <Pacer
+              moment={moment}
+              phase={teaching.phase}
+              runs={clock.runs}
+              passed={passed}
+              total={moment.seconds + teaching.more / 1000}
+              counting={settings.counting}
+            />
+          </div>
+          <Fetch
+            moment={teaching.phase === 'lead' ? moment : moments[teaching.at + 1]}
+            names={names}
+            isNow={teaching.phase === 'lead'}
+          />
+        </section>
+        <Others
+          moment={moment}
+          teaching={teaching}
+          names={names}
+          onChange={(who) => setOpen({ is: 'change', who })}
+        />
+      </main>
+      <TeachBar
+        teaching={teaching}
+        next={moments[teaching.at + 1]}
+        isGoing={isGoing}
+        on={keys}
+        onEndOnTime={() => setOpen({ is: 'end' })}
+        undo={at.undo}
+      />
+      {open?.is === 'change' && (
+        <ChangeForOne
+          moment={moment}
+          teaching={teaching}
+          names={names}
+          who={open.who}
+          onDo={at.do}
+          onStop={(who) => setOpen({ is: 'stop', who })}
+          onClose={close}
+        />
+      )}
+      {open?.is === 'stop' && (
+        <StopCard
+          people={known.people.map(({ id, name }) => ({ personId: id, name }))}
+          known={new Map((people ?? []).map((person) => [person.id, person]))}
+          who={open.who}
+          step={here[0]?.entry.step ?? moment.step.step}
+          onDo={at.do}
+          onClose={close}
+        />
+      )}
+      {open?.is === 'end' && (
+        <EndOnTime
+          {...timeFor(at, moments)}
+          isWorking={false}
+          problem={cut.error}
+          onCut={() => {
+            setLeft(timeFor(at, moments).left);
+            close();
+          }}
+          onClose={close}
+        />
+      )}
     </div>
   );
 }
 
-/** Whoever does something else now, those who do the same together. */
-const WhoDiffers = ({ now, names }: { now: Moment; names: Map<string, string> }) => (
-  <section
-    aria-label="Who differs"
-    className="flex min-h-0 flex-col gap-2 md:border-l md:border-line md:pl-4"
+const NothingToTeach = ({ known }: { known: ClassWhole }) => (
+  <Page
+    title="Teach"
+    up={[
+      { to: '/classes', name: 'Classes' },
+      { to: `/classes/${known.id}/fitting`, name: known.title },
+    ]}
   >
-    <h2 className="text-xl">{now.then ? 'Who does what' : 'Who differs, and how'}</h2>
-    <ul className="min-h-0 flex-1 space-y-2 md:overflow-y-auto">
-      {byWay(now).map(({ entry, people }) => (
-        <Way
-          key={`${entry.askedVariant} ${people.join()}`}
-          entry={entry}
-          bare={now.then}
-          isOfRound={now.round !== undefined}
-          people={people.map((name) => names.get(name) ?? name)}
-          side={now.side}
-        />
-      ))}
-    </ul>
-  </section>
+    <p>This class has no steps yet.</p>
+  </Page>
 );
 
-/** Back, what comes next, and on. */
-const Steps = ({
-  next,
-  isFirst,
-  onGo,
-}: {
-  next: Moment | undefined;
-  isFirst: boolean;
-  onGo: (by: number) => void;
-}) => (
-  <footer className="flex items-center gap-4 border-t border-line bg-paper px-5 py-2">
-    <Button onClick={() => onGo(-1)} disabled={isFirst}>
-      <ChevronLeft aria-hidden />
-      Back
-    </Button>
-    <p className="min-w-0 flex-1 truncate text-center">
-      {next ? (
-        <>
-          Next: <b>{nameOf(next)}</b> {!next.round && <span className="text-soft">{next.step.text}</span>}
-        </>
-      ) : (
-        'The last step'
-      )}
-    </p>
-    <Button onClick={() => onGo(1)} disabled={!next}>
-      Next
-      <ChevronRight aria-hidden />
-    </Button>
-  </footer>
-);
-
-/** People who do the same together. */
-function byWay({ differing }: Moment): { entry: LaneStep; people: string[] }[] {
-  const ways = new Map<string, { entry: LaneStep; people: string[] }>();
-  for (const { name, entry } of differing) {
-    const key = `${entry.askedVariant}|${entry.variant}|${Math.round(entry.hold.seconds)}`;
-    const way = ways.get(key) ?? { entry, people: [] };
-    way.people.push(name);
-    ways.set(key, way);
-  }
-  return [...ways.values()];
+/** What comes after this step, and the time that is left for it; the class was to take what was planned when it began. */
+function timeFor({ teaching, now }: AtTeaching, moments: readonly Moment[]) {
+  const next = moments.findIndex(
+    (one, i) => i > teaching.at && one.step.step !== moments[teaching.at]!.step.step,
+  );
+  const total = plannedUntil(moments, moments.length);
+  const endsAt = (teaching.begun ?? now) + total * 1000;
+  const clock = teachingClock(teaching, moments, now);
+  const until = next < 0 ? total : plannedUntil(moments, next);
+  const planned = total - until;
+  const ofThis = Math.max(0, clock.toGo - planned);
+  return {
+    end: new Date(endsAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }),
+    left: {
+      from: moments[next]?.step.step ?? Infinity,
+      seconds: Math.max(0, Math.round((endsAt - now) / 1000 - ofThis)),
+    },
+    planned,
+  };
 }
 
-function Way({
-  entry,
-  people,
-  side,
-  bare,
-  isOfRound,
-}: {
-  entry: LaneStep;
-  people: readonly string[];
-  side?: 'right' | 'left';
-  bare?: boolean;
-  /** Says which shape of the round it is about. */
-  isOfRound: boolean;
-}) {
-  const { pose } = variantById(entry.variant);
+/** Whose body is drawn: somebody's, or a child's where all are children. */
+function groupBody(people: Parameters<typeof bodiesOf>[0], on: string) {
+  const bodies = Object.values(bodiesOf(people, on));
+  const [first] = bodies;
+  const isChildren = first && bodies.every(({ build }) => build !== 'adult');
+  const { heightCm, build } = isChildren ? first : SOME_BODY;
+  return { heightCm, build };
+}
+
+/** Acts without anything beside them. */
+type Plain = 'start' | 'pause' | 'next' | 'back' | 'skip' | 'repeat';
+
+function useActs(
+  id: string,
+  { do: act }: AtTeaching,
+  isGoing: boolean,
+  open: (is: Open) => void,
+): TeachingKeys {
+  const navigate = useNavigate();
+  return useMemo((): TeachingKeys => {
+    const one = (name: Plain) => () => act({ act: name });
+    return {
+      toggle: one(isGoing ? 'pause' : 'start'),
+      next: one('next'),
+      back: one('back'),
+      skip: one('skip'),
+      repeat: one('repeat'),
+      more: () => act({ act: 'more', seconds: 60 }),
+      change: () => open({ is: 'change' }),
+      stop: () => open({ is: 'stop' }),
+      leave: () => void navigate(`/classes/${id}/fitting`),
+    };
+  }, [act, isGoing, open, navigate, id]);
+}
+
+/** Says and sounds what has come to pass since the last look. */
+function useSounds({ teaching, now }: AtTeaching, moments: readonly Moment[], settings: TeachSettings): void {
+  const before = useRef({ teaching, now });
+  useEffect(() => {
+    const was = before.current;
+    before.current = { teaching, now };
+    if (settings.isAloud)
+      for (const one of aloudBetween(was.teaching, was.now, teaching, now, moments, settings.counting)) {
+        if (one.say === 'moment') sayAloud(aloudOfMoment(moments[one.moment]!), true);
+        else if (one.say === 'count') sayAloud(String(one.number), true);
+        else sayAloud('Come out slowly.', true);
+      }
+    const begins = was.teaching.phase !== 'hold' && teaching.phase === 'hold';
+    const ends = was.teaching.phase === 'hold' && teaching.phase !== 'hold' && was.teaching.at <= teaching.at;
+    if (settings.hasChime && (begins || ends)) chime();
+  }, [teaching, now, moments, settings]);
+  useEffect(() => beSilent, []);
+}
+
+/** What everyone does now: the name, and the side said both ways. */
+const Title = ({ moment }: { moment: Moment }) => {
+  const { pose } = variantById(moment.step.variant);
   return (
-    <li className="flex items-center gap-2 rounded-xl border border-line bg-paper p-2">
-      <Figure
-        variant={entry.variant}
-        side={pose.side ? side : undefined}
-        className="w-26 shrink-0"
-        decorative
-      />
-      <div className="leading-tight">
-        <b className="text-indigo">{people.join(', ')}</b>
-        <span className="block">
-          {!bare && <VerdictMark verdict={entry.verdict} />}
-          <Loosened entries={[entry]} />
-          <Chosen entries={[entry]} />
+    <div aria-live="polite" className="flex flex-wrap items-baseline gap-x-6">
+      <h2 className="text-4xl md:text-5xl">
+        {moment.round ? moment.step.flow!.name : moment.then ? `After ${pose.name.toLowerCase()}` : pose.name}
+      </h2>
+      {moment.round && (
+        <span className="text-2xl">
+          Round {moment.round.at} of {moment.round.shapes[0]!.step.flow!.rounds}
         </span>
-        {isOfRound && <span className="block text-soft">{variantById(entry.askedVariant).pose.name}:</span>}
-        <span className="block first-letter:uppercase">{sayWay(entry)}</span>
-        <span className="block text-soft">
-          {[sayOwnHold(entry), sayProps(entry.props)].filter(Boolean).join(' · ')}
-        </span>
-        {entry.waits && (
-          <span className="block text-soft">
-            done {entry.waits} s early: {entry.waitOut ?? 'rests, or follows the breath'}
+      )}
+      {moment.side && (
+        <p className="text-xl md:text-2xl">
+          <b className="font-display text-teal">{SIDE_WORDS[moment.side].theirs}</b>{' '}
+          <span className="text-soft">
+            {SIDE_WORDS[moment.side].yours}
+            {pose.side && `; ${pose.side}`}
           </span>
-        )}
-      </div>
-    </li>
+        </p>
+      )}
+    </div>
+  );
+};
+
+/** What must be at hand: for this moment on the way there, otherwise for the next. */
+function Fetch({
+  moment,
+  names,
+  isNow,
+}: {
+  moment: Moment | undefined;
+  names: ReadonlyMap<string, string>;
+  isNow: boolean;
+}) {
+  if (!moment?.fetch.length) return null;
+  return (
+    <p className="rounded-xl bg-sunk px-4 py-2">
+      <b>{isNow ? 'To hand now: ' : 'To hand for what comes: '}</b>
+      {moment.fetch
+        .map(({ prop, count, people }) => {
+          const all = people.length === moment.doing.length && people.length > 1;
+          return `${sayProps([{ prop, count }])} (${all ? 'all' : people.map((name) => names.get(name) ?? name).join(', ')})`;
+        })
+        .join(' · ')}
+    </p>
   );
 }

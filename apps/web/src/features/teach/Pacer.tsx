@@ -1,0 +1,125 @@
+import { breathAt, countAt, type Counting, type Moment, type Phase } from '@lotus-steady/core';
+import { useEffect, useRef } from 'react';
+import { variantById } from '../../data/catalogue.js';
+import { sayClock } from '../../domain/words/say.js';
+
+interface Props {
+  moment: Moment;
+  phase: Phase;
+  runs: boolean;
+  /** Seconds of the phase that have passed, at any instant. */
+  passed: () => number;
+  /** Seconds that the hold takes, with what was added. */
+  total: number;
+  counting: Counting;
+}
+
+/** The circle never shrinks below this share: empty lungs are not nothing. */
+const EMPTY = 0.66;
+
+/**
+ * The breath of the group as a shape that swells and sinks, with the count in its middle. Where motion is not wanted the
+ * shape stands, and the word says in or out.
+ */
+export function Pacer({ moment, phase, runs, passed, total, counting }: Props) {
+  const swell = useRef<HTMLDivElement>(null);
+  const word = useRef<HTMLSpanElement>(null);
+  const { breath } = moment;
+  const isHeld = phase === 'hold';
+  const { guide } = variantById(moment.step.variant).pose;
+  const isMoved = moment.count.unit === 'rounds';
+  useEffect(() => {
+    const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+    const show = (): void => {
+      const { half, full } = breathAt(isHeld ? passed() : 0, isMoved ? moment.count.each : breath);
+      const size = still || !isHeld ? 1 : EMPTY + (1 - EMPTY) * full;
+      if (swell.current) swell.current.style.transform = `scale(${size})`;
+      if (word.current) word.current.textContent = isHeld ? `breathe ${half}` : '';
+    };
+    show();
+    if (!runs || !isHeld) return undefined;
+    let asked = requestAnimationFrame(function look() {
+      show();
+      asked = requestAnimationFrame(look);
+    });
+    return () => cancelAnimationFrame(asked);
+  }, [isHeld, runs, passed, breath, isMoved, moment.count.each]);
+  return (
+    <div className="flex flex-col items-center gap-1">
+      <div className="relative grid size-36 place-items-center md:size-52">
+        <div aria-hidden className="absolute inset-0 rounded-full border-2 border-line" />
+        <div
+          ref={swell}
+          aria-hidden
+          data-pacer
+          className="absolute inset-0 rounded-full bg-teal-wash ring-4 ring-teal will-change-transform"
+        />
+        <Count moment={moment} phase={phase} passed={passed()} total={total} counting={counting} />
+      </div>
+      <span ref={word} className="h-8 text-xl md:text-2xl" />
+      {isMoved && isHeld && (guide.in ?? guide.out) && (
+        <span className="max-w-72 text-center text-lg text-soft max-md:hidden">
+          {guide.in && <>In: {guide.in} </>}
+          {guide.out && <>Out: {guide.out}</>}
+        </span>
+      )}
+    </div>
+  );
+}
+
+const UNIT_WORDS = {
+  breaths: ['breath', 'breaths'],
+  rounds: ['round', 'rounds'],
+  seconds: ['', ''],
+} as const;
+
+/** What is counted, up or down. */
+function Count({
+  moment,
+  phase,
+  passed,
+  total,
+  counting,
+}: {
+  moment: Moment;
+  phase: Phase;
+  passed: number;
+  total: number;
+  counting: Counting;
+}) {
+  const held = phase === 'hold' ? passed : phase === 'done' ? total : 0;
+  const left = Math.max(0, total - held);
+  const { unit, now, of } = countAt(moment, held, total);
+  if (phase === 'done')
+    return <span className="relative text-center font-display text-2xl font-semibold">Come out slowly</span>;
+  const clock = sayClock(counting === 'down' || phase === 'lead' ? Math.ceil(left) : Math.floor(held));
+  if (unit === 'seconds')
+    return (
+      <span role="timer" aria-label={`${Math.ceil(left)} seconds left`} className="relative text-center">
+        <span className="block font-display text-[2.25rem] md:text-[2.75rem] leading-none font-semibold tabular-nums">
+          {clock}
+        </span>
+        <span className="text-lg text-soft">
+          {phase === 'lead' ? 'to hold' : counting === 'down' ? 'left' : `of ${sayClock(total)}`}
+        </span>
+      </span>
+    );
+  const whole = Math.ceil(of);
+  const shown = phase === 'lead' ? whole : counting === 'down' ? whole - now + 1 : now;
+  const word = UNIT_WORDS[unit][shown === 1 ? 0 : 1];
+  return (
+    <span role="timer" aria-label={`${Math.ceil(left)} seconds left`} className="relative text-center">
+      <span className="block font-display text-[2.5rem] md:text-[4rem] leading-none font-semibold tabular-nums">
+        {shown}
+      </span>
+      <span className="block text-lg">
+        {phase === 'lead'
+          ? word
+          : counting === 'down'
+            ? `${word} left`
+            : `of ${whole} ${UNIT_WORDS[unit][1]}`}
+      </span>
+      <span className="block text-lg text-soft tabular-nums">{clock}</span>
+    </span>
+  );
+}

@@ -1,0 +1,90 @@
+import type { Act, WarningSign } from '@lotus-steady/core';
+import { useState } from 'react';
+import type { PersonLine } from '../../data/types.js';
+import { warningSignsFor } from '../../domain/person/warningSigns.js';
+import { Button } from '../../ui/Button.js';
+import { Modal } from '../../ui/Modal.js';
+
+interface Props {
+  /** Whoever is here, in the order of the room. */
+  people: readonly { personId: string; name: string }[];
+  /** What is known of them, by id; nothing while it is being read. */
+  known: ReadonlyMap<string, PersonLine>;
+  who?: string;
+  step: number;
+  onDo: (act: Act) => void;
+  onClose: () => void;
+}
+
+/** Whom most signs refer to, in the rulebook's words. */
+const URGENT = 'the emergency services now';
+const TODAY = 'the doctor today';
+
+/** Somebody stops: what to do first, the signs that need a call and whom, and it is noted. */
+export function StopCard({ people, known, who, step, onDo, onClose }: Props) {
+  const [chosen, setChosen] = useState(who);
+  const person = people.find(({ personId }) => personId === chosen);
+  const signs = warningSignsFor(chosen ? known.get(chosen) : undefined).map(([, sign]) => sign);
+  return (
+    <Modal title={person ? `Stop: ${person.name}` : 'Somebody stops'} onClose={onClose} wide>
+      <p className="mb-4 text-xl">
+        Come out slowly, sit or lie as is comfortable, breathe, stay beside. Ask what it is.
+      </p>
+      {!person && (
+        <ul aria-label="Who stops?" className="mb-4 flex flex-wrap gap-2">
+          {people.map(({ personId, name }) => (
+            <li key={personId}>
+              <Button className="min-h-12" onClick={() => setChosen(personId)}>
+                {name}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+      <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
+        <Signs title={`Call ${URGENT}`} signs={signs.filter(({ act }) => act === 'emergency')} isUrgent />
+        <Signs title={`No more class; ${TODAY}`} signs={signs.filter(({ act }) => act === 'today')} />
+      </div>
+      <p className="mt-4 text-soft">
+        These are the usual signs. Local rules and the person’s own doctor or midwife come first; if you are
+        not sure, call.
+      </p>
+      <div className="mt-5 flex flex-wrap justify-end gap-3">
+        <Button onClick={onClose}>Close the card</Button>
+        {person && (
+          <Button
+            look="main"
+            onClick={() => {
+              onDo({ act: 'change', personId: person.personId, step, given: 'stopped' });
+              onClose();
+            }}
+          >
+            Note that {person.name} has stopped
+          </Button>
+        )}
+      </div>
+    </Modal>
+  );
+}
+
+const Signs = ({
+  title,
+  signs,
+  isUrgent = false,
+}: {
+  title: string;
+  signs: readonly WarningSign[];
+  isUrgent?: boolean;
+}) => (
+  <section className={`rounded-xl border-2 p-4 ${isUrgent ? 'border-clay' : 'border-line'}`}>
+    <h3 className={`mb-2 text-xl ${isUrgent ? 'text-clay' : ''}`}>{title}</h3>
+    <ul className="space-y-1 text-lg leading-snug">
+      {signs.map(({ asks, who }) => (
+        <li key={asks}>
+          {asks}
+          {who !== URGENT && who !== TODAY && <b> ({who})</b>}
+        </li>
+      ))}
+    </ul>
+  </section>
+);

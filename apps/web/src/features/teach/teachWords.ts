@@ -1,0 +1,38 @@
+import type { Given, Moment, TeachingClock } from '@lotus-steady/core';
+import { variantById } from '../../data/catalogue.js';
+
+/** Facing a class, her right is their left: both are said. */
+export const SIDE_WORDS = {
+  right: { theirs: 'Their right', yours: 'on your left as you face them' },
+  left: { theirs: 'Their left', yours: 'on your right as you face them' },
+} as const;
+
+/** A moment as it is called: "Tree, right side". */
+export const nameOfMoment = ({ step, side, then, round }: Moment): string =>
+  round
+    ? `${step.flow!.name}, round ${round.at} of ${step.flow!.rounds}`
+    : `${then ? 'What follows: after ' : ''}${variantById(step.variant).pose.name}${side ? `, ${side} side` : ''}`;
+
+/** The same as it is said to those who do it. */
+export const aloudOfMoment = (moment: Moment): string =>
+  `${nameOfMoment({ ...moment, side: undefined } as unknown as Moment)}.${moment.side ? ` Your ${moment.side}.` : ''}`;
+
+/** What somebody was given, in a word. */
+export const GIVEN_WORDS: Readonly<Record<Given, string>> = {
+  'less-far': 'less far',
+  supported: 'an easier way',
+  rest: 'rests',
+  stopped: 'has stopped',
+};
+
+/** How a class stands against its plan: "on time", "2 min behind". Half a minute is on time. */
+export function sayDrift(behind: number): string {
+  const minutes = Math.round(Math.abs(behind) / 60);
+  if (Math.abs(behind) < 30) return 'on time';
+  if (!minutes) return behind > 0 ? 'half a minute behind' : 'half a minute ahead';
+  return `${minutes} min ${behind > 0 ? 'behind' : 'ahead'}`;
+}
+
+/** When it ends as it goes now: "ends about 19:02". @param now ms since 1970 */
+export const sayEnd = ({ toGo }: Pick<TeachingClock, 'toGo'>, now: number): string =>
+  `ends about ${new Date(now + toGo * 1000).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}`;
