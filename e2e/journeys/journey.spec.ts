@@ -131,7 +131,7 @@ test('a new class from paste to record', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
   await expect(timer).not.toHaveAttribute('aria-label', before!, { timeout: 5000 });
   await page.keyboard.press('Space');
-  await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText('Their left')).toBeVisible();
   await page.keyboard.press('ArrowRight');

@@ -77,11 +77,11 @@ function Way({ people, names, moment, onChange }: Omit<Props, 'teaching'> & { pe
             <button
               key={personId}
               type="button"
+              aria-label={`${names.get(name) ?? name}, a change`}
               className="min-h-9 rounded font-bold text-indigo underline decoration-line decoration-2 underline-offset-4 hover:decoration-teal"
               onClick={() => onChange(personId)}
             >
               {names.get(name) ?? name}
-              <span className="sr-only">, a change</span>
             </button>
           ))}
         </span>

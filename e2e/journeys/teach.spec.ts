@@ -1,0 +1,183 @@
+/** Teaching live, in simulated time: a whole class by itself, by hand, a change for one, a stop, and ending on time. */
+import { BUILT_IN } from '@lotus-steady/core/built-in';
+import { momentsOf, type Fitting, type Teaching } from '@lotus-steady/core';
+import { expect, type Page } from '@playwright/test';
+import { expectAccessible } from '../fixtures/axe.js';
+import { test } from '../fixtures/hall.js';
+
+const SIX = new Date('2026-11-23T18:00:00');
+
+/** Opens a class to be taught, with a clock that goes only where the test lets it. */
+async function open(page: Page, title: string): Promise<{ id: string; fitting: Fitting }> {
+  await page.clock.install({ time: SIX });
+  await page.emulateMedia({ reducedMotion: 'reduce' });
+  const classes = (await (await page.request.get('/api/classes?when=coming')).json()) as {
+    id: string;
+    title: string;
+  }[];
+  const { id } = classes.find((one) => one.title === title)!;
+  await page.goto(`/classes/${id}/teach`);
+  await expect(page.getByText(/^1 of/)).toBeVisible();
+  return (await (await page.request.get(`/api/classes/${id}`)).json()) as { id: string; fitting: Fitting };
+}
+
+/** What this device keeps of a class that is being taught. */
+const kept = (page: Page, id: string): Promise<Teaching> =>
+  page.evaluate((name) => {
+    const key = Object.keys(localStorage).find((one) => one.endsWith(name))!;
+    return (JSON.parse(localStorage.getItem(key)!) as { values: { teaching: Teaching } }).values.teaching;
+  }, `class:${id}:teaching`);
+
+test('an hour’s class runs by itself: order, sides and every time are the plan’s', async ({ page }) => {
+  const { id, fitting } = await open(page, 'Thursday Mixed');
+  const planned = momentsOf(fitting, BUILT_IN);
+  const total = planned.reduce((sum, { lead, seconds }) => sum + lead + seconds, 0);
+  expect(total).toBeGreaterThan(55 * 60);
+  await page.getByText('How it runs').click();
+  await page.getByLabel('Goes on by itself').check();
+  await page.getByText('How it runs').click();
+  // Each moment as it is shown, with the time at which it is first seen.
+  await page.evaluate(() => {
+    const seen: [at: number, text: string][] = [];
+    (window as unknown as { seen: typeof seen }).seen = seen;
+    const look = (): void => {
+      const text = document.querySelector('[aria-label="Now"] [aria-live]')?.textContent ?? '';
+      const at = document.querySelector('header .tabular-nums')?.textContent ?? '';
+      if (seen[seen.length - 1]?.[1] !== `${at}|${text}`) seen.push([Date.now(), `${at}|${text}`]);
+    };
+    look();
+    new MutationObserver(look).observe(document.body, {
+      subtree: true,
+      childList: true,
+      characterData: true,
+    });
+  });
+  const begins = await page.evaluate(() => Date.now());
+  await page.getByRole('button', { name: 'Begin' }).click();
+  for (let minute = 0; minute * 60 < total; minute++) await page.clock.runFor(60_000);
+  await expect(page.getByRole('main').getByText('Come out slowly')).toBeVisible();
+
+  const seen = await page.evaluate(() => (window as unknown as { seen: [number, string][] }).seen);
+  let at = 0;
+  const expected = planned.map(({ lead, seconds, side, then, step, round }) => {
+    const begun = at;
+    at += lead + seconds;
+    const name = BUILT_IN.variant(step.variant).pose.name;
+    return { begun, name: round ? step.flow!.name : then ? `After ${name.toLowerCase()}` : name, side };
+  });
+  expect(seen).toHaveLength(expected.length);
+  expected.forEach(({ begun, name, side }, i) => {
+    const [when, text] = seen[i]!;
+    expect(text).toContain(`${i + 1} of ${expected.length}|${name}`);
+    if (side) expect(text).toContain(`Their ${side} on your ${side === 'right' ? 'left' : 'right'}`);
+    else expect(text).not.toContain('Their ');
+    // The screen looks five times a second.
+    expect(Math.abs((when - begins) / 1000 - begun)).toBeLessThan(0.45);
+  });
+  // Its own clock has not drifted at all.
+  await page.getByRole('link', { name: 'Exit' }).focus();
+  const { begun } = await kept(page, id);
+  expect(Math.abs((begun! - begins) / 1000)).toBeLessThan(0.45);
+  await expect(page.getByText('on time', { exact: true })).toBeVisible();
+});
+
+test('by hand: Space does what has the focus, pedals and swipes go on, a reload is where it was to the second', async ({
+  page,
+}) => {
+  await open(page, 'Steady Backs');
+  const count = page.getByRole('timer');
+  await page.keyboard.press('Space');
+  await page.clock.runFor(10_000);
+  await expect(page.getByRole('button', { name: 'Pause' })).toBeVisible();
+  await page.keyboard.press('Space');
+  const label = await count.getAttribute('aria-label');
+  await page.clock.runFor(30_000);
+  await expect(count).toHaveAttribute('aria-label', label!);
+  await page.reload();
+  await expect(page.getByText('Gone on where you were.')).toBeVisible();
+  await expect(count).toHaveAttribute('aria-label', label!);
+
+  await page.getByRole('button', { name: 'Next' }).focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByText(/^2 of/)).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Start' })).toBeVisible();
+  await page.locator('body').click({ position: { x: 400, y: 300 } });
+  await page.keyboard.press('PageDown');
+  await expect(page.getByText(/^3 of/)).toBeVisible();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page.getByText(/^2 of/)).toBeVisible();
+  await page.getByRole('main').evaluate((main) => {
+    const touch = (clientX: number) => new Touch({ identifier: 1, target: main, clientX, clientY: 300 });
+    const fire = (type: string, x: number, touches: Touch[]): boolean =>
+      main.dispatchEvent(new TouchEvent(type, { bubbles: true, touches, changedTouches: [touch(x)] }));
+    fire('touchstart', 700, [touch(700)]);
+    fire('touchend', 400, []);
+  });
+  await expect(page.getByText(/^3 of/)).toBeVisible();
+  await page.keyboard.press('r');
+  await page.keyboard.press('m');
+  await page.clock.runFor(400);
+  const left = Number(/\d+/.exec((await count.getAttribute('aria-label'))!)![0]);
+  expect(left).toBeGreaterThan(60);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(count).not.toHaveAttribute('aria-label', `${left} seconds left`);
+  await page.keyboard.press('s');
+  await expect(page.getByText(/^4 of/)).toBeVisible();
+});
+
+test('two taps give one person something easier; who stops is noted with the signs; the record has both', async ({
+  page,
+}) => {
+  const { id } = await open(page, 'Steady Backs');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await page.getByRole('button', { name: 'Change for one' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Caspar', exact: true }).click();
+  await expectAccessible(page);
+  await page.getByRole('dialog').getByRole('button', { name: /^Rest/ }).click();
+  const differs = page.getByRole('region', { name: 'Who differs' });
+  await expect(differs.getByRole('button', { name: 'Caspar, a change' })).toBeVisible();
+  await expect(differs.getByText('rests')).toBeVisible();
+
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('x');
+  const card = page.getByRole('dialog');
+  await card.getByRole('button', { name: 'Bram Sedgely' }).click();
+  await expect(card.getByText('Call the emergency services now')).toBeVisible();
+  // A sign of his own condition, beside those of everybody.
+  await expect(card.getByText(/Pain, numbness or weakness in both legs/)).toBeVisible();
+  await expectAccessible(page);
+  await card.getByRole('button', { name: 'Note that Bram Sedgely has stopped' }).click();
+  await expect(differs.getByText('has stopped')).toBeVisible();
+  await page.keyboard.press('ArrowRight');
+  await expect(differs.getByText('has stopped')).toBeVisible();
+
+  await page.goto(`/classes/${id}/after`);
+  const person = (name: string) =>
+    page
+      .getByRole('listitem')
+      .filter({ has: page.getByText(name, { exact: true }) })
+      .first();
+  await expect(person('Caspar Dunmore').getByText('eased', { exact: false }).first()).toBeVisible();
+  await expect(person('Bram Sedgely').getByText('stopped', { exact: false }).first()).toBeVisible();
+});
+
+test('behind time, the rest is fitted again: shorter, and the final rest stays', async ({ page }) => {
+  await open(page, 'Steady Backs');
+  await page.keyboard.press('Space');
+  await page.clock.runFor(1000);
+  await page.clock.fastForward(12 * 60_000);
+  await page.clock.runFor(1000);
+  await expect(page.getByText(/min behind/)).toBeVisible();
+  const before = await page.getByLabel('Time left in the class').textContent();
+  await page.getByRole('button', { name: 'End on time' }).click();
+  await expect(page.getByRole('dialog').getByText('The class was to end at', { exact: false })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Fit the rest into it' }).click();
+  await expect(page.getByText('the rest fits the time')).toBeVisible({ timeout: 60_000 });
+  expect(await page.getByLabel('Time left in the class').textContent()).not.toBe(before);
+  for (let i = 0; i < 80; i++) await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('heading', { name: /rest/i }).first()).toBeVisible();
+  await expect(page.getByRole('link', { name: 'After class' })).toBeVisible();
+});
