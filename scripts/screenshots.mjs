@@ -107,7 +107,10 @@ try {
   });
   await shoot('teach', '/classes', async (page) => {
     await on('Thursday Mixed', 'Teach')(page);
-    for (let i = 0; i < 15; i++) await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('Space');
+    for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
+    await page.keyboard.press('Space');
+    await page.waitForTimeout(4000);
   });
   await shoot('atlas', '/atlas?part=hamstrings');
   await shoot('atlas-pose', '/atlas/supine-twist', async (page) => {

@@ -142,3 +142,17 @@ test('words that people are looked for by are in no address, and there again on 
   await expect(page.getByRole('link', { name: 'Hollis Penny' })).toHaveCount(0);
   expect([...asked, page.url()].filter((url) => /slip|disc/i.test(url))).toEqual([]);
 });
+
+test('a calendar reads the classes at a private address, until it is taken back', async ({ page }) => {
+  await page.goto('/you');
+  const mine = page.getByRole('region', { name: 'Your calendar' });
+  await mine.getByRole('button', { name: 'Make an address' }).click();
+  const address = (await mine.getByText(/\/api\/calendar\/.*\.ics$/).textContent())!;
+  const read = () => page.request.get(address);
+  expect(await (await read()).text()).toContain('SUMMARY:Steady Backs');
+  await expectAccessible(page);
+  await mine.getByRole('button', { name: 'Take it back' }).click();
+  await expect(mine.getByRole('button', { name: 'Make an address' })).toBeVisible();
+  await expect(mine.getByText(/\.ics$/)).toBeHidden();
+  expect((await read()).status()).toBe(404);
+});

@@ -1,6 +1,7 @@
 import { Global, Module, type DynamicModule } from '@nestjs/common';
 import { APP_FILTER, APP_GUARD, APP_INTERCEPTOR } from '@nestjs/core';
 import { SequelizeModule } from '@nestjs/sequelize';
+import { CalendarModule } from './calendar/calendar.module.js';
 import { ClassModule } from './classes/class.module.js';
 import { AccessGuard } from './common/access.guard.js';
 import { Clock } from './common/clock.js';
@@ -46,6 +47,7 @@ export const SUBJECTS = [
   GroupModule,
   DocumentModule,
   SheetModule,
+  CalendarModule,
   ErasureModule,
 ];
 

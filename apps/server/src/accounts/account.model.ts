@@ -56,7 +56,7 @@ export class SessionRow extends Model {
 }
 
 /** What a link lets whoever has it do, once or until it expires. */
-export type LinkKind = 'invitation' | 'reset' | 'person';
+export type LinkKind = 'invitation' | 'reset' | 'person' | 'calendar';
 
 @Table({ tableName: 'links', updatedAt: false })
 export class LinkRow extends Model {

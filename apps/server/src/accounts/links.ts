@@ -12,6 +12,8 @@ export const LINK_HOLDS: Readonly<Record<LinkKind, number>> = {
   invitation: 7 * DAY,
   reset: DAY,
   person: 90 * DAY,
+  // A calendar asks for as long as one has it.
+  calendar: 10 * 365 * DAY,
 };
 
 const GONE = 'This link has expired, was taken back, or was used. Ask for a new one.';
@@ -52,7 +54,7 @@ export class Links {
 
   /** Those of a kind that still open, the newest first. */
   async of(
-    where: Pick<LinkRow, 'hallId' | 'kind'> & Partial<Pick<LinkRow, 'personId'>>,
+    where: Pick<LinkRow, 'hallId' | 'kind'> & Partial<Pick<LinkRow, 'personId' | 'accountId'>>,
     now = Date.now(),
   ): Promise<LinkRow[]> {
     return this.rows.findAll({

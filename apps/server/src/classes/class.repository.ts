@@ -42,6 +42,11 @@ const CLASSES_AHEAD = 3;
 export type ClassLine = Pick<ClassRow, 'id' | 'title' | 'on' | 'time' | 'place' | 'groupId' | 'heads'> & {
   recorded: 0 | 1;
 };
+/** When and where a class is, and its plan: nothing of anybody. */
+export type PlannedClass = Pick<
+  ClassRow,
+  'id' | 'title' | 'on' | 'time' | 'place' | 'sequenceText' | 'version'
+> & { updatedAt: Date };
 export type RecordColumns = Pick<RecordRow, 'personId' | 'came'> & SealedRecord;
 
 /** A class as it is kept. */
@@ -107,6 +112,26 @@ export class ClassRepository {
       limit: most,
       raw: true,
     })) as unknown as ClassLine[];
+  }
+
+  /** Classes of some days with no more than when and where they are, and their plans. @param first, last `YYYY-MM-DD` */
+  async between(
+    { hallId }: Pick<RequestContext, 'hallId'>,
+    first: string,
+    last: string,
+  ): Promise<PlannedClass[]> {
+    const rows = await this.classes.findAll({
+      attributes: ['id', 'title', 'on', 'time', 'place', 'sequenceText', 'version', 'updatedAt'],
+      where: { hallId, on: { [Op.between]: [first, last] } },
+      order: [
+        ['on', 'ASC'],
+        ['time', 'ASC'],
+      ],
+    });
+    return rows.map(({ id, title, on, time, place, sequenceText, version, updatedAt }) => ({
+      ...{ id, title, on, time, place, sequenceText, version },
+      updatedAt: updatedAt as Date,
+    }));
   }
 
   /** The next classes that have a fitting and that somebody is down for. @param today `YYYY-MM-DD` */

@@ -1252,6 +1252,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/calendar': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Calendar.feed'];
+    put?: never;
+    post: operations['Calendar.make'];
+    delete: operations['Calendar.end'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/calendar/{secret}.ics': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['CalendarFeed.read'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/people/{id}/erase': {
     parameters: {
       query?: never;
@@ -2090,6 +2122,10 @@ export interface components {
     BegunDocumentDto: {
       /** Format: uuid */
       id: string;
+    };
+    FeedDto: {
+      /** Format: date-time */
+      since?: string;
     };
     EraseDto: {
       name: string;
@@ -4564,6 +4600,82 @@ export interface operations {
         };
         content: {
           'application/pdf': string;
+        };
+      };
+    };
+  };
+  'Calendar.feed': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['FeedDto'];
+        };
+      };
+    };
+  };
+  'Calendar.make': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewLinkDto'];
+        };
+      };
+    };
+  };
+  'Calendar.end': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'CalendarFeed.read': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        secret: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'text/calendar; charset=utf-8': string;
         };
       };
     };

@@ -2,6 +2,7 @@
 export const keys = {
   session: ['session'],
   devices: ['devices'],
+  calendar: ['calendar'],
   members: ['members'],
   invitations: ['members', 'invitations'],
   network: ['network'],

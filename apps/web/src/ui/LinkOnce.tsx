@@ -11,19 +11,21 @@ export function LinkOnce({
   endsAt,
   door,
   says,
+  note,
 }: {
-  /** The screen that it opens: `/join`. */
-  to: string;
-  /** Behind the `#`, which no server is sent. */
+  /** The screen that it opens: `/join`, the secret behind a `#`, which no server is sent; or all of the path. */
+  to: string | ((secret: string) => string);
   secret: string;
   endsAt: string;
   /** Where other devices open it; none while nothing but this computer may. */
   door?: string;
   /** What it is, and who should have it. */
   says: string;
+  /** What else there is to know, in place of until when it opens. */
+  note?: string;
 }) {
   const [copied, setCopied] = useState(false);
-  const address = `${door?.replace(/\/$/, '') ?? window.location.origin}${to}#${secret}`;
+  const address = `${door?.replace(/\/$/, '') ?? window.location.origin}${typeof to === 'string' ? `${to}#${secret}` : to(secret)}`;
   const isHereOnly = !door && /^(127\.|localhost$|\[::1\]$)/.test(window.location.hostname);
   const copy = async (): Promise<void> => {
     await navigator.clipboard.writeText(address);
@@ -48,8 +50,8 @@ export function LinkOnce({
           </p>
         )}
         <p className="text-sm text-soft">
-          It opens until {sayDay(endsAt)}, and is shown here only now. Whoever has it gets in: send it to
-          nobody else.
+          {note ??
+            `It opens until ${sayDay(endsAt)}, and is shown here only now. Whoever has it gets in: send it to nobody else.`}
         </p>
       </div>
     </div>

@@ -15,6 +15,7 @@ import { Page } from '../../ui/Page.js';
 import { sayDay } from '../../ui/sayDay.js';
 import { Modal } from '../../ui/Modal.js';
 import { Problem, Reading } from '../../ui/states.js';
+import { Calendar } from './Calendar.js';
 import { Codes } from './Codes.js';
 
 /** One's own account: name, password, one-time codes, devices, halls. */
@@ -40,6 +41,7 @@ export function AccountScreen() {
               demo.
             </p>
           )}
+          <Calendar />
           <Devices />
           <Halls />
         </div>
