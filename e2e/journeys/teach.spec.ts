@@ -63,7 +63,8 @@ test('an hour’s class runs by itself: order, sides and every time are the plan
     const begun = at;
     at += lead + seconds;
     const name = BUILT_IN.variant(step.variant).pose.name;
-    return { begun, name: round ? step.flow!.name : then ? `After ${name.toLowerCase()}` : name, side };
+    const own = then ? `After ${name.toLowerCase()}` : name;
+    return { begun, name: round ? step.flow!.name : own, side };
   });
   expect(seen).toHaveLength(expected.length);
   expected.forEach(({ begun, name, side }, i) => {

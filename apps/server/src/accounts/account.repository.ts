@@ -70,7 +70,7 @@ export class AccountRepository {
     const row = await this.one(id);
     if (row.passwordHash === null)
       throw new ForbiddenException(
-        'The demo’s teacher has no password, so that no other hall can be hers. Sign out, and use an account of your own.',
+        'The demo’s teacher has no password, so that no other hall can be hers. Sign out, and use your own account.',
       );
     return row;
   }

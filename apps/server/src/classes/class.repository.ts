@@ -114,7 +114,7 @@ export class ClassRepository {
     })) as unknown as ClassLine[];
   }
 
-  /** Classes of some days with no more than when and where they are, and their plans. @param first, last `YYYY-MM-DD` */
+  /** Classes of some days: when and where they are, and their plans. @param first, last `YYYY-MM-DD` */
   async between(
     { hallId }: Pick<RequestContext, 'hallId'>,
     first: string,

@@ -25,7 +25,8 @@ export function LinkOnce({
   note?: string;
 }) {
   const [copied, setCopied] = useState(false);
-  const address = `${door?.replace(/\/$/, '') ?? window.location.origin}${typeof to === 'string' ? `${to}#${secret}` : to(secret)}`;
+  const path = typeof to === 'string' ? `${to}#${secret}` : to(secret);
+  const address = `${door?.replace(/\/$/, '') ?? window.location.origin}${path}`;
   const isHereOnly = !door && /^(127\.|localhost$|\[::1\]$)/.test(window.location.hostname);
   const copy = async (): Promise<void> => {
     await navigator.clipboard.writeText(address);
@@ -51,7 +52,8 @@ export function LinkOnce({
         )}
         <p className="text-sm text-soft">
           {note ??
-            `It opens until ${sayDay(endsAt)}, and is shown here only now. Whoever has it gets in: send it to nobody else.`}
+            `It opens until ${sayDay(endsAt)}, and is shown here only now. ` +
+              'Whoever has it gets in: send it to nobody else.'}
         </p>
       </div>
     </div>

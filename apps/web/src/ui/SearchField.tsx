@@ -1,8 +1,10 @@
 import { useEffect, useRef, useState } from 'react';
 
 interface Props {
-  /** Left out within a label. */
+  /** Where no label names it: what is looked for. */
   label?: string;
+  /** Where a label names it. */
+  id?: string;
   placeholder: string;
   value: string;
   onChange: (words: string) => void;
@@ -13,7 +15,7 @@ interface Props {
  * Words that something is looked for by, as they are typed; in a form, Enter does not send it. No letter waits for
  * what is found: where `value` stands in an address, it comes later than the next letter.
  */
-export function SearchField({ label, placeholder, value, onChange, className = '' }: Props) {
+export function SearchField({ label, id, placeholder, value, onChange, className = '' }: Props) {
   const field = useRef<HTMLInputElement>(null);
   const [typed, setTyped] = useState(value);
   useEffect(() => {
@@ -22,6 +24,7 @@ export function SearchField({ label, placeholder, value, onChange, className = '
   return (
     <input
       ref={field}
+      id={id}
       type="search"
       aria-label={label}
       placeholder={placeholder}

@@ -145,7 +145,7 @@ export const fitWork = {
     const tools = { catalogue, fitter: sketched, on: rules.on, pace: paceOf(rules.pace) };
     return { fitting, offers: timeOffers(sequence, fitting.minutes.written, tools) };
   },
-  /** A class that has begun, the rest of it within what is left of the time. @throws where its sequence cannot be read */
+  /** A class that has begun, the rest within what is left of the time. @throws where its sequence cannot be read */
   endOnTime({ source, choices, inputs, own, left }: Ending): Fitting {
     const catalogue = takeOwn(own);
     const { people, ...rules } = inputs;

@@ -1,4 +1,4 @@
-/** A class taught in simulated time: what comes when, by hand and by itself; no instant is lost however late one looks. */
+/** A class taught in simulated time, by hand and by itself: no instant is lost however late one looks. */
 import fc from 'fast-check';
 import {
   aloudBetween,
@@ -174,7 +174,7 @@ const acts: fc.Arbitrary<Act> = fc.oneof(
   fc.integer({ min: -5, max: 90 }).map((to): Act => ({ act: 'go-to', moment: to })),
 );
 
-test('whatever is pressed and whenever, it is somewhere in the class, and it can be gone on with after a reload', () => {
+test('whatever is pressed and whenever, it is somewhere in the class, also after a reload', () => {
   fc.assert(
     fc.property(
       hour,
@@ -225,9 +225,10 @@ describe('counted and said', () => {
     const words = aloudBetween(ALONE, at(0), begun, at(0), MOMENTS, counting);
     for (let now = every; now <= until + 1e-9; now += every)
       words.push(...aloudBetween(begun, at(now - every), begun, at(now), MOMENTS, counting));
-    return words.map((one) =>
-      'number' in one ? String(one.number) : 'moment' in one ? `m${one.moment}` : one.say,
-    );
+    return words.map((one) => {
+      if ('number' in one) return String(one.number);
+      return 'moment' in one ? `m${one.moment}` : one.say;
+    });
   };
   test('what comes, each breath once, the last seconds, and to come out at the end', () => {
     expect(saidOf(0.2, 'up', 36)).toEqual(['m0', '1', '2', '3', '4', '5', 'm1']);

@@ -4,6 +4,10 @@ import { LinkOnce } from '../../ui/LinkOnce.js';
 import { sayDay } from '../../ui/sayDay.js';
 import { Problem } from '../../ui/states.js';
 
+const NOTE =
+  'It is shown here only now, and is read until you take it back. The calendar must reach this computer: ' +
+  'on the hall’s network, and trusting its certificate.';
+
 /** The classes in one's own calendar, by an address that nobody else has. */
 export function Calendar() {
   const feed = useCalendar();
@@ -37,7 +41,7 @@ export function Calendar() {
           to={(secret) => `/api/calendar/${secret}.ics`}
           {...make.data}
           says="Give this address to your calendar. One from before shows nothing any more."
-          note="It is shown here only now, and is read until you take it back. The calendar must reach this computer: on the hall’s network, and trusting its certificate."
+          note={NOTE}
         />
       )}
       {(make.error ?? end.error ?? feed.error) && (

@@ -307,15 +307,16 @@ const Filters = ({
   onAsk: (key: (typeof FILTERS)[number], value: string) => void;
 }) => (
   <>
-    <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">
-      Find a pose, however you write it
+    <div className="flex min-w-64 flex-1 flex-col text-sm text-soft">
+      <label htmlFor="find-pose">Find a pose, however you write it</label>
       <SearchField
+        id="find-pose"
         value={asked.find}
         onChange={(words) => onAsk('find', words)}
         placeholder="down dog, vrksasana, legs up the wall …"
         className="text-base text-ink"
       />
-    </label>
+    </div>
     {CHOICES.map(([key, label, options]) => (
       <Choice
         key={key}

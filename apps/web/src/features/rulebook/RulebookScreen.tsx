@@ -27,15 +27,16 @@ export function RulebookScreen() {
       title="Rulebook"
       about={`${RULEBOOK.conditions.length} conditions and groups, ${RULES} rules`}
       tools={
-        <label className="flex min-w-64 flex-1 flex-col text-sm text-soft">
-          Find a condition, however it is called
+        <div className="flex min-w-64 flex-1 flex-col text-sm text-soft">
+          <label htmlFor="find-condition">Find a condition, however it is called</label>
           <SearchField
+            id="find-condition"
             value={find}
             onChange={setFind}
             placeholder="osteopenia, slipped disc, POTS …"
             className="text-base text-ink"
           />
-        </label>
+        </div>
       }
       actions={
         <ButtonLink className="md:self-end" to="/rulebook/what-if">

@@ -119,6 +119,10 @@ function Easier({ doing: { entry }, side, onGive }: { doing: Doing; side: Moment
   );
 }
 
+const CARD =
+  'flex h-full w-full flex-col items-center gap-2 rounded-2xl border-2 border-strong-line bg-paper p-4 text-center ' +
+  'hover:bg-teal-wash';
+
 const Way = ({
   title,
   says,
@@ -133,11 +137,7 @@ const Way = ({
   onPress: () => void;
 }) => (
   <li>
-    <button
-      type="button"
-      onClick={onPress}
-      className="flex h-full w-full flex-col items-center gap-2 rounded-2xl border-2 border-strong-line bg-paper p-4 text-center hover:bg-teal-wash"
-    >
+    <button type="button" onClick={onPress} className={CARD}>
       <b className="font-display text-2xl">{title}</b>
       {variant && (
         <Figure

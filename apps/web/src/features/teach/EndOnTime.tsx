@@ -4,6 +4,10 @@ import { Modal } from '../../ui/Modal.js';
 import { sayClock } from '../../domain/words/say.js';
 import { Problem } from '../../ui/states.js';
 
+const CUT =
+  'Holds and rounds are shortened, and what is needed least is left out. The final rest stays: five minutes, or ' +
+  'what was planned if that is less.';
+
 interface Props {
   /** When the class is to end, as it was planned when it began: "19:00". */
   end: string;
@@ -25,9 +29,7 @@ export const EndOnTime = ({ end, left, planned, isWorking, problem, onCut, onClo
       {sayClock(left.seconds)} are left.
     </p>
     <p className="mt-3 text-lg">
-      {planned > left.seconds
-        ? 'Holds and rounds are shortened, and what is needed least is left out. The final rest stays: five minutes, or what was planned if that is less.'
-        : 'There is time for all of it: nothing needs to be cut.'}
+      {planned > left.seconds ? CUT : 'There is time for all of it: nothing needs to be cut.'}
     </p>
     {problem && <Problem error={problem} />}
     <div className="mt-5 flex flex-wrap justify-end gap-3">

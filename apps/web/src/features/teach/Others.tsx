@@ -8,6 +8,10 @@ import { sayOwnHold, sayProps } from '../../domain/words/say.js';
 import { sayWay } from '../../domain/words/sayWay.js';
 import { GIVEN_WORDS } from './teachWords.js';
 
+const NAME =
+  'min-h-9 rounded font-bold text-indigo underline decoration-line decoration-2 underline-offset-4 ' +
+  'hover:decoration-teal';
+
 interface Props {
   moment: Moment;
   teaching: Teaching;
@@ -78,7 +82,7 @@ function Way({ people, names, moment, onChange }: Omit<Props, 'teaching'> & { pe
               key={personId}
               type="button"
               aria-label={`${names.get(name) ?? name}, a change`}
-              className="min-h-9 rounded font-bold text-indigo underline decoration-line decoration-2 underline-offset-4 hover:decoration-teal"
+              className={NAME}
               onClick={() => onChange(personId)}
             >
               {names.get(name) ?? name}

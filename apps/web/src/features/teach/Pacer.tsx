@@ -1,4 +1,4 @@
-import { breathAt, countAt, type Counting, type Moment, type Phase } from '@lotus-steady/core';
+import { breathAt, countAt, type Counted, type Counting, type Moment, type Phase } from '@lotus-steady/core';
 import { useEffect, useRef } from 'react';
 import { variantById } from '../../data/catalogue.js';
 import { sayClock } from '../../domain/words/say.js';
@@ -18,8 +18,8 @@ interface Props {
 const EMPTY = 0.66;
 
 /**
- * The breath of the group as a shape that swells and sinks, with the count in its middle. Where motion is not wanted the
- * shape stands, and the word says in or out.
+ * The breath of the group as a shape that swells and sinks, with the count in its middle. Where motion is not wanted
+ * the shape stands, and the word says in or out.
  */
 export function Pacer({ moment, phase, runs, passed, total, counting }: Props) {
   const swell = useRef<HTMLDivElement>(null);
@@ -67,11 +67,8 @@ export function Pacer({ moment, phase, runs, passed, total, counting }: Props) {
   );
 }
 
-const UNIT_WORDS = {
-  breaths: ['breath', 'breaths'],
-  rounds: ['round', 'rounds'],
-  seconds: ['', ''],
-} as const;
+const CLOCK_SIZE = 'text-[2.25rem] md:text-[2.75rem]';
+const COUNT_SIZE = 'text-[2.5rem] md:text-[4rem]';
 
 /** What is counted, up or down. */
 function Count({
@@ -80,46 +77,43 @@ function Count({
   passed,
   total,
   counting,
-}: {
-  moment: Moment;
-  phase: Phase;
-  passed: number;
-  total: number;
-  counting: Counting;
-}) {
-  const held = phase === 'hold' ? passed : phase === 'done' ? total : 0;
-  const left = Math.max(0, total - held);
-  const { unit, now, of } = countAt(moment, held, total);
+}: Pick<Props, 'moment' | 'phase' | 'total' | 'counting'> & { passed: number }) {
   if (phase === 'done')
     return <span className="relative text-center font-display text-2xl font-semibold">Come out slowly</span>;
-  const clock = sayClock(counting === 'down' || phase === 'lead' ? Math.ceil(left) : Math.floor(held));
-  if (unit === 'seconds')
-    return (
-      <span role="timer" aria-label={`${Math.ceil(left)} seconds left`} className="relative text-center">
-        <span className="block font-display text-[2.25rem] md:text-[2.75rem] leading-none font-semibold tabular-nums">
-          {clock}
-        </span>
-        <span className="text-lg text-soft">
-          {phase === 'lead' ? 'to hold' : counting === 'down' ? 'left' : `of ${sayClock(total)}`}
-        </span>
-      </span>
-    );
-  const whole = Math.ceil(of);
-  const shown = phase === 'lead' ? whole : counting === 'down' ? whole - now + 1 : now;
-  const word = UNIT_WORDS[unit][shown === 1 ? 0 : 1];
+  const held = phase === 'hold' ? passed : 0;
+  const left = Math.max(0, total - held);
+  const counted = countAt(moment, held, total);
+  const isDown = counting === 'down' || phase === 'lead';
+  const clock = sayClock(isDown ? Math.ceil(left) : Math.floor(held));
+  const { number, below } =
+    counted.unit === 'seconds'
+      ? { number: clock, below: clockWord(phase, counting, total) }
+      : countWords(counted, phase, isDown);
+  const size = counted.unit === 'seconds' ? CLOCK_SIZE : COUNT_SIZE;
   return (
     <span role="timer" aria-label={`${Math.ceil(left)} seconds left`} className="relative text-center">
-      <span className="block font-display text-[2.5rem] md:text-[4rem] leading-none font-semibold tabular-nums">
-        {shown}
-      </span>
-      <span className="block text-lg">
-        {phase === 'lead'
-          ? word
-          : counting === 'down'
-            ? `${word} left`
-            : `of ${whole} ${UNIT_WORDS[unit][1]}`}
-      </span>
-      <span className="block text-lg text-soft tabular-nums">{clock}</span>
+      <span className={`block font-display leading-none font-semibold tabular-nums ${size}`}>{number}</span>
+      <span className="block text-lg">{below}</span>
+      {counted.unit !== 'seconds' && <span className="block text-lg text-soft tabular-nums">{clock}</span>}
     </span>
   );
+}
+
+/** What stands below a clock. */
+function clockWord(phase: Phase, counting: Counting, total: number): string {
+  if (phase === 'lead') return 'to hold';
+  return counting === 'down' ? 'left' : `of ${sayClock(total)}`;
+}
+
+/** A count of breaths or rounds, and what stands below it. */
+function countWords(
+  { unit, now, of }: Counted,
+  phase: Phase,
+  isDown: boolean,
+): { number: number; below: string } {
+  const whole = Math.ceil(of);
+  if (!isDown) return { number: now, below: `of ${whole} ${unit}` };
+  const number = phase === 'lead' ? whole : whole - now + 1;
+  const word = number === 1 ? unit.slice(0, -1) : unit;
+  return { number, below: phase === 'lead' ? word : `${word} left` };
 }

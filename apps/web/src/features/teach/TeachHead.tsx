@@ -19,6 +19,10 @@ interface Props {
   isCutting: boolean;
 }
 
+const SUMMARY =
+  'flex min-h-11 cursor-pointer list-none items-center gap-2 rounded-lg px-2 font-semibold text-teal ' +
+  'hover:bg-teal-wash';
+
 /** Where the class is, how long still, and how it stands against its plan. */
 export function TeachHead({ known, at, moments, clock, settings, onSettings, isCut, isCutting }: Props) {
   const { teaching, now } = at;
@@ -50,7 +54,7 @@ export function TeachHead({ known, at, moments, clock, settings, onSettings, isC
           </span>
         )}
         <details className="relative">
-          <summary className="flex min-h-11 cursor-pointer list-none items-center gap-2 rounded-lg px-2 font-semibold text-teal hover:bg-teal-wash">
+          <summary className={SUMMARY}>
             <Settings2 aria-hidden size={20} />
             <span className="max-sm:sr-only">How it runs</span>
           </summary>

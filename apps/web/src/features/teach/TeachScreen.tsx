@@ -49,6 +49,11 @@ export function TeachScreen({ id }: { id: string }) {
   );
 }
 
+/** Side by side; on a phone above the cues, where they are seen at once. */
+const FIGURE_AND_BREATH =
+  'grid flex-1 grid-cols-[minmax(0,1fr)_auto] grid-rows-1 items-center gap-4 max-md:order-2 max-md:h-56 ' +
+  'max-md:flex-none md:min-h-48';
+
 /** What is open over the class. */
 type Open = { is: 'change' | 'stop'; who?: string } | { is: 'end' } | undefined;
 
@@ -114,7 +119,7 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
               {!moment.then && moment.step.note && <li className="text-soft italic">{moment.step.note}</li>}
             </ul>
           )}
-          <div className="grid flex-1 grid-cols-[minmax(0,1fr)_auto] grid-rows-1 items-center gap-4 max-md:order-2 max-md:h-56 max-md:flex-none md:min-h-48">
+          <div className={FIGURE_AND_BREATH}>
             <Stage
               key={`${teaching.at} ${teaching.phase === 'lead'}`}
               moment={moment}
@@ -203,7 +208,7 @@ const NothingToTeach = ({ known }: { known: ClassWhole }) => (
   </Page>
 );
 
-/** What comes after this step, and the time that is left for it; the class was to take what was planned when it began. */
+/** What comes after this step, and the time left for it; the class was to take what was planned when it began. */
 function timeFor({ teaching, now }: AtTeaching, moments: readonly Moment[]) {
   const next = moments.findIndex(
     (one, i) => i > teaching.at && one.step.step !== moments[teaching.at]!.step.step,
@@ -284,7 +289,8 @@ const Title = ({ moment }: { moment: Moment }) => {
   return (
     <div aria-live="polite" className="flex flex-wrap items-baseline gap-x-6">
       <h2 className="text-4xl md:text-5xl">
-        {moment.round ? moment.step.flow!.name : moment.then ? `After ${pose.name.toLowerCase()}` : pose.name}
+        {moment.round?.shapes[0]!.step.flow!.name ??
+          (moment.then ? `After ${pose.name.toLowerCase()}` : pose.name)}
       </h2>
       {moment.round && (
         <span className="text-2xl">
@@ -321,7 +327,8 @@ function Fetch({
       {moment.fetch
         .map(({ prop, count, people }) => {
           const all = people.length === moment.doing.length && people.length > 1;
-          return `${sayProps([{ prop, count }])} (${all ? 'all' : people.map((name) => names.get(name) ?? name).join(', ')})`;
+          const whose = all ? 'all' : people.map((name) => names.get(name) ?? name).join(', ');
+          return `${sayProps([{ prop, count }])} (${whose})`;
         })
         .join(' · ')}
     </p>
