@@ -173,11 +173,12 @@ test('behind time, the rest is fitted again: shorter, and the final rest stays',
   await expect(page.getByText(/min behind/)).toBeVisible();
   const before = await page.getByLabel('Time left in the class').textContent();
   await page.getByRole('button', { name: 'End on time' }).click();
-  await expect(page.getByRole('dialog').getByText('The class was to end at', { exact: false })).toBeVisible();
+  await expect(page.getByRole('dialog').getByText('The class is to end at', { exact: false })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Fit the rest into it' }).click();
   await expect(page.getByText('the rest fits the time')).toBeVisible({ timeout: 60_000 });
   expect(await page.getByLabel('Time left in the class').textContent()).not.toBe(before);
+  await expect(page.getByText('on time', { exact: true })).toBeVisible();
   for (let i = 0; i < 80; i++) await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('heading', { name: /rest/i }).first()).toBeVisible();
   await expect(page.getByRole('link', { name: 'After class' })).toBeVisible();

@@ -11,7 +11,7 @@ export interface TeachingClock {
   elapsed: number;
   /** Seconds that are still planned. */
   toGo: number;
-  /** Seconds behind the plan; ahead of it where negative. */
+  /** Seconds later than planned that it ends as it goes now; earlier where negative. */
   behind: number;
 }
 
@@ -31,21 +31,31 @@ function plannedBy({ at, phase }: Teaching, moments: readonly Timed[], passed: n
   return before + moment.lead + Math.min(passed, moment.seconds);
 }
 
-/** @param teaching as it is at that instant, see `teachingAt` @param now ms since 1970 */
-export function teachingClock(teaching: Teaching, moments: readonly Timed[], now: number): TeachingClock {
+/**
+ * @param teaching as it is at that instant, see `teachingAt`
+ * @param now ms since 1970
+ * @param total seconds that the class was planned to take when it began; what is left of it may have been cut since
+ */
+export function teachingClock(
+  teaching: Teaching,
+  moments: readonly Timed[],
+  now: number,
+  total = plannedUntil(moments, moments.length),
+): TeachingClock {
   const passed = passedIn(teaching, now) / 1000;
   const length = lengthOf(teaching, moments) / 1000;
   const elapsed = teaching.begun === undefined ? 0 : ((teaching.ended ?? now) - teaching.begun) / 1000;
   const planned = plannedBy(teaching, moments, passed);
   const more =
     teaching.phase === 'hold' ? Math.max(0, length - Math.max(passed, moments[teaching.at]!.seconds)) : 0;
+  const toGo = plannedUntil(moments, moments.length) - planned + more;
   return {
     passed,
     ...(Number.isFinite(length) ? { left: Math.max(0, length - passed) } : {}),
     runs: teaching.since !== undefined && teaching.phase !== 'done',
     elapsed,
-    toGo: plannedUntil(moments, moments.length) - planned + more,
-    behind: teaching.begun === undefined ? 0 : elapsed - planned,
+    toGo,
+    behind: teaching.begun === undefined ? 0 : elapsed + toGo - total,
   };
 }
 

@@ -271,3 +271,13 @@ test('changes for one are noted, taken back, and come to what the record of the 
   ]);
   expect(changesOf(marked, 'c')).toEqual([]);
 });
+
+test('of a class whose rest was cut it is said when it ends, and not how late it was before', () => {
+  const late = after([
+    [0, { act: 'start' }],
+    [127.5, { act: 'next' }],
+  ]);
+  expect(teachingClock(late, MOMENTS, at(127.5)).behind).toBeCloseTo(92, 6);
+  const cut = MOMENTS.map((one, i) => (i === 3 ? { ...one, seconds: one.seconds - 92 } : one));
+  expect(teachingClock(late, cut, at(127.5), TOTAL).behind).toBeCloseTo(0, 6);
+});

@@ -1,4 +1,12 @@
-import { stopped, type Act, type Doing, type Easier, type Moment, type Teaching } from '@lotus-steady/core';
+import {
+  changeFor,
+  stopped,
+  type Act,
+  type Doing,
+  type Easier,
+  type Moment,
+  type Teaching,
+} from '@lotus-steady/core';
 import { useState } from 'react';
 import { variantById } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
@@ -61,7 +69,19 @@ export function ChangeForOne({ moment, teaching, names, who, onDo, onStop, onClo
         <Button className="border-clay! text-clay" onClick={() => onStop(doing.personId)}>
           Something is wrong: stop
         </Button>
-        <Button onClick={onClose}>Cancel</Button>
+        <span className="flex flex-wrap gap-3">
+          {changeFor(teaching, doing.personId, doing.entry.step) && (
+            <Button
+              onClick={() => {
+                onDo({ act: 'change-back', personId: doing.personId });
+                onClose();
+              }}
+            >
+              Take the last change back
+            </Button>
+          )}
+          <Button onClick={onClose}>Cancel</Button>
+        </span>
       </div>
     </Modal>
   );

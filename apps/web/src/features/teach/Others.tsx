@@ -1,4 +1,11 @@
-import { differingNow, type Moment, type Now, type Teaching } from '@lotus-steady/core';
+import {
+  differingNow,
+  type ChangeForOne,
+  type LaneStep,
+  type Moment,
+  type Now,
+  type Teaching,
+} from '@lotus-steady/core';
 import { variantById } from '../../data/catalogue.js';
 import { Chosen } from '../../domain/fitting/Chosen.js';
 import { Loosened } from '../../domain/fitting/Loosened.js';
@@ -92,9 +99,7 @@ function Way({ people, names, moment, onChange }: Omit<Props, 'teaching'> & { pe
         {change ? (
           <span className="block">
             <b className="text-clay">{GIVEN_WORDS[change.given]}</b>
-            {variant &&
-              change.given !== 'less-far' &&
-              `: ${variantById(variant).pose.name}, ${variantById(variant).variant.name}`}
+            {sayGiven(change, entry)}
           </span>
         ) : (
           <Planned entry={entry} moment={moment} />
@@ -102,6 +107,14 @@ function Way({ people, names, moment, onChange }: Omit<Props, 'teaching'> & { pe
       </div>
     </li>
   );
+}
+
+/** What somebody was given, after the word for it. */
+function sayGiven({ given, variant }: ChangeForOne, { easier }: LaneStep): string {
+  if (given === 'less-far') return easier?.lessFar ? `: ${easier.lessFar.says}` : '';
+  if (!variant) return '';
+  const { pose, variant: way } = variantById(variant);
+  return `: ${pose.name}, ${way.name}`;
 }
 
 function Planned({ entry, moment }: { entry: Now['entry']; moment: Moment }) {

@@ -3,6 +3,7 @@ import { Maximize, Settings2 } from 'lucide-react';
 import type { ClassWhole } from '../../data/types.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
+import { Problem } from '../../ui/states.js';
 import { sayClock } from '../../domain/words/say.js';
 import { sayDrift, sayEnd } from './teachWords.js';
 import type { AtTeaching } from './useTeaching.js';
@@ -17,6 +18,8 @@ interface Props {
   onSettings: (changed: Partial<TeachSettings>) => void;
   isCut: boolean;
   isCutting: boolean;
+  /** Why the rest could not be fitted into the time. */
+  problem: Error | null;
 }
 
 const SUMMARY =
@@ -24,7 +27,17 @@ const SUMMARY =
   'hover:bg-teal-wash';
 
 /** Where the class is, how long still, and how it stands against its plan. */
-export function TeachHead({ known, at, moments, clock, settings, onSettings, isCut, isCutting }: Props) {
+export function TeachHead({
+  known,
+  at,
+  moments,
+  clock,
+  settings,
+  onSettings,
+  isCut,
+  isCutting,
+  problem,
+}: Props) {
   const { teaching, now } = at;
   const isOver = teaching.ended !== undefined;
   return (
@@ -43,6 +56,7 @@ export function TeachHead({ known, at, moments, clock, settings, onSettings, isC
       )}
       {isCutting && <span role="status">Fitting the rest into the time …</span>}
       {isCut && <span className="text-soft">the rest fits the time</span>}
+      {problem && <Problem error={problem} />}
       <span className="flex flex-wrap items-center gap-x-4 sm:ml-auto">
         <span className="text-xl tabular-nums" aria-label="Time left in the class">
           <b>{sayClock(clock.toGo)}</b> <span className="text-lg text-soft">to go</span>

@@ -70,7 +70,8 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
   const [open, setOpen] = useState<Open>();
   const { teaching, now } = at;
   const moment = moments[teaching.at];
-  const clock = teachingClock(teaching, moments, now);
+  const total = useMemo(() => plannedSeconds(known.fitting, pace), [known.fitting, pace]);
+  const clock = teachingClock(teaching, moments, now, total);
   // By hand the hold is begun by her, also where getting there runs already.
   const isGoing = clock.runs && (teaching.phase !== 'lead' || teaching.isSelfRunning);
   const keys = useActs(known.id, at, isGoing, setOpen);
@@ -85,7 +86,6 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
   latest.current = teaching;
   const passed = useCallback(() => passedIn(latest.current, Date.now()) / 1000, []);
   if (!moment) return <NothingToTeach known={known} />;
-  const here = moment.doing.length ? moment.doing : [];
   return (
     <div className="flex h-dvh flex-col overflow-hidden text-lg" {...swipe}>
       <title>{`Teach ${known.title} · Lotus Steady`}</title>
@@ -98,6 +98,7 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
         onSettings={setSettings}
         isCut={left !== null && cut.data !== undefined}
         isCutting={cut.isFetching}
+        problem={cut.error}
       />
       <main
         className={
@@ -175,18 +176,16 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
           people={known.people.map(({ id, name }) => ({ personId: id, name }))}
           known={new Map((people ?? []).map((person) => [person.id, person]))}
           who={open.who}
-          step={here[0]?.entry.step ?? moment.step.step}
+          step={moment.step.step}
           onDo={at.do}
           onClose={close}
         />
       )}
       {open?.is === 'end' && (
         <EndOnTime
-          {...timeFor(at, moments)}
-          isWorking={false}
-          problem={cut.error}
-          onCut={() => {
-            setLeft(timeFor(at, moments).left);
+          {...timeFor(at, moments, endOf(known, teaching.begun ?? now, total))}
+          onCut={({ left: rest }) => {
+            setLeft(rest);
             close();
           }}
           onClose={close}
@@ -208,24 +207,37 @@ const NothingToTeach = ({ known }: { known: ClassWhole }) => (
   </Page>
 );
 
-/** What comes after this step, and the time left for it; the class was to take what was planned when it began. */
-function timeFor({ teaching, now }: AtTeaching, moments: readonly Moment[]) {
-  const next = moments.findIndex(
-    (one, i) => i > teaching.at && one.step.step !== moments[teaching.at]!.step.step,
-  );
+/** Seconds that a class is planned to take. */
+const plannedSeconds = (fitting: Fitting, pace: unknown): number => {
+  const moments = momentsOf(fitting, catalogue(), paceOf(pace));
+  return plannedUntil(moments, moments.length);
+};
+
+/** Who begins within so long of the time of the class keeps to its time, milliseconds: half an hour. */
+const KEEPS_TO_TIME = 30 * 60_000;
+
+/** When a class is to end, ms since 1970: by its own time, or, tried at another, as long after it began as planned. */
+function endOf({ on, time, fitting }: ClassWhole, begun: number, total: number): number {
+  const starts = time ? new Date(`${on}T${time}`).getTime() : NaN;
+  return Math.abs(begun - starts) <= KEEPS_TO_TIME
+    ? starts + fitting.minutes.asked * 60_000
+    : begun + total * 1000;
+}
+
+/** What comes after this step, and the time left for it. @param endsAt ms since 1970 */
+function timeFor({ teaching, now }: AtTeaching, moments: readonly Moment[], endsAt: number) {
+  const { step } = moments[teaching.at]!.step;
+  const next = moments.findIndex((one, i) => i > teaching.at && one.step.step !== step);
   const total = plannedUntil(moments, moments.length);
-  const endsAt = (teaching.begun ?? now) + total * 1000;
-  const clock = teachingClock(teaching, moments, now);
-  const until = next < 0 ? total : plannedUntil(moments, next);
-  const planned = total - until;
-  const ofThis = Math.max(0, clock.toGo - planned);
+  const planned = next < 0 ? 0 : total - plannedUntil(moments, next);
+  const ofThis = Math.max(0, teachingClock(teaching, moments, now).toGo - planned);
   return {
-    end: new Date(endsAt).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }),
+    endsAt,
+    planned,
     left: {
       from: moments[next]?.step.step ?? Infinity,
       seconds: Math.max(0, Math.round((endsAt - now) / 1000 - ofThis)),
     },
-    planned,
   };
 }
 
@@ -273,7 +285,7 @@ function useSounds({ teaching, now }: AtTeaching, moments: readonly Moment[], se
     if (settings.isAloud)
       for (const one of aloudBetween(was.teaching, was.now, teaching, now, moments, settings.counting)) {
         if (one.say === 'moment') sayAloud(aloudOfMoment(moments[one.moment]!), true);
-        else if (one.say === 'count') sayAloud(String(one.number), true);
+        else if (one.say === 'count') sayAloud(String(one.number));
         else sayAloud('Come out slowly.', true);
       }
     const begins = was.teaching.phase !== 'hold' && teaching.phase === 'hold';

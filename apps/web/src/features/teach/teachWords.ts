@@ -33,6 +33,10 @@ export function sayDrift(behind: number): string {
   return `${minutes} min ${behind > 0 ? 'behind' : 'ahead'}`;
 }
 
+/** A time of the day: "19:02". @param at ms since 1970 */
+export const sayTime = (at: number): string =>
+  new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+
 /** When it ends as it goes now: "ends about 19:02". @param now ms since 1970 */
 export const sayEnd = ({ toGo }: Pick<TeachingClock, 'toGo'>, now: number): string =>
-  `ends about ${new Date(now + toGo * 1000).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' })}`;
+  `ends about ${sayTime(now + toGo * 1000)}`;
