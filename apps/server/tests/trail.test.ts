@@ -35,6 +35,8 @@ const rows = <T extends object>(text: string) => rowsOf<T>(hall.server.sequelize
 /** Routes that need no note: nothing that is known of anybody is in what they answer or change. */
 const NOT_NOTED: readonly RegExp[] = [
   /^\w+ \/api\/(health|session|account|members|links|network|hall|sequences|courses|groups|places|own-variants)\b/,
+  // Title, time and place alone.
+  /^\w+ \/api\/calendar\b/,
   /^GET \/api\/classes$/,
   /^PUT \/api\/classes\/\{id\}\/sequence$/,
   /^GET \/api\/people\/(names|unreadable)$/,

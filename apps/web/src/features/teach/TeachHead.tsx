@@ -20,6 +20,7 @@ interface Props {
   isCutting: boolean;
   /** Why the rest could not be fitted into the time. */
   problem: Error | null;
+  onAgain: () => void;
 }
 
 const SUMMARY =
@@ -37,6 +38,7 @@ export function TeachHead({
   isCut,
   isCutting,
   problem,
+  onAgain,
 }: Props) {
   const { teaching, now } = at;
   const isOver = teaching.ended !== undefined;
@@ -49,7 +51,7 @@ export function TeachHead({
       {at.isBack && (
         <span role="status" className="flex items-center text-soft">
           Gone on where you were.
-          <Button look="quiet" onClick={at.again}>
+          <Button look="quiet" onClick={onAgain}>
             From the beginning
           </Button>
         </span>

@@ -99,6 +99,10 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
         isCut={left !== null && cut.data !== undefined}
         isCutting={cut.isFetching}
         problem={cut.error}
+        onAgain={() => {
+          setLeft(null);
+          at.again();
+        }}
       />
       <main
         className={

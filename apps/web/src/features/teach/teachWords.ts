@@ -7,15 +7,19 @@ export const SIDE_WORDS = {
   left: { theirs: 'Their left', yours: 'on your right as you face them' },
 } as const;
 
+/** What is done in a moment, whatever the side. */
+function poseOfMoment({ step, then, round }: Moment): string {
+  if (round) return `${step.flow!.name}, round ${round.at} of ${step.flow!.rounds}`;
+  return `${then ? 'What follows: after ' : ''}${variantById(step.variant).pose.name}`;
+}
+
 /** A moment as it is called: "Tree, right side". */
-export const nameOfMoment = ({ step, side, then, round }: Moment): string =>
-  round
-    ? `${step.flow!.name}, round ${round.at} of ${step.flow!.rounds}`
-    : `${then ? 'What follows: after ' : ''}${variantById(step.variant).pose.name}${side ? `, ${side} side` : ''}`;
+export const nameOfMoment = (moment: Moment): string =>
+  `${poseOfMoment(moment)}${moment.side ? `, ${moment.side} side` : ''}`;
 
 /** The same as it is said to those who do it. */
 export const aloudOfMoment = (moment: Moment): string =>
-  `${nameOfMoment({ ...moment, side: undefined } as unknown as Moment)}.${moment.side ? ` Your ${moment.side}.` : ''}`;
+  `${poseOfMoment(moment)}.${moment.side ? ` Your ${moment.side}.` : ''}`;
 
 /** What somebody was given, in a word. */
 export const GIVEN_WORDS: Readonly<Record<Given, string>> = {
