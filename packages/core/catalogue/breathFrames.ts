@@ -37,8 +37,7 @@ const VARIANTS: readonly string[] = [
   'kangaroo-squat.standing',
 ];
 
-const backwards = (pose: Pose, variant: Variant): boolean =>
-  variant.frames.length > 1 && (POSES.includes(pose.id) || VARIANTS.includes(variant.id));
+const backwards = (pose: Pose, variant: Variant): boolean => variant.frames.length > 1 && (POSES.includes(pose.id) || VARIANTS.includes(variant.id));
 
 /** Poses with the key frame that their in-breath leads to. */
 export const withBreath = (poses: readonly Pose[]): Pose[] =>
