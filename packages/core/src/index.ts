@@ -366,6 +366,7 @@ export {
 export {
   aloudBetween,
   breathAt,
+  breathOf,
   changesOf,
   countAt,
   differingNow,

@@ -1,3 +1,5 @@
+import type { Moment } from './moments.js';
+
 /** Where a breath is. */
 export interface BreathAt {
   half: 'in' | 'out';
@@ -22,4 +24,32 @@ export function breathAt(passed: number, breath: number): BreathAt {
   return t < IN_SHARE
     ? { half: 'in', full: eased(t / IN_SHARE) }
     : { half: 'out', full: 1 - eased((t - IN_SHARE) / (1 - IN_SHARE)) };
+}
+
+/** A shape of a flow that takes less than this share of a breath is one half of it. */
+const HALF = 0.75;
+
+/**
+ * The breath of a moment at an instant of its hold: a round of a movement is one breath there and back; in a flow each
+ * shape has the half that it is gone into on, or is stayed in for whole breaths.
+ *
+ * @param passed seconds of the hold
+ */
+export function breathOf(
+  { round, count, breath }: Pick<Moment, 'round' | 'count' | 'breath'>,
+  passed: number,
+): BreathAt {
+  if (!round) return breathAt(passed, count.unit === 'rounds' ? count.each : breath);
+  let begins = 0;
+  for (const { step, seconds } of round.shapes) {
+    const into = passed - begins;
+    if (into < seconds) {
+      const on = step.flow?.on;
+      if (!on || seconds > HALF * breath) return breathAt(into, breath);
+      const full = eased(Math.max(0, into) / seconds);
+      return on === 'in' ? { half: 'in', full } : { half: 'out', full: 1 - full };
+    }
+    begins += seconds;
+  }
+  return { half: 'out', full: 0 };
 }

@@ -5,7 +5,7 @@
  * Out: moments in order, where the class is, its clock and breath, what is to be said, what was changed for whom.
  */
 export { aloudBetween, type Aloud, type Counting } from './aloudBetween.js';
-export { breathAt, type BreathAt } from './breathAt.js';
+export { breathAt, breathOf, type BreathAt } from './breathAt.js';
 export { changesOf, differingNow, changeFor, stopped, type Now } from './changes.js';
 export { countAt, plannedUntil, teachingClock, type Counted, type TeachingClock } from './clock.js';
 export { momentsOf, type Count, type Doing, type Moment, type RoundShape } from './moments.js';

@@ -73,7 +73,7 @@ export function momentsOf(
     lanes.flatMap(({ personId, person: name, steps: entries }) =>
       entries.filter((entry) => entry.step === step.step).map((entry) => ({ personId, name, entry })),
     );
-  const known: Group = { catalogue, breaths: groupBreaths(lanes, catalogue) };
+  const known: Group = { catalogue, breaths: groupBreaths(lanes, steps, catalogue) };
   const kept = steps.filter(({ leftOut }) => !leftOut);
   const moments: Moment[] = [];
   let inHand: ReadonlySet<string> = new Set();
@@ -123,7 +123,7 @@ interface Group {
 }
 
 /** Seconds of one breath that an entry is counted by; undefined where it is counted in seconds. */
-function breathOf({ hold, variant }: LaneStep, catalogue: Known): number | undefined {
+function countedBreath({ hold, variant }: LaneStep, catalogue: Known): number | undefined {
   const { pose } = catalogue.variant(variant);
   const perRound = pose.hold.unit === 'rounds' ? (pose.hold.roundBreaths ?? 1) : 1;
   if (hold.rounds) return hold.seconds / hold.rounds / (hold.breaths ?? perRound);
@@ -135,11 +135,17 @@ function breathOf({ hold, variant }: LaneStep, catalogue: Known): number | undef
 const median = (values: readonly number[]): number =>
   [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]!;
 
-function groupBreaths(lanes: Fitting['lanes'], catalogue: Known): Map<string, number> {
+/** A shape of a flow is half a breath or several: it tells nothing of how long one is. */
+function groupBreaths(
+  lanes: Fitting['lanes'],
+  classSteps: Fitting['steps'],
+  catalogue: Known,
+): Map<string, number> {
+  const inFlow = new Set(classSteps.filter(({ flow }) => flow).map(({ step }) => step));
   const seen = new Map<string, number[]>();
   for (const { steps } of lanes)
     for (const entry of steps) {
-      const seconds = breathOf(entry, catalogue);
+      const seconds = inFlow.has(entry.step) ? undefined : countedBreath(entry, catalogue);
       if (seconds) seen.set(entry.breath, [...(seen.get(entry.breath) ?? []), seconds]);
     }
   return new Map([...seen].map(([breath, seconds]) => [breath, median(seconds)]));
@@ -163,7 +169,7 @@ function longest(here: readonly Doing[], step: ClassStep, { catalogue, breaths }
     .filter(({ entry }) => entry.hold.seconds >= seconds - 1e-6)
     .sort((a, b) => Number(differs(a)) - Number(differs(b)))[0]?.entry;
   const { variant } = catalogue.variant(step.variant);
-  const own = counted && breathOf(counted, catalogue);
+  const own = counted && countedBreath(counted, catalogue);
   const usual = variant.breath === 'slow' ? PACE.slowBreath : PACE.breath;
   const breath = own ?? breaths.get(variant.breath) ?? usual;
   return { seconds, count: countOf(counted, seconds), breath };

@@ -1,5 +1,6 @@
 /** A class as moments: sides, rounds, what differs in the order of the room, and a total that is what was planned. */
 import {
+  breathOf,
   BUILT_IN,
   fitClass,
   momentsOf,
@@ -63,6 +64,15 @@ test('a flow is a moment for each round, sides that take turns among its shapes'
   // Twelve shapes of half a breath.
   expect(rounds[0]!.seconds).toBeGreaterThanOrEqual(6 * 5.5 - 0.01);
   expect(rounds[0]!.differing.some(({ name }) => name === 'Wim Wheel')).toBe(true);
+});
+
+test('in a flow the breath is the one that each shape is gone into on', () => {
+  const [round] = moments('- Classical sun salutation × 3', [{ name: 'Ann Well' }]);
+  let begins = 0;
+  for (const { step, seconds } of round!.round!.shapes) {
+    expect(breathOf(round!, begins + seconds / 2).half).toBe(step.flow!.on);
+    begins += seconds;
+  }
 });
 
 test('what is fetched is said once, when it is first needed, with who needs it', () => {

@@ -1,4 +1,4 @@
-import { breathAt, countAt, type Counted, type Counting, type Moment, type Phase } from '@lotus-steady/core';
+import { breathOf, countAt, type Counted, type Counting, type Moment, type Phase } from '@lotus-steady/core';
 import { useEffect, useRef } from 'react';
 import { variantById } from '../../data/catalogue.js';
 import { sayClock } from '../../domain/words/say.js';
@@ -24,14 +24,13 @@ const EMPTY = 0.66;
 export function Pacer({ moment, phase, runs, passed, total, counting }: Props) {
   const swell = useRef<HTMLDivElement>(null);
   const word = useRef<HTMLSpanElement>(null);
-  const { breath } = moment;
   const isHeld = phase === 'hold';
   const { guide } = variantById(moment.step.variant).pose;
   const isMoved = moment.count.unit === 'rounds';
   useEffect(() => {
     const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
     const show = (): void => {
-      const { half, full } = breathAt(isHeld ? passed() : 0, isMoved ? moment.count.each : breath);
+      const { half, full } = breathOf(moment, isHeld ? passed() : 0);
       const size = still || !isHeld ? 1 : EMPTY + (1 - EMPTY) * full;
       if (swell.current) swell.current.style.transform = `scale(${size})`;
       if (word.current) word.current.textContent = isHeld ? `breathe ${half}` : '';
@@ -43,7 +42,7 @@ export function Pacer({ moment, phase, runs, passed, total, counting }: Props) {
       asked = requestAnimationFrame(look);
     });
     return () => cancelAnimationFrame(asked);
-  }, [isHeld, runs, passed, breath, isMoved, moment.count.each]);
+  }, [isHeld, runs, passed, moment]);
   return (
     <div className="flex flex-col items-center gap-1">
       <div className="relative grid size-36 place-items-center md:size-52">

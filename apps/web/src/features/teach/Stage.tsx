@@ -1,4 +1,4 @@
-import { breathAt, type Moment, type Phase } from '@lotus-steady/core';
+import { breathOf, type Moment, type Phase } from '@lotus-steady/core';
 import type { FigureScene } from '@lotus-steady/figure/scene';
 import { useEffect, useMemo, useState } from 'react';
 import { variantById, wayById } from '../../data/catalogue.js';
@@ -132,8 +132,7 @@ function onTheWay(passed: number, scenes: number): number {
 function inHold(moment: Moment, passed: number): number {
   if (moment.round) return inRound(moment.round.shapes, passed);
   const { variant } = variantById(moment.step.variant);
-  const period = moment.count.unit === 'rounds' ? moment.count.each : moment.breath;
-  const { full } = breathAt(passed, period);
+  const { full } = breathOf(moment, passed);
   return variant.frames.length > 1 && variant.inBreathTo === 'first' ? 1 - full : full;
 }
 
