@@ -1,6 +1,5 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
-import { dateAfter, parseSequence } from '@lotus-steady/core';
-import { BUILT_IN } from '@lotus-steady/core/built-in';
+import { dateAfter } from '@lotus-steady/core';
 import { AccountRepository } from '../accounts/account.repository.js';
 import type { NewLinkDto } from '../accounts/account.dto.js';
 import { Links } from '../accounts/links.js';
@@ -8,7 +7,7 @@ import { ClassRepository } from '../classes/class.repository.js';
 import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
 import { HallRepository } from '../halls/hall.repository.js';
-import { calendarOf } from './calendarOf.js';
+import { WorkPool } from '../threads/workPool.js';
 import type { FeedDto } from './calendar.dto.js';
 
 /** Days that a calendar is told of, before and after today: a season. */
@@ -24,6 +23,7 @@ export class CalendarService {
     private readonly halls: HallRepository,
     private readonly classes: ClassRepository,
     private readonly clock: Clock,
+    private readonly work: WorkPool,
   ) {}
 
   async feed(context: RequestContext): Promise<FeedDto> {
@@ -52,21 +52,12 @@ export class CalendarService {
       throw new NotFoundException('There is no calendar at this address any more.');
     const { name, timeZone } = await this.halls.of({ hallId });
     const today = this.clock.today(timeZone);
-    const planned = await this.classes.between(
+    const classes = await this.classes.between(
       { hallId },
       dateAfter(today, -BEFORE),
       dateAfter(today, AHEAD),
     );
-    return calendarOf(
-      name,
-      planned.map(({ id, sequenceText, updatedAt, ...one }) => ({
-        ...one,
-        uid: `${id}@lotus-steady`,
-        minutes: parseSequence(sequenceText, BUILT_IN).sequence.minutes,
-        changedAt: updatedAt,
-      })),
-      timeZone,
-    );
+    return this.work.run('writeCalendar', { name, timeZone, classes });
   }
 }
 

@@ -4,6 +4,7 @@
  */
 import type { SheetTask } from '../sheets/writeSheet.js';
 
+export { writeCalendar } from '../calendar/writeCalendar.js';
 export { assistantFitting } from '../classes/assistantFitting.js';
 export { compareWithToday } from '../classes/compareWithToday.js';
 export { fitDraft } from '../classes/fitDraft.js';

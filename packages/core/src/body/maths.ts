@@ -33,6 +33,9 @@ export const unit = (a: Vec3): Vec3 => scale(a, 1 / (length(a) || 1e-9));
 export const cross = (a: Vec3, b: Vec3): Vec3 => vec3.cross([0, 0, 0], a, b) as Vec3;
 export const lerp = (a: Vec3, b: Vec3, t: number): Vec3 => vec3.lerp([0, 0, 0], a, b, t) as Vec3;
 
+/** Quick in the middle and slow at both ends, as a body moves. @param t 0 to 1 */
+export const eased = (t: number): number => t * t * (3 - 2 * t);
+
 /** The mean of some points. */
 export const mean = (points: readonly Vec3[]): Vec3 => scale(points.reduce(add), 1 / points.length);
 

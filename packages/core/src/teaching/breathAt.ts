@@ -1,4 +1,6 @@
+import { eased } from '../body/maths.js';
 import type { Moment } from './moments.js';
+import { shapeAt } from './shapeAt.js';
 
 /** Where a breath is. */
 export interface BreathAt {
@@ -9,8 +11,6 @@ export interface BreathAt {
 
 /** The out-breath is a little longer than the in-breath. Common practice, no published source. */
 const IN_SHARE = 0.45;
-
-const eased = (t: number): number => t * t * (3 - 2 * t);
 
 /**
  * The breath of a group at an instant of a hold, which begins with an in-breath.
@@ -40,16 +40,10 @@ export function breathOf(
   passed: number,
 ): BreathAt {
   if (!round) return breathAt(passed, count.unit === 'rounds' ? count.each : breath);
-  let begins = 0;
-  for (const { step, seconds } of round.shapes) {
-    const into = passed - begins;
-    if (into < seconds) {
-      const on = step.flow?.on;
-      if (!on || seconds > HALF * breath) return breathAt(into, breath);
-      const full = eased(Math.max(0, into) / seconds);
-      return on === 'in' ? { half: 'in', full } : { half: 'out', full: 1 - full };
-    }
-    begins += seconds;
-  }
-  return { half: 'out', full: 0 };
+  const { at, into } = shapeAt(round.shapes, passed);
+  const { step, seconds } = round.shapes[at]!;
+  const on = step.flow?.on;
+  if (!on || seconds > HALF * breath) return breathAt(into, breath);
+  const full = eased(into / seconds);
+  return on === 'in' ? { half: 'in', full } : { half: 'out', full: 1 - full };
 }

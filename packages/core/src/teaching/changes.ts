@@ -10,28 +10,44 @@ export interface Now extends Doing {
 export const stopped = ({ changes }: Pick<Teaching, 'changes'>): ReadonlyMap<string, ChangeForOne> =>
   new Map(changes.filter(({ given }) => given === 'stopped').map((change) => [change.personId, change]));
 
-/** The last change for somebody at a step. */
-export const changeFor = (
+/** The last change for somebody in a moment: in a round in any of its shapes, and for who has stopped in all. */
+export function changeFor(
   { changes }: Pick<Teaching, 'changes'>,
   personId: string,
-  step: number,
-): ChangeForOne | undefined =>
-  stopped({ changes }).get(personId) ??
-  changes.findLast((change) => change.personId === personId && change.step === step);
+  { step, round, then }: Pick<Moment, 'step' | 'round' | 'then'>,
+): ChangeForOne | undefined {
+  const steps = round?.shapes.map((shape) => shape.step.step) ?? [step.step];
+  return (
+    stopped({ changes }).get(personId) ??
+    changes.findLast(
+      (change) => change.personId === personId && steps.includes(change.step) && change.then === then,
+    )
+  );
+}
+
+/** Whoever takes part, each once: with the first shape that differs for them, else the first. */
+export function oneEach({ doing, differing }: Pick<Moment, 'doing' | 'differing'>): Doing[] {
+  const each = new Map<string, Doing>();
+  for (const one of [...differing, ...doing]) if (!each.has(one.personId)) each.set(one.personId, one);
+  return doing.flatMap(({ personId }) => {
+    const one = each.get(personId);
+    each.delete(personId);
+    return one ? [one] : [];
+  });
+}
 
 /** Who does something else than most, in the order of the room: as planned, and as it was changed in class. */
 export function differingNow(moment: Moment, teaching: Pick<Teaching, 'changes'>): Now[] {
-  const planned = new Set(moment.differing);
-  const seen = new Set<string>();
-  return moment.doing.concat(moment.differing.filter((one) => !moment.doing.includes(one))).flatMap((one) => {
-    const change = changeFor(teaching, one.personId, one.entry.step);
-    if (change) {
-      if (seen.has(one.personId)) return [];
-      seen.add(one.personId);
-      return [{ ...one, change }];
-    }
-    return planned.has(one) ? [one] : [];
+  const people = oneEach(moment);
+  const changed = people.flatMap((one): Now[] => {
+    const change = changeFor(teaching, one.personId, moment);
+    return change ? [{ ...one, change }] : [];
   });
+  const whose = new Set(changed.map(({ personId }) => personId));
+  const order = new Map(people.map(({ personId }, i) => [personId, i]));
+  return [...changed, ...moment.differing.filter(({ personId }) => !whose.has(personId))].sort(
+    (a, b) => order.get(a.personId)! - order.get(b.personId)!,
+  );
 }
 
 /** What was changed in class, as the record of each person has it: a step once, stopped before eased. */

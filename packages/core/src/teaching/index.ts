@@ -6,9 +6,10 @@
  */
 export { aloudBetween, type Aloud, type Counting } from './aloudBetween.js';
 export { breathAt, breathOf, type BreathAt } from './breathAt.js';
-export { changesOf, differingNow, changeFor, stopped, type Now } from './changes.js';
+export { changesOf, differingNow, changeFor, oneEach, stopped, type Now } from './changes.js';
 export { countAt, plannedUntil, teachingClock, type Counted, type TeachingClock } from './clock.js';
 export { momentsOf, type Count, type Doing, type Moment, type RoundShape } from './moments.js';
+export { shapeAt } from './shapeAt.js';
 export {
   NOT_BEGUN,
   passedIn,
@@ -18,6 +19,5 @@ export {
   type Given,
   type ChangeForOne,
   type Phase,
-  type Taught,
   type Teaching,
 } from './teaching.js';

@@ -40,7 +40,7 @@ export interface Moment {
   breath: number;
   /** Whoever does something else, in the order of the room. */
   differing: readonly Doing[];
-  /** Whoever takes part, in the order of the room. */
+  /** Whoever takes part, in the order of the room; in a round with each of the shapes that they do. */
   doing: readonly Doing[];
   /** What must be at hand that was not before, and who needs it. */
   fetch: readonly { prop: string; count: number; people: readonly string[] }[];
@@ -76,7 +76,7 @@ export function momentsOf(
   const known: Group = { catalogue, breaths: groupBreaths(lanes, steps, catalogue) };
   const kept = steps.filter(({ leftOut }) => !leftOut);
   const moments: Moment[] = [];
-  let inHand: ReadonlySet<string> = new Set();
+  let inHand: ReadonlyMap<string, number> = new Map();
   kept.forEach((step, i) => {
     const { flow } = step;
     if (flow && kept[i - 1]?.flow?.number === flow.number) return;
@@ -217,7 +217,7 @@ function roundsOf(all: readonly { step: ClassStep; doing: readonly Doing[] }[], 
       );
       breath = group.breaths.get(group.catalogue.variant(step.variant).variant.breath) ?? breath;
       // The same shape may come twice in a round.
-      for (const one of here) present.set(one.personId, one);
+      for (const one of here) present.set(`${one.personId}|${one.entry.variant}`, one);
       for (const one of here.filter(differs))
         differing.set(`${one.name}|${one.entry.askedVariant}|${one.entry.variant}`, one);
       return { step, seconds, ...(side ? { side } : {}) };
@@ -274,25 +274,30 @@ function thenOf(step: ClassStep, entries: readonly Doing[], group: Group): Bare[
   ];
 }
 
-/** What is in use, whose and how many: `personId|prop|count`. */
-const propsAt = ({ doing }: Bare): Set<string> =>
-  new Set(
-    doing.flatMap(({ personId, entry }) =>
-      entry.props.map(({ prop, count }) => `${personId}|${prop}|${count}`),
-    ),
-  );
+/** What each has in use: how many by whose and which, the most that any of their shapes stands on. */
+function propsAt({ doing }: Bare): Map<string, number> {
+  const inUse = new Map<string, number>();
+  for (const { personId, entry } of doing) {
+    const own = new Map<string, number>();
+    for (const { prop, count } of entry.props) own.set(prop, (own.get(prop) ?? 0) + count);
+    for (const [prop, count] of own) {
+      const whose = `${personId}|${prop}`;
+      inUse.set(whose, Math.max(inUse.get(whose) ?? 0, count));
+    }
+  }
+  return inUse;
+}
 
 /** What must be at hand that was not before; the wall is there. */
-function fetched({ doing }: Bare, inHand: ReadonlySet<string>): Moment['fetch'] {
+function fetched(moment: Bare, inHand: ReadonlyMap<string, number>): Moment['fetch'] {
+  const names = new Map(moment.doing.map(({ personId, name }) => [personId, name]));
   const wanted = new Map<string, { count: number; people: string[] }>();
-  for (const { personId, name, entry } of doing)
-    for (const { prop, count } of entry.props) {
-      if (prop === 'wall' || inHand.has(`${personId}|${prop}|${count}`)) continue;
-      const known = wanted.get(prop) ?? { count: 0, people: [] };
-      wanted.set(prop, {
-        count: known.count + count,
-        people: known.people.includes(name) ? known.people : [...known.people, name],
-      });
-    }
+  for (const [whose, count] of propsAt(moment)) {
+    const [personId, prop] = whose.split('|') as [string, string];
+    const more = count - (inHand.get(whose) ?? 0);
+    if (prop === 'wall' || more <= 0) continue;
+    const known = wanted.get(prop) ?? { count: 0, people: [] };
+    wanted.set(prop, { count: known.count + more, people: [...known.people, names.get(personId)!] });
+  }
   return [...wanted].map(([prop, one]) => ({ prop, ...one }));
 }

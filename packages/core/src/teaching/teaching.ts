@@ -14,19 +14,13 @@ export interface ChangeForOne {
   personId: string;
   /** The step it was in, counted from 1; `stopped` holds for all that comes after. */
   step: number;
+  /** Where it is in place of what follows the step for her. */
+  then?: true;
   given: Given;
   /** What she does instead, by id. */
   variant?: string;
   /** When, ms since 1970. */
   at: number;
-}
-
-/** How long something took in class, for whoever looks at her own pace afterwards. */
-export interface Taught {
-  moment: number;
-  phase: 'lead' | 'hold';
-  /** Seconds, without what was paused. */
-  seconds: number;
 }
 
 /**
@@ -49,7 +43,6 @@ export interface Teaching {
   begun?: number;
   ended?: number;
   changes: readonly ChangeForOne[];
-  taught: readonly Taught[];
 }
 
 /** What is done while a class is taught. Each is at an instant, ms since 1970. */
@@ -59,8 +52,7 @@ export type Act =
   /** Some seconds more of this hold. */
   | { act: 'more'; seconds: number }
   | { act: 'self-running'; on: boolean }
-  | { act: 'go-to'; moment: number }
-  | { act: 'change'; personId: string; step: number; given: Given; variant?: string }
+  | ({ act: 'change' } & Omit<ChangeForOne, 'at'>)
   /** Takes the last change of somebody back. */
   | { act: 'change-back'; personId: string };
 
@@ -72,7 +64,6 @@ export const NOT_BEGUN: Teaching = {
   more: 0,
   isSelfRunning: false,
   changes: [],
-  taught: [],
 };
 
 /** Milliseconds of a phase that have passed. */
@@ -102,12 +93,11 @@ export function teachingAt(teaching: Teaching, moments: readonly Timed[], now: n
   return state;
 }
 
-/** A phase over: what is noted of it, and what comes. */
+/** A phase over: what comes. */
 function afterPhase(state: Teaching, moments: readonly Timed[], ends: number): Teaching {
-  const noted = withTaught(state, ends);
-  if (state.phase === 'lead') return { ...noted, phase: 'hold', passed: 0, since: ends };
-  if (state.isSelfRunning && state.at < moments.length - 1) return opened(noted, state.at + 1, ends);
-  const { since: _since, ...rest } = noted;
+  if (state.phase === 'lead') return { ...state, phase: 'hold', passed: 0, since: ends };
+  if (state.isSelfRunning && state.at < moments.length - 1) return opened(state, state.at + 1, ends);
+  const { since: _since, ...rest } = state;
   return state.isSelfRunning
     ? { ...rest, phase: 'done', passed: 0, ended: ends }
     : { ...rest, phase: 'done', passed: 0, since: ends };
@@ -118,13 +108,6 @@ function opened(state: Teaching, at: number, now: number): Teaching {
   const { since: _since, ended: _ended, ...rest } = state;
   const runs = state.begun !== undefined && (state.since !== undefined || !state.isSelfRunning);
   return { ...rest, at, phase: 'lead', passed: 0, more: 0, ...(runs ? { since: now } : {}) };
-}
-
-/** What has passed of a phase, noted. */
-function withTaught(state: Teaching, now: number): Teaching {
-  const seconds = passedIn(state, now) / 1000;
-  if (state.phase === 'done' || seconds < 1) return state;
-  return { ...state, taught: [...state.taught, { moment: state.at, phase: state.phase, seconds }] };
 }
 
 /** Paused: what has passed is kept. */
@@ -138,7 +121,7 @@ function started(state: Teaching, now: number): Teaching {
   const begun = state.begun ?? now;
   // By hand she says when the hold begins.
   if (state.phase === 'lead' && !state.isSelfRunning)
-    return { ...withTaught({ ...rest, begun }, now), phase: 'hold', passed: 0, since: now };
+    return { ...rest, begun, phase: 'hold', passed: 0, since: now };
   return state.since === undefined ? { ...rest, begun, since: now } : state;
 }
 
@@ -167,22 +150,20 @@ function nextStep(state: Teaching, moments: readonly Timed[]): number {
 export function teach(before: Teaching, act: Act, moments: readonly Timed[], now: number): Teaching {
   const state = teachingAt(before, moments, now);
   const last = moments.length - 1;
-  const to = (at: number): Teaching => opened(withTaught(state, now), Math.max(0, Math.min(last, at)), now);
+  const to = (at: number): Teaching => opened(state, Math.max(0, Math.min(last, at)), now);
   switch (act.act) {
     case 'start':
       return started(state, now);
     case 'pause':
       return paused(state, now);
     case 'next':
-      return state.at === last ? { ...paused(withTaught(state, now), now), ended: now } : to(state.at + 1);
+      return state.at === last ? { ...paused(state, now), ended: now } : to(state.at + 1);
     case 'back':
       return to(state.at - 1);
     case 'skip':
       return to(nextStep(state, moments));
-    case 'go-to':
-      return to(act.moment);
     case 'repeat': {
-      const { ended: _ended, ...rest } = withTaught(state, now);
+      const { ended: _ended, ...rest } = state;
       return { ...rest, begun: state.begun ?? now, phase: 'hold', passed: 0, more: 0, since: now };
     }
     case 'more':

@@ -4,6 +4,7 @@ import {
   BUILT_IN,
   fitClass,
   momentsOf,
+  oneEach,
   parseSequence,
   plannedUntil,
   readPeople,
@@ -87,7 +88,7 @@ test('who differs is told in the order in which they lie in the room', () => {
   const fitting = fit(CLASS_TEXTS.mixed, PEOPLE);
   const places = [...fitting.places].reverse();
   const [first] = momentsOf({ ...fitting, places }, BUILT_IN);
-  expect(first!.doing.map(({ personId }) => personId)).toEqual(places.map(({ personId }) => personId));
+  expect(oneEach(first!).map(({ personId }) => personId)).toEqual(places.map(({ personId }) => personId));
 });
 
 test('a class that nobody is down for is taught too: what is planned is held', () => {

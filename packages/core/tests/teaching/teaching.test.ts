@@ -5,7 +5,9 @@ import {
   breathAt,
   changesOf,
   countAt,
+  differingNow,
   NOT_BEGUN,
+  oneEach,
   plannedUntil,
   teach,
   teachingAt,
@@ -80,7 +82,8 @@ describe('by hand', () => {
   test('after the last nothing comes: the class is over, and its clock stands', () => {
     const last = after(
       [
-        [40, { act: 'go-to', moment: 3 }],
+        [40, { act: 'skip' }],
+        [41, { act: 'skip' }],
         [50, { act: 'start' }],
         [60, { act: 'next' }],
       ],
@@ -171,7 +174,6 @@ const acts: fc.Arbitrary<Act> = fc.oneof(
     { act: 'more', seconds: 60 },
   ),
   fc.boolean().map((on): Act => ({ act: 'self-running', on })),
-  fc.integer({ min: -5, max: 90 }).map((to): Act => ({ act: 'go-to', moment: to })),
 );
 
 test('whatever is pressed and whenever, it is somewhere in the class, also after a reload', () => {
@@ -280,4 +282,23 @@ test('of a class whose rest was cut it is said when it ends, and not how late it
   expect(teachingClock(late, MOMENTS, at(127.5)).behind).toBeCloseTo(92, 6);
   const cut = MOMENTS.map((one, i) => (i === 3 ? { ...one, seconds: one.seconds - 92 } : one));
   expect(teachingClock(late, cut, at(127.5), TOTAL).behind).toBeCloseTo(0, 6);
+});
+
+test('a change in a round is of the round, and one of a pose is not of what follows it', () => {
+  const doing = [1, 2].map((step) => ({ personId: 'a', name: 'A', entry: { step, variant: `v${step}` } }));
+  const shapes = [1, 2].map((step) => ({ step: { step }, seconds: 3 }));
+  const round = {
+    step: { step: 1 },
+    doing,
+    differing: [doing[1]!],
+    round: { at: 1, shapes },
+  } as unknown as Moment;
+  const changed = (more: object) =>
+    after([[1, { act: 'change', personId: 'a', step: 2, given: 'rest', ...more } as Act]]);
+  expect(oneEach(round)).toEqual([doing[1]]);
+  expect(differingNow(round, NOT_BEGUN)).toEqual([doing[1]]);
+  expect(differingNow(round, changed({}))).toMatchObject([{ personId: 'a', change: { given: 'rest' } }]);
+  const follows = { ...round, round: undefined, step: { step: 2 }, then: true } as unknown as Moment;
+  expect(differingNow(follows, changed({}))[0]).not.toHaveProperty('change');
+  expect(differingNow(follows, changed({ then: true }))[0]).toHaveProperty('change');
 });

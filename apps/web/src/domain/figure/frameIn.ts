@@ -11,8 +11,9 @@ export function frameIn({
   variant: string;
   flow?: { on?: 'in' | 'out' };
 }): number | 'move' {
-  const last = variantById(variant).variant.frames.length - 1;
+  const { frames, inBreathTo } = variantById(variant).variant;
+  const last = frames.length - 1;
   if (!last) return 0;
   if (!flow?.on) return 'move';
-  return flow.on === 'in' ? last : 0;
+  return (flow.on === 'in') === (inBreathTo !== 'first') ? last : 0;
 }

@@ -1,4 +1,6 @@
+import { eased } from '@lotus-steady/core';
 import { useEffect, useState } from 'react';
+import { wantsMotion } from '../../ui/wantsMotion.js';
 
 /** So long one way of a movement takes, ms: about half a quiet breath. */
 const ONE_WAY = 2600;
@@ -14,17 +16,12 @@ export interface Playing {
   stopAt: (at: number) => void;
 }
 
-/** Quick in the middle, slow at both ends, as a body moves. */
-const eased = (t: number): number => t * t * (3 - 2 * t);
-
-const REDUCED = '(prefers-reduced-motion: reduce)';
-
 /** @param of what is played: where it has got to is forgotten when that changes */
 export function usePlaying(of: unknown): Playing {
   const [playing, setPlaying] = useState<{ of: unknown; on: boolean; at?: number }>({ of, on: false });
   const mine = playing.of === of ? playing : { on: false, at: undefined };
   const { on } = mine;
-  const can = !window.matchMedia(REDUCED).matches;
+  const can = wantsMotion();
   useEffect(() => {
     if (!on) return undefined;
     const began = performance.now();

@@ -1,5 +1,6 @@
 import {
   changeFor,
+  oneEach,
   stopped,
   type Act,
   type Doing,
@@ -28,7 +29,7 @@ interface Props {
 export function ChangeForOne({ moment, teaching, names, who, onDo, onStop, onClose }: Props) {
   const [chosen, setChosen] = useState(who);
   const out = stopped(teaching);
-  const people = oneEach(moment.doing);
+  const people = oneEach(moment);
   const doing = people.find(({ personId }) => personId === chosen);
   if (!doing)
     return (
@@ -59,6 +60,7 @@ export function ChangeForOne({ moment, teaching, names, who, onDo, onStop, onClo
             act: 'change',
             personId: doing.personId,
             step: doing.entry.step,
+            ...(moment.then ? { then: true } : {}),
             given,
             ...(variant ? { variant } : {}),
           });
@@ -70,7 +72,7 @@ export function ChangeForOne({ moment, teaching, names, who, onDo, onStop, onClo
           Something is wrong: stop
         </Button>
         <span className="flex flex-wrap gap-3">
-          {changeFor(teaching, doing.personId, doing.entry.step) && (
+          {changeFor(teaching, doing.personId, moment) && (
             <Button
               onClick={() => {
                 onDo({ act: 'change-back', personId: doing.personId });
@@ -92,13 +94,6 @@ const Cancel = ({ onClose }: { onClose: () => void }) => (
     <Button onClick={onClose}>Cancel</Button>
   </div>
 );
-
-/** Of a round somebody does several shapes: the first that differs, else the first. */
-function oneEach(doing: readonly Doing[]): Doing[] {
-  const seen = new Map<string, Doing>();
-  for (const one of doing) if (!seen.has(one.personId)) seen.set(one.personId, one);
-  return [...seen.values()];
-}
 
 type Give = (given: 'less-far' | 'supported' | 'rest', variant?: string) => void;
 

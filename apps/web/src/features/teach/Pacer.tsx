@@ -2,6 +2,7 @@ import { breathOf, countAt, type Counted, type Counting, type Moment, type Phase
 import { useEffect, useRef } from 'react';
 import { variantById } from '../../data/catalogue.js';
 import { sayClock } from '../../domain/words/say.js';
+import { wantsMotion } from '../../ui/wantsMotion.js';
 
 interface Props {
   moment: Moment;
@@ -28,7 +29,7 @@ export function Pacer({ moment, phase, runs, passed, total, counting }: Props) {
   const { guide } = variantById(moment.step.variant).pose;
   const isMoved = moment.count.unit === 'rounds';
   useEffect(() => {
-    const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
+    const still = !wantsMotion();
     const show = (): void => {
       const { half, full } = breathOf(moment, isHeld ? passed() : 0);
       const size = still || !isHeld ? 1 : EMPTY + (1 - EMPTY) * full;

@@ -1,4 +1,4 @@
-import type { Moment, Phase } from '@lotus-steady/core';
+import { shapeAt, type Moment, type Phase } from '@lotus-steady/core';
 import { variantById } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
 import { frameIn } from '../../domain/figure/frameIn.js';
@@ -19,8 +19,7 @@ const intoView = (shape: HTMLElement | null): void =>
 /** A round of a flow: its shapes in their order, each with its breath; the one that is being done is marked. */
 export function Round({ moment, phase, passed }: Props) {
   const shapes = moment.round?.shapes ?? [];
-  const ends = shapes.map((_, i) => shapes.slice(0, i + 1).reduce((sum, { seconds }) => sum + seconds, 0));
-  const now = phase === 'hold' ? ends.findIndex((end) => passed < end) : -1;
+  const now = phase === 'hold' ? shapeAt(shapes, passed).at : -1;
   return (
     <section aria-label="Shapes of the round" tabIndex={0} className="order-3 shrink-0 overflow-x-auto">
       <ol className="flex gap-2 p-1">

@@ -1,19 +1,18 @@
-import { breathOf, type Moment, type Phase } from '@lotus-steady/core';
+import { breathOf, eased, shapeAt, type Moment, type Phase } from '@lotus-steady/core';
 import type { FigureScene } from '@lotus-steady/figure/scene';
 import { useEffect, useMemo, useState } from 'react';
 import { variantById, wayById } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
 import { MotionCanvas } from '../../domain/figure/MotionCanvas.js';
+import { frameIn } from '../../domain/figure/frameIn.js';
 import { scenesOf, type Drawn } from '../../domain/figure/scenesOf.js';
+import { wantsMotion } from '../../ui/wantsMotion.js';
 
 const WIDTH = 560;
 const HEIGHT = 420;
 /** So long the way from one shape to the next is drawn, seconds; then it rests before it is drawn again. */
 const WAY_SECONDS = 2.4;
 const WAY_RESTS = 1.6;
-
-const eased = (t: number): number => t * t * (3 - 2 * t);
-const isStill = (): boolean => window.matchMedia('(prefers-reduced-motion: reduce)').matches;
 
 interface Props {
   moment: Moment;
@@ -37,7 +36,7 @@ export function Stage({ moment, before, phase, runs, passed, body }: Props) {
     [isWay, before, moment, body],
   );
   const name = variantById(shapeOf(moment).step.variant).pose.name;
-  const moves = runs && phase !== 'done' && !isStill() && scenes.length > 0;
+  const moves = runs && phase !== 'done' && wantsMotion() && scenes.length > 0;
   if (!moves) return <StillStage moment={moment} body={body} />;
   return (
     <Film
@@ -101,7 +100,8 @@ function holdScenes(moment: Moment, body: Props['body']): FigureScene[] {
   if (!moment.round) return drawnOn(moment, body);
   const shapes = moment.round.shapes.map((shape) => {
     const scenes = drawnOn(shape, body);
-    return shape.step.flow?.on === 'out' ? scenes[0]! : scenes[scenes.length - 1]!;
+    const frame = frameIn(shape.step);
+    return scenes[frame === 'move' ? scenes.length - 1 : frame]!;
   });
   return shapes.map((scene) => ({ ...scene, view: shapes[0]!.view }));
 }
@@ -138,13 +138,7 @@ function inHold(moment: Moment, passed: number): number {
 
 /** Each shape is come into in the first half of its time, and stayed in. */
 function inRound(shapes: NonNullable<Moment['round']>['shapes'], passed: number): number {
-  let begins = 0;
-  for (const [i, { seconds }] of shapes.entries()) {
-    if (passed < begins + seconds || i === shapes.length - 1) {
-      const into = eased(Math.min(1, Math.max(0, (passed - begins) / (seconds / 2 || 1))));
-      return Math.max(0, i - 1 + (i ? into : 1)) / Math.max(1, shapes.length - 1);
-    }
-    begins += seconds;
-  }
-  return 1;
+  const { at, into } = shapeAt(shapes, passed);
+  const come = at ? eased(Math.min(1, into / (shapes[at]!.seconds / 2 || 1))) : 1;
+  return Math.max(0, at - 1 + come) / Math.max(1, shapes.length - 1);
 }

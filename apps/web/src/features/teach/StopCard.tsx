@@ -20,6 +20,11 @@ interface Props {
 const URGENT = 'the emergency services now';
 const TODAY = 'the doctor today';
 
+/** Common first aid, from memory: whoever does not answer has no signs to ask for. */
+const FIRST_AID =
+  'Who does not respond, does not breathe normally, or has a seizure that is the first or does not end within ' +
+  '5 minutes: call the emergency services at once.';
+
 /** Somebody stops: what to do first, the signs that need a call and whom, and it is noted. */
 export function StopCard({ people, known, who, step, onDo, onClose }: Props) {
   const [chosen, setChosen] = useState(who);
@@ -29,6 +34,7 @@ export function StopCard({ people, known, who, step, onDo, onClose }: Props) {
     <Modal title={person ? `Stop: ${person.name}` : 'Somebody stops'} onClose={onClose} wide>
       <p className="mb-4 text-xl">
         Come out slowly, sit or lie as is comfortable, breathe, stay beside. Ask what it is.
+        <b className="block text-clay">{FIRST_AID}</b>
       </p>
       {!person && (
         <ul aria-label="Who stops?" className="mb-4 flex flex-wrap gap-2">

@@ -1,6 +1,7 @@
 import {
   aloudBetween,
   momentsOf,
+  oneEach,
   passedIn,
   paceOf,
   plannedUntil,
@@ -342,7 +343,7 @@ function Fetch({
       <b>{isNow ? 'To hand now: ' : 'To hand for what comes: '}</b>
       {moment.fetch
         .map(({ prop, count, people }) => {
-          const all = people.length === moment.doing.length && people.length > 1;
+          const all = people.length > 1 && people.length === oneEach(moment).length;
           const whose = all ? 'all' : people.map((name) => names.get(name) ?? name).join(', ');
           return `${sayProps([{ prop, count }])} (${whose})`;
         })
