@@ -145,7 +145,7 @@ test('two taps give one person something easier; who stops is noted with the sig
   await page.keyboard.press('x');
   const card = page.getByRole('dialog');
   await card.getByRole('button', { name: 'Bram Sedgely' }).click();
-  await expect(card.getByText('Call the emergency services now')).toBeVisible();
+  await expect(card.getByRole('heading', { name: 'At once: the emergency services now' })).toBeVisible();
   // A sign of his own condition, beside those of everybody.
   await expect(card.getByText(/Pain, numbness or weakness in both legs/)).toBeVisible();
   await expectAccessible(page);

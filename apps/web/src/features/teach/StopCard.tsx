@@ -16,9 +16,12 @@ interface Props {
   onClose: () => void;
 }
 
-/** Whom most signs refer to, in the rulebook's words. */
-const URGENT = 'the emergency services now';
-const TODAY = 'the doctor today';
+/** Signs by whom one turns to, in the rulebook's words. */
+function byWhom(signs: readonly WarningSign[]): [whom: string, signs: WarningSign[]][] {
+  const groups = new Map<string, WarningSign[]>();
+  for (const sign of signs) groups.set(sign.who, [...(groups.get(sign.who) ?? []), sign]);
+  return [...groups];
+}
 
 /** Common first aid, from memory: whoever does not answer has no signs to ask for. */
 const FIRST_AID =
@@ -48,8 +51,18 @@ export function StopCard({ people, known, who, step, onDo, onClose }: Props) {
         </ul>
       )}
       <div className="grid gap-x-8 gap-y-4 md:grid-cols-2">
-        <Signs title={`Call ${URGENT}`} signs={signs.filter(({ act }) => act === 'emergency')} isUrgent />
-        <Signs title={`No more class; ${TODAY}`} signs={signs.filter(({ act }) => act === 'today')} />
+        {(['emergency', 'today'] as const).map((act) => (
+          <div key={act} className="space-y-4">
+            {byWhom(signs.filter((sign) => sign.act === act)).map(([whom, all]) => (
+              <Signs
+                key={whom}
+                title={act === 'emergency' ? `At once: ${whom}` : `No more class; ${whom}`}
+                signs={all}
+                isUrgent={act === 'emergency'}
+              />
+            ))}
+          </div>
+        ))}
       </div>
       <p className="mt-4 text-soft">
         These are the usual signs. Local rules and the person’s own doctor or midwife come first; if you are
@@ -85,11 +98,8 @@ const Signs = ({
   <section className={`rounded-xl border-2 p-4 ${isUrgent ? 'border-clay' : 'border-line'}`}>
     <h3 className={`mb-2 text-xl ${isUrgent ? 'text-clay' : ''}`}>{title}</h3>
     <ul className="space-y-1 text-lg leading-snug">
-      {signs.map(({ asks, who }) => (
-        <li key={asks}>
-          {asks}
-          {who !== URGENT && who !== TODAY && <b> ({who})</b>}
-        </li>
+      {signs.map(({ asks }) => (
+        <li key={asks}>{asks}</li>
       ))}
     </ul>
   </section>
