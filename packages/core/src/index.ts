@@ -120,6 +120,31 @@ export type { Way } from './poses/ways.js';
 export { USUAL_STOCK, fromStock, type Stock } from './props/fromStock.js';
 export { PROP_NAMES } from './props/propNames.js';
 export { readStock } from './props/readStock.js';
+export {
+  doorways,
+  footprintOf,
+  layOut,
+  packing,
+  PLACE_SIZES,
+  placeNeeds,
+  readRoom,
+  roomFor,
+  roomProblems,
+  sightOf,
+  teacherAt,
+  WALLS,
+  type Heading,
+  type Door,
+  type Packed,
+  type Placed,
+  type PlaceKind,
+  type Point,
+  type PlaceNeeds,
+  type Room,
+  type RoomProblem,
+  type Spot,
+  type Wall,
+} from './room/index.js';
 export { isLine } from './reading/isLine.js';
 export { PROP_TASKS, sizeProp, type Fits, type PropSize, type PropTask } from './props/sizeProp.js';
 export { underFeetCm } from './props/underFeet.js';
@@ -157,6 +182,7 @@ export {
 
 export {
   BODY_PLACES,
+  PAIN_PLACES,
   limitedPlaces,
   placeOf,
   placeOn,
@@ -185,6 +211,8 @@ export {
 export { sayClock } from './plan/sayClock.js';
 export { sayProps } from './props/sayProps.js';
 export { shortNames } from './people/shortNames.js';
+export { BALANCES, countdownFrom, type Balance } from './children/index.js';
+export { scriptsOf, type Said, type ScriptFor } from './script/index.js';
 export { matCards, type MatCard, type MatStep } from './sheets/matCards.js';
 export { posesOf } from './sheets/posesOf.js';
 export { bodySeen, type BodySeen } from './people/bodySeen.js';
@@ -396,4 +424,35 @@ export {
   type Phase,
   type Teaching,
   type TeachingClock,
+  LEAD_PARTS,
+  learnPace,
+  taughtTimes,
+  type LeadPart,
+  type LearnedPace,
+  type TaughtTime,
+  momentOfShown,
+  readShown,
+  shownMoment,
+  type Shown,
+  type ShownMoment,
 } from './teaching/index.js';
+export {
+  doneOf,
+  FROM_CLASSES,
+  limitsSeen,
+  NOT_PACED_UP,
+  PAIN_MATTERS,
+  measuredOverTime,
+  progressOf,
+  proposals,
+  sayProposal,
+  type Done,
+  type Flare,
+  type HowFar,
+  type MeasuredOverTime,
+  type Progress,
+  type Proposal,
+  type RecordOf,
+  type SeenLimit,
+  type StepChange,
+} from './record/index.js';

@@ -84,7 +84,10 @@ const FLOOR_WORDS: Readonly<Record<FromFloor, string>> = {
 };
 
 /** Someone's age in years, as far as anyone knows. */
-function ageOf({ born, conditions }: Person, on: string): number {
+export function ageOf(
+  { born, conditions }: Pick<Person, 'born'> & { conditions: readonly { condition: string }[] },
+  on: string,
+): number {
   if (born !== undefined) return ageOn(born, on);
   return conditions.some(({ condition }) => condition === 'older-adult') ? OLDER_AGE : UNKNOWN_AGE;
 }

@@ -14,7 +14,11 @@ export const SHORT_ONE_LEG = 5;
  * @param age in years; chair stands say nothing under 60 and over 94
  * @returns words, "timed up-and-go 14 s"; none where nothing tells it
  */
-export function unsteadySigns({ screening, can, sex }: Person, age: number, norms: Norms): string[] {
+export function unsteadySigns(
+  { screening, can, sex }: Pick<Person, 'screening' | 'can' | 'sex'>,
+  age: number,
+  norms: Norms,
+): string[] {
   const { fallsLastYear = 0, tugSeconds, tandemSeconds, chairStands, oneLegSeconds } = screening;
   const signs: string[] = [];
   if (fallsLastYear > 0)

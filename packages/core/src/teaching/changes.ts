@@ -52,7 +52,7 @@ export function differingNow(moment: Moment, teaching: Pick<Teaching, 'changes'>
 
 /** What was changed in class, as the record of each person has it: a step once, stopped before eased. */
 export function changesOf(
-  { changes }: Pick<Teaching, 'changes'>,
+  { changes }: { changes: readonly Pick<ChangeForOne, 'personId' | 'step' | 'given'>[] },
   personId: string,
 ): { step: number; what: 'eased' | 'stopped' }[] {
   const bySteps = new Map<number, 'eased' | 'stopped'>();

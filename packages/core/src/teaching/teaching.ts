@@ -11,6 +11,8 @@ export type Given = 'less-far' | 'supported' | 'rest' | 'stopped';
 
 /** A change for one person in class. */
 export interface ChangeForOne {
+  /** A UUID: told to the record twice it is one and the same. */
+  id: string;
   personId: string;
   /** The step it was in, counted from 1; `stopped` holds for all that comes after. */
   step: number;
@@ -43,6 +45,16 @@ export interface Teaching {
   begun?: number;
   ended?: number;
   changes: readonly ChangeForOne[];
+  /** What each phase took, in the order in which they ended. */
+  spent: readonly Spent[];
+}
+
+/** How long a phase of a moment was, without its pauses, milliseconds. */
+export interface Spent {
+  /** Which moment, from 0. */
+  at: number;
+  phase: Phase;
+  ms: number;
 }
 
 /** What is done while a class is taught. Each is at an instant, ms since 1970. */
@@ -64,6 +76,7 @@ export const NOT_BEGUN: Teaching = {
   more: 0,
   isSelfRunning: false,
   changes: [],
+  spent: [],
 };
 
 /** Milliseconds of a phase that have passed. */
@@ -93,18 +106,28 @@ export function teachingAt(teaching: Teaching, moments: readonly Timed[], now: n
   return state;
 }
 
+/** A phase over, at an instant: what it took is kept. */
+const withSpent = (state: Teaching, now: number): Teaching =>
+  state.begun === undefined
+    ? state
+    : { ...state, spent: [...state.spent, { at: state.at, phase: state.phase, ms: passedIn(state, now) }] };
+
 /** A phase over: what comes. */
-function afterPhase(state: Teaching, moments: readonly Timed[], ends: number): Teaching {
+function afterPhase(before: Teaching, moments: readonly Timed[], ends: number): Teaching {
+  const state = withSpent(before, ends);
   if (state.phase === 'lead') return { ...state, phase: 'hold', passed: 0, since: ends };
-  if (state.isSelfRunning && state.at < moments.length - 1) return opened(state, state.at + 1, ends);
+  if (state.isSelfRunning && state.at < moments.length - 1) return goneTo(state, state.at + 1, ends);
   const { since: _since, ...rest } = state;
   return state.isSelfRunning
     ? { ...rest, phase: 'done', passed: 0, ended: ends }
     : { ...rest, phase: 'done', passed: 0, since: ends };
 }
 
+/** A moment from its beginning, and what the one before took. */
+const opened = (state: Teaching, at: number, now: number): Teaching => goneTo(withSpent(state, now), at, now);
+
 /** A moment from its beginning; it runs where the class has begun. */
-function opened(state: Teaching, at: number, now: number): Teaching {
+function goneTo(state: Teaching, at: number, now: number): Teaching {
   const { since: _since, ended: _ended, ...rest } = state;
   const runs = state.begun !== undefined && (state.since !== undefined || !state.isSelfRunning);
   return { ...rest, at, phase: 'lead', passed: 0, more: 0, ...(runs ? { since: now } : {}) };
@@ -121,7 +144,7 @@ function started(state: Teaching, now: number): Teaching {
   const begun = state.begun ?? now;
   // By hand she says when the hold begins.
   if (state.phase === 'lead' && !state.isSelfRunning)
-    return { ...rest, begun, phase: 'hold', passed: 0, since: now };
+    return { ...withSpent(rest, now), begun, phase: 'hold', passed: 0, since: now };
   return state.since === undefined ? { ...rest, begun, since: now } : state;
 }
 
@@ -157,13 +180,13 @@ export function teach(before: Teaching, act: Act, moments: readonly Timed[], now
     case 'pause':
       return paused(state, now);
     case 'next':
-      return state.at === last ? { ...paused(state, now), ended: now } : to(state.at + 1);
+      return state.at === last ? { ...paused(withSpent(state, now), now), ended: now } : to(state.at + 1);
     case 'back':
       return to(state.at - 1);
     case 'skip':
       return to(nextStep(state, moments));
     case 'repeat': {
-      const { ended: _ended, ...rest } = state;
+      const { ended: _ended, ...rest } = withSpent(state, now);
       return { ...rest, begun: state.begun ?? now, phase: 'hold', passed: 0, more: 0, since: now };
     }
     case 'more':

@@ -259,11 +259,11 @@ describe('counted and said', () => {
 test('changes for one are noted, taken back, and come to what the record of the class says', () => {
   const marked = after([
     [0, { act: 'start' }],
-    [5, { act: 'change', personId: 'a', step: 1, given: 'less-far' }],
-    [9, { act: 'change', personId: 'a', step: 1, given: 'rest', variant: 'childs-pose.full' }],
-    [12, { act: 'change', personId: 'b', step: 1, given: 'supported' }],
-    [20, { act: 'change', personId: 'b', step: 2, given: 'stopped' }],
-    [25, { act: 'change', personId: 'c', step: 2, given: 'rest' }],
+    [5, { act: 'change', id: 'm', personId: 'a', step: 1, given: 'less-far' }],
+    [9, { act: 'change', id: 'm', personId: 'a', step: 1, given: 'rest', variant: 'childs-pose.full' }],
+    [12, { act: 'change', id: 'm', personId: 'b', step: 1, given: 'supported' }],
+    [20, { act: 'change', id: 'm', personId: 'b', step: 2, given: 'stopped' }],
+    [25, { act: 'change', id: 'm', personId: 'c', step: 2, given: 'rest' }],
     [26, { act: 'change-back', personId: 'c' }],
   ]);
   expect(changesOf(marked, 'a')).toEqual([{ step: 1, what: 'eased' }]);
@@ -294,7 +294,7 @@ test('a change in a round is of the round, and one of a pose is not of what foll
     round: { at: 1, shapes },
   } as unknown as Moment;
   const changed = (more: object) =>
-    after([[1, { act: 'change', personId: 'a', step: 2, given: 'rest', ...more } as Act]]);
+    after([[1, { act: 'change', id: 'm', personId: 'a', step: 2, given: 'rest', ...more } as Act]]);
   expect(oneEach(round)).toEqual([doing[1]]);
   expect(differingNow(round, NOT_BEGUN)).toEqual([doing[1]]);
   expect(differingNow(round, changed({}))).toMatchObject([{ personId: 'a', change: { given: 'rest' } }]);
