@@ -2,8 +2,9 @@ import { spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { freePort } from './freePort.mjs';
 import { ensureBuilt, ROOT } from './machine.mjs';
-import { freePort, startMariaDb } from './mariadb.mjs';
+import { startMariaDb } from './mariadb.mjs';
 
 /**
  * Starts the server as it is built, with the demo of a fixed day in a throwaway database.
@@ -28,7 +29,8 @@ export async function startDemoServer(weeks = 0) {
       LOTUS_KEYS: join(folder, 'keys.json'),
     },
   });
-  await new Promise((resolve) => server.once('message', resolve));
+  const said = await new Promise((resolve) => server.once('message', resolve));
+  if (said !== 'ready') throw new Error(`The demo server did not start: ${JSON.stringify(said)}`);
   return {
     base: `http://127.0.0.1:${port}`,
     pid: server.pid,

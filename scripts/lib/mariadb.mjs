@@ -14,21 +14,10 @@ import {
   statSync,
   writeFileSync,
 } from 'node:fs';
-import { createServer } from 'node:net';
 import { dirname, join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
+import { freePort } from './freePort.mjs';
 import { has, installDebian, PlainError } from './machine.mjs';
-
-/** A free port on loopback. */
-export const freePort = () =>
-  new Promise((resolve, reject) => {
-    const probe = createServer()
-      .once('error', reject)
-      .listen(0, '127.0.0.1', () => {
-        const { port } = probe.address();
-        probe.close(() => resolve(port));
-      });
-  });
 
 /** Installs Debian's MariaDB server where it is missing and may be installed. */
 export async function ensureMariaDb(say) {

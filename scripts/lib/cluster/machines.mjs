@@ -3,7 +3,7 @@ import { spawn } from 'node:child_process';
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { ROOT } from '../machine.mjs';
-import { freePort } from '../mariadb.mjs';
+import { freePort } from '../freePort.mjs';
 
 export const THIS_VERSION = join(ROOT, 'apps/server/dist/main.js');
 export const NEXT_VERSION = join(ROOT, 'scripts/lib/cluster/nextVersion.mjs');

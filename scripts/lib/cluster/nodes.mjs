@@ -6,7 +6,8 @@ import { join } from 'node:path';
 import { setTimeout as wait } from 'node:timers/promises';
 import mariadb from 'mariadb';
 import { PlainError } from '../machine.mjs';
-import { createData, freePort, setAccounts } from '../mariadb.mjs';
+import { freePort } from '../freePort.mjs';
+import { createData, setAccounts } from '../mariadb.mjs';
 
 const PROVIDER = '/usr/lib/galera/libgalera_smm.so';
 /**

@@ -3,7 +3,7 @@ import { spawn, spawnSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { PlainError } from '../machine.mjs';
-import { freePort } from '../mariadb.mjs';
+import { freePort } from '../freePort.mjs';
 
 /**
  * A hall stays with one server while that is well, so that it meets nobody there but itself. A server is asked how it
