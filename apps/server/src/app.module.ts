@@ -22,6 +22,9 @@ import { GroupModule } from './groups/group.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HALL_KEY } from './halls/hallTokens.js';
 import { HealthController } from './health/health.controller.js';
+import { IncidentModule } from './incidents/incident.module.js';
+import { MarkModule } from './marks/mark.module.js';
+import { ProposalModule } from './proposals/proposal.module.js';
 import { MineModule } from './mine/mine.module.js';
 import { NetworkModule } from './network/network.module.js';
 import { NETWORK, type NetworkSetting } from './network/network.service.js';
@@ -29,8 +32,11 @@ import { OwnVariantModule } from './own-variants/ownVariant.module.js';
 import { PersonModule } from './people/person.module.js';
 import { PlaceModule } from './places/place.module.js';
 import { SequenceModule } from './sequences/sequence.module.js';
+import { ScreenModule } from './screens/screen.module.js';
+import { SpotModule } from './spots/spot.module.js';
 import { StoreModule } from './store/store.module.js';
 import { TrailModule } from './trail/trail.module.js';
+import { OwnWordsModule } from './words/ownWords.module.js';
 import { WorkPool } from './threads/workPool.js';
 
 export const SUBJECTS = [
@@ -41,6 +47,12 @@ export const SUBJECTS = [
   CourseModule,
   OwnVariantModule,
   ClassModule,
+  IncidentModule,
+  MarkModule,
+  ProposalModule,
+  SpotModule,
+  ScreenModule,
+  OwnWordsModule,
   MineModule,
   NetworkModule,
   PlaceModule,

@@ -62,7 +62,7 @@ const CONTENT_SECURITY = [
   "frame-ancestors 'none'",
 ].join('; ');
 
-const WORKER = /\/worker-[\w-]+\.js$/;
+const WORKER = /\/(worker-[\w-]+|sw)\.js$/;
 
 /** What no page of ours asks a browser for. */
 const NOT_USED = ['camera', 'microphone', 'geolocation', 'payment', 'usb', 'serial', 'display-capture']

@@ -10,11 +10,11 @@ describe('classes', () => {
   test('fit, save, read again after a restart, record, and see it on the person', async () => {
     const ids = await peopleByName();
     const people = [{ id: ids['Hollis Penny']! }, { id: ids['Ines Fallow']!, today: { pain: 2 } }];
-    const preview = await fit({ on: '2026-12-01', sequenceText, people });
+    const preview = await fit({ on: TODAY, sequenceText, people });
     expect(preview.status).toBe(200);
     const saved = await ask('classes', 'POST', {
       title: 'Small',
-      on: '2026-12-01',
+      on: TODAY,
       time: '10:30',
       sequenceText,
       people,
@@ -207,7 +207,8 @@ describe('classes', () => {
     expect(fieldsOf(answer)).toContain(field);
   });
   test('pain of 11 and people who were not down for the class are refused whole', async () => {
-    const id = (await ask('classes')).json[0].id as string;
+    const lines = (await ask('classes')).json as { id: string; on: string }[];
+    const id = lines.find(({ on }) => on > TODAY)!.id;
     const ids = await peopleByName();
     const bad = await ask(`classes/${id}/record`, 'PUT', {
       records: [{ personId: ids['Ines Fallow'], came: true, painBefore: 11, changes: [], word: '' }],
@@ -220,6 +221,11 @@ describe('classes', () => {
         })
       ).status,
     ).toBe(400);
+    // What is still to come cannot have been.
+    const coming = await ask(`classes/${id}/record`, 'PUT', {
+      records: [{ personId: ids['Ines Fallow'], came: true, changes: [], word: '' }],
+    });
+    expect([coming.status, fieldsOf(coming)]).toEqual([400, ['records']]);
     expect((await ask(`classes/${id}`)).json.records).toEqual([]);
   });
 });

@@ -1,4 +1,5 @@
 /** A hall of one's own in which something private is everywhere where something private can be. */
+import { randomUUID } from 'node:crypto';
 import { Browser } from './browser.js';
 import { TODAY } from './client.js';
 import { ownServer, type OwnServer } from './ownServer.js';
@@ -20,6 +21,12 @@ export const PRIVATE = [
 
 const SEQUENCE = '# Two steps\n- Downward-facing dog, 5 breaths\n- Boat, 5 breaths';
 
+export const INCIDENT = {
+  ...{ on: TODAY, time: '18:20', what: 'foxglove', where: 'knee-left', doing: 'Tree', done: 'sorrel' },
+  ...{ called: 'yarrow', seenBy: '', followUpOn: '2026-11-30', followUp: 'teasel', outcome: '' },
+  isClosed: false,
+};
+
 export interface FullHall {
   server: OwnServer;
   owner: Browser;
@@ -35,7 +42,7 @@ export async function fullHall(name: string, server?: OwnServer): Promise<FullHa
   const owner = new Browser(server.base);
   const first = { hall: 'Curlew House', name: 'Wren Addleby', signIn: 'wren', password: PASSWORD };
   await owner.ask('session/first', 'POST', first);
-  const made = async (path: string, body: object, method = 'POST', more = {}) => {
+  const made = async (path: string, body: object | undefined, method = 'POST', more = {}) => {
     const { status, text, json } = await owner.ask(path, method, body, more);
     if (status >= 300) throw new Error(`${path}: ${status} ${text}`);
     return json;
@@ -56,8 +63,9 @@ export async function fullHall(name: string, server?: OwnServer): Promise<FullHa
       overrides: [{ personId: nell, step: 1, variant: 'downward-facing-dog.full', reason: 'sorrel' }],
     },
   });
+  const hurt = { step: 2, what: 'stopped', where: 'hip-right', word: 'teasel' };
   const records = [
-    { personId: perrin, came: true, painBefore: 3, painAfter: 1, changes: [], word: 'foxglove' },
+    { personId: perrin, came: true, painBefore: 3, painAfter: 1, changes: [hurt], word: 'foxglove' },
     { personId: nell, came: true, changes: [], word: 'yarrow' },
   ];
   await made(`classes/${classId}/record`, { records }, 'PUT', { 'If-Match': '"1"' });
@@ -66,6 +74,17 @@ export async function fullHall(name: string, server?: OwnServer): Promise<FullHa
     { task: 'thigh-roll', heightCm: 9, words: 'campion', on: TODAY },
     'PUT',
   );
+  await made(
+    `classes/${classId}/marks/${randomUUID()}`,
+    { personId: perrin, step: 1, given: 'less-far', at: 500 },
+    'PUT',
+  );
+  await made(`people/${perrin}/incidents`, { ...INCIDENT, classId });
+  const { proposals } = await made(`people/${perrin}/proposals`, undefined, 'GET');
+  const declined = { key: proposals[0].key as string, answer: 'declined', reason: 'campion' };
+  await made(`people/${perrin}/proposals`, declined, 'PUT', { 'If-Match': '"1"' });
+  const spots = [{ personId: perrin, xCm: 300, yCm: 300, heading: 0 }];
+  await made(`classes/${classId}/spots`, { spots }, 'PUT');
   const { secret } = await made(`people/${perrin}/link`, {});
   const person = new Browser(server.base);
   await person.ask('mine/open', 'POST', { secret });

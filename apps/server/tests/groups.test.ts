@@ -149,6 +149,48 @@ test('a class is fitted within what is where it is', async () => {
   expect(there.length).toBeGreaterThan(0);
 });
 
+test('a place has a room, and a class has places in it: who moves one moves no other', async () => {
+  const room = { widthCm: 800, depthCm: 700, doors: [{ wall: 'back', atCm: 90 }], freeWalls: ['left'] };
+  const refused = await ask('places', 'POST', { name: 'Loft', stock: {}, room: { ...room, widthCm: 20 } });
+  expect(refused.json.fields).toMatchObject([{ field: 'room.widthCm' }]);
+  const { id } = (await ask('places', 'POST', { name: 'Loft', stock: {}, room })).json as { id: string };
+  const loft = async () =>
+    ((await ask('places')).json as unknown as { id: string; room?: object }[]).find((one) => one.id === id)!;
+  expect((await loft()).room).toEqual(room);
+  await ask(`places/${id}`, 'PUT', { name: 'Loft', stock: {} }, { 'If-Match': '"1"' });
+  expect(await loft()).not.toHaveProperty('room');
+
+  const { classes } = await named('Steady Backs');
+  const path = `classes/${classes[0]!.id}/spots`;
+  const { people } = (await ask(`classes/${classes[0]!.id}`)).json as { people: { id: string }[] };
+  const spot = (i: number, xCm: number) => ({ personId: people[i]!.id, xCm, yCm: 300, heading: 0 });
+  const put = (...spots: object[]) => ask(path, 'PUT', { spots });
+  expect(await Promise.all([put(spot(0, 100)), put(spot(1, 200))])).toMatchObject([
+    { status: 204 },
+    { status: 204 },
+  ]);
+  expect((await put(spot(0, 150))).status).toBe(204);
+  const kept = (await ask(path)).json as unknown as { xCm: number }[];
+  expect(kept.map(({ xCm }) => xCm).sort()).toEqual([150, 200]);
+  const stranger = await put({ ...spot(0, 1), personId: id });
+  expect(stranger.json.fields).toMatchObject([{ field: 'spots[0].personId' }]);
+  expect((await put({ ...spot(0, 1), heading: 45 })).status).toBe(400);
+  expect((await ask(path, 'DELETE')).status).toBe(204);
+  expect((await ask(path)).json).toEqual([]);
+});
+
+test('own words are kept by pose and version: who did not read the last ones overwrites nothing', async () => {
+  const put = (pose: string, words: string, read: number) =>
+    ask(`words/${pose}`, 'PUT', { words }, { 'If-Match': `"${read}"` });
+  expect((await put('tree', 'Grow.', 0)).json).toEqual({ pose: 'tree', words: 'Grow.', version: 1 });
+  const late = await put('tree', 'Stand.', 0);
+  expect([late.status, late.json.current]).toEqual([409, { pose: 'tree', words: 'Grow.', version: 1 }]);
+  expect((await put('tree', '', 1)).json).toMatchObject({ words: '', version: 2 });
+  expect((await put('no-such-pose', 'Grow.', 0)).status).toBe(404);
+  expect((await put('tree', 'x'.repeat(4001), 2)).status).toBe(400);
+  expect((await ask('words')).json).toEqual([{ pose: 'tree', words: '', version: 2 }]);
+});
+
 test('classes are read by place, by group, and between two days', async () => {
   const { id, classes } = await named('Chairs by the Window');
   const titles = async (query: string) =>

@@ -1,7 +1,6 @@
 /** While something goes wrong: what is written down, what is said, and that nothing is lost. */
 import { spawn, spawnSync, type ChildProcess } from 'node:child_process';
 import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -23,17 +22,12 @@ let server: ChildProcess;
 let browser: Browser;
 let said = '';
 
-const freePort = () =>
-  new Promise<number>((resolve) => {
-    const probe = createServer().listen(0, '127.0.0.1', () => {
-      const { port } = probe.address() as { port: number };
-      probe.close(() => resolve(port));
-    });
-  });
-
 beforeAll(async () => {
   const { startMariaDb } = (await import('../../../scripts/lib/mariadb.mjs' as string)) as {
     startMariaDb: (folder: string) => Promise<Started>;
+  };
+  const { freePort } = (await import('../../../scripts/lib/freePort.mjs' as string)) as {
+    freePort: () => Promise<number>;
   };
   folder = join(mkdtempSync(join(tmpdir(), 'lotus-logs-')), 'data');
   database = await startMariaDb(folder);
@@ -54,7 +48,7 @@ beforeAll(async () => {
     stream.on('data', (chunk: Buffer) => {
       said += chunk.toString();
     });
-  await new Promise((resolve) => server.once('message', resolve));
+  expect(await new Promise((resolve) => server.once('message', resolve))).toBe('ready');
   browser = await signedInAt(`http://127.0.0.1:${port}`);
 });
 afterAll(async () => {

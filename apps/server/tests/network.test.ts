@@ -2,27 +2,24 @@
 import { X509Certificate } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { request, type RequestOptions } from 'node:https';
-import { createServer, type Server } from 'node:net';
+import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { certificateIn, fingerprintOf, isGoodFor, newCertificate } from '../src/network/certificate.js';
 import { Browser } from './browser.js';
 import { ownServer, type OwnServer } from './ownServer.js';
 
+interface FreePort {
+  freePort: () => Promise<number>;
+}
+
 const folder = mkdtempSync(join(tmpdir(), 'lotus-network-'));
 let port = 0;
 let server: OwnServer;
 let owner: Browser;
 
-const freePort = (): Promise<number> =>
-  new Promise((resolve) => {
-    const probe: Server = createServer().listen(0, '127.0.0.1', () => {
-      const { port: free } = probe.address() as { port: number };
-      probe.close(() => resolve(free));
-    });
-  });
-
 beforeAll(async () => {
+  const { freePort } = (await import('../../../scripts/lib/freePort.mjs' as string)) as FreePort;
   port = await freePort();
   const network = { isOn: false, host: '127.0.0.1', port, names: ['hall.example'], folder };
   server = await ownServer('network', { demo: 'fresh', network });

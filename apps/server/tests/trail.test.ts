@@ -38,6 +38,14 @@ const NOT_NOTED: readonly RegExp[] = [
   // Title, time and place alone.
   /^\w+ \/api\/calendar\b/,
   /^GET \/api\/classes$/,
+  // What is said in poses.
+  /^\w+ \/api\/words\b/,
+  // Figure, breath and count.
+  /^\w+ \/api\/screen\b/,
+  // How long things take.
+  /^GET \/api\/classes\/pace$/,
+  // Where a mat lies.
+  /^\w+ \/api\/classes\/\{id\}\/spots$/,
   /^PUT \/api\/classes\/\{id\}\/sequence$/,
   /^GET \/api\/people\/(names|unreadable)$/,
   /^GET \/api\/people\/\{id\}\/link$/,

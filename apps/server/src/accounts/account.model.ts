@@ -56,7 +56,7 @@ export class SessionRow extends Model {
 }
 
 /** What a link lets whoever has it do, once or until it expires. */
-export type LinkKind = 'invitation' | 'reset' | 'person' | 'calendar';
+export type LinkKind = 'invitation' | 'reset' | 'person' | 'calendar' | 'screen';
 
 @Table({ tableName: 'links', updatedAt: false })
 export class LinkRow extends Model {

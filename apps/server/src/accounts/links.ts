@@ -14,6 +14,8 @@ export const LINK_HOLDS: Readonly<Record<LinkKind, number>> = {
   person: 90 * DAY,
   // A calendar asks for as long as one has it.
   calendar: 10 * 365 * DAY,
+  // A day's work.
+  screen: DAY / 2,
 };
 
 const GONE = 'This link has expired, was taken back, or was used. Ask for a new one.';

@@ -34,7 +34,9 @@ import {
 } from './class.dto.js';
 import { ClassDayService } from './classDay.service.js';
 import { ClassService } from './class.service.js';
-import { AfterClassDto } from './record.dto.js';
+import { LastTimeDto } from './lastTime.dto.js';
+import { AfterClassDto, LearnedPaceDto } from './record.dto.js';
+import { RecordService } from './record.service.js';
 
 @ApiTags('classes')
 @Allow(...TEACHERS)
@@ -43,6 +45,7 @@ export class ClassController {
   constructor(
     private readonly classes: ClassService,
     private readonly day: ClassDayService,
+    private readonly records: RecordService,
   ) {}
 
   @Get()
@@ -50,6 +53,13 @@ export class ClassController {
   @ApiOkResponse({ type: [ClassLineDto] })
   list(@Context() context: RequestContext, @Query() query: ClassesQueryDto) {
     return this.classes.list(context, query);
+  }
+
+  /** What the last classes that were taught say of how long things take. */
+  @Get('pace')
+  @ApiOkResponse({ type: LearnedPaceDto })
+  learnedPace(@Context() context: RequestContext): Promise<LearnedPaceDto> {
+    return this.records.learnedPace(context);
   }
 
   /** A class with its fitting; for an assistant nothing of anybody's health is in it. */
@@ -151,6 +161,17 @@ export class ClassController {
     return this.classes.saveSequence(context, id, sequenceId, read);
   }
 
+  /** How the last class before this one was for each who is down for it. */
+  @Get(':id/last')
+  @Noted('record of a class', 'class')
+  @ApiOkResponse({ type: [LastTimeDto] })
+  lastTimes(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+  ): Promise<LastTimeDto[]> {
+    return this.records.lastTimes(context, id);
+  }
+
   @Put(':id/record')
   @Noted('record of a class', 'class')
   @ApiVersioned()
@@ -161,7 +182,7 @@ export class ClassController {
     @Body() after: AfterClassDto,
     @ReadVersion() read: number,
   ) {
-    return this.classes.saveRecords(context, id, after, read);
+    return this.records.save(context, id, after, read);
   }
 
   /** Brings a class back that was removed a moment ago. */

@@ -1,4 +1,4 @@
-import type { HouseView, Today } from '@lotus-steady/core';
+import type { HouseView, RecordOf, StepChange, TaughtTime, Today } from '@lotus-steady/core';
 import {
   BelongsTo,
   Column,
@@ -22,17 +22,11 @@ export interface ClassPerson {
   today: Today;
 }
 
-/** A step that was eased or stopped on the day. */
-export interface StepChange {
-  step: number;
-  what: 'eased' | 'stopped';
-}
-
 /** What is sealed of how a class was for one person. */
-export interface SealedRecord {
-  painBefore: number | null;
-  painAfter: number | null;
+export interface SealedRecord extends Omit<RecordOf, 'on' | 'came' | 'changes'> {
   changes: StepChange[];
+  /** Pressure after class, as it was read: `142/88`. */
+  pressureAfter: string | null;
   word: string;
 }
 
@@ -88,6 +82,14 @@ export class FittingRow extends Model {
   /** The fitting, and what it was made from, packed and sealed for this row. */
   @Column(DataType.BLOB('long')) declare fitting: Buffer;
   @Column(DataType.BLOB('long')) declare madeFrom: Buffer;
+}
+
+/** What the moments of a class took, on the device that taught it. */
+@Table({ tableName: 'taught_times', timestamps: false })
+export class TaughtTimesRow extends Model {
+  @PrimaryKey @ForeignKey(() => ClassRow) @Column(DataType.UUID) declare classId: string;
+  @BelongsTo(() => ClassRow) declare class: ClassRow;
+  @Column(jsonColumn('times')) declare times: TaughtTime[];
 }
 
 /** How a class was for one person. */

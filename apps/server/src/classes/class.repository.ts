@@ -11,16 +11,10 @@ import { StaleVersion } from '../common/versions.js';
 import { placeIn, SEALED } from '../store/sealedColumns.js';
 import { openJson, sealJson } from '../store/sealedJson.js';
 import type { ClassesQueryDto } from './class.dto.js';
+import { openRecord, type RecordOfPerson } from './openRecord.js';
 import { FITTING_FORMAT } from './packedFitting.js';
 import type { KeptFitting } from './unpackedFitting.js';
-import {
-  ClassPersonRow,
-  ClassRow,
-  FittingRow,
-  RecordRow,
-  type ClassPerson,
-  type SealedRecord,
-} from './class.model.js';
+import { ClassPersonRow, ClassRow, FittingRow, RecordRow, type ClassPerson } from './class.model.js';
 
 /** What a class is, open to read. */
 export interface ClassColumns extends Pick<
@@ -35,6 +29,7 @@ export type FittingColumns = Pick<
   'rulebook' | 'catalogue' | 'format' | 'steps' | 'ownVariants' | 'fitting' | 'madeFrom'
 >;
 
+const NOT_THERE = 'This class is not in the list.';
 /** So many of the next classes are on somebody's own page. */
 const CLASSES_AHEAD = 3;
 
@@ -47,7 +42,6 @@ export type PlannedClass = Pick<
   ClassRow,
   'id' | 'title' | 'on' | 'time' | 'place' | 'sequenceText' | 'version'
 > & { updatedAt: Date };
-export type RecordColumns = Pick<RecordRow, 'personId' | 'came'> & SealedRecord;
 
 /** A class as it is kept. */
 export interface BareKeptClass extends ClassColumns {
@@ -62,7 +56,7 @@ export interface FittedKeptClass extends BareKeptClass {
 
 /** And with how it was. */
 export interface KeptClass extends FittedKeptClass {
-  records: RecordColumns[];
+  records: RecordOfPerson[];
 }
 
 @Injectable()
@@ -70,7 +64,6 @@ export class ClassRepository {
   constructor(
     @InjectModel(ClassRow) private readonly classes: typeof ClassRow,
     @InjectModel(FittingRow) private readonly fittings: typeof FittingRow,
-    @InjectModel(RecordRow) private readonly records: typeof RecordRow,
     @InjectModel(ClassPersonRow) private readonly people: typeof ClassPersonRow,
     private readonly vault: Vault,
     private readonly transactions: Transactions,
@@ -158,6 +151,12 @@ export class ClassRepository {
     return this.opened(found(await this.classes.findOne({ where: { hallId, id } })));
   }
 
+  /** @throws NotFoundException for a class that the hall does not have */
+  async there({ hallId }: RequestContext, id: string, transaction?: Transaction): Promise<void> {
+    if (!(await this.classes.count({ where: { hallId, id }, ...(transaction ? { transaction } : {}) })))
+      throw new NotFoundException(NOT_THERE);
+  }
+
   /** Which version it is in. @throws NotFoundException */
   async versionOf({ hallId }: RequestContext, id: string): Promise<number> {
     const query = { attributes: ['version'], where: { hallId, id }, raw: true };
@@ -172,11 +171,7 @@ export class ClassRepository {
     const row = found(await this.classes.findOne({ where: { hallId, id }, include: [fitting, records] }));
     return {
       ...this.withFitting(row),
-      records: row.records.map(({ id: recordId, personId, came, sealed }) => ({
-        personId,
-        came,
-        ...openJson<SealedRecord>(this.vault, SEALED.record, [recordId], sealed),
-      })),
+      records: row.records.map((record) => openRecord(this.vault, record)),
     };
   }
 
@@ -309,28 +304,21 @@ export class ClassRepository {
     await this.people.destroy({ where: { classId, personId } });
   }
 
-  /** Keeps how a class was; what was kept before is replaced. @throws StaleVersion as {@link update} does */
-  async saveRecords(
+  /**
+   * Raises the version of a class in somebody else's transaction: nobody else changes it until that ends.
+   *
+   * @throws StaleVersion as {@link update} does @throws NotFoundException
+   */
+  async raise(
     { hallId }: RequestContext,
     id: string,
-    records: readonly RecordColumns[],
     read: number,
+    transaction: Transaction,
   ): Promise<SavedDto> {
-    return this.transactions.run(async (transaction) => {
-      const row = await this.locked(hallId, id, transaction);
-      if (row.version !== read) throw new StaleVersion();
-      await row.update({ version: read + 1 }, { transaction });
-      await this.records.destroy({ where: { classId: id }, transaction });
-      await this.records.bulkCreate(
-        records.map(({ personId, came, ...record }) => {
-          const recordId = randomUUID();
-          const sealed = sealJson(this.vault, SEALED.record, [recordId], record);
-          return { id: recordId, classId: id, personId, came, sealed };
-        }),
-        { transaction },
-      );
-      return { id, version: read + 1 };
-    });
+    const row = await this.locked(hallId, id, transaction);
+    if (row.version !== read) throw new StaleVersion();
+    await row.update({ version: read + 1 }, { transaction });
+    return { id, version: read + 1 };
   }
 
   /** The columns of a class, with what is private sealed for it. */
@@ -391,6 +379,6 @@ export class ClassRepository {
 }
 
 function found(row: ClassRow | null): ClassRow {
-  if (!row) throw new NotFoundException('This class is not in the list.');
+  if (!row) throw new NotFoundException(NOT_THERE);
   return row;
 }

@@ -1,5 +1,5 @@
 import { Injectable } from '@nestjs/common';
-import { NO_CHOICES, type Comparison, type InputError, type SheetStep } from '@lotus-steady/core';
+import { NO_CHOICES, type Comparison, type SheetStep } from '@lotus-steady/core';
 import { Clock } from '../common/clock.js';
 import { AskedTogether } from '../common/askedTogether.js';
 import type { RequestContext } from '../common/context.js';
@@ -23,7 +23,6 @@ import { ClassFitter } from './classFitter.js';
 import { ClassRepository, type ClassColumns, type FittedKeptClass } from './class.repository.js';
 import { draftOf, keptOf } from './keptClass.js';
 import { isUpToDate, unpackedJson } from './packedFitting.js';
-import type { AfterClassDto } from './record.dto.js';
 
 /** Some ten large classes, or a hundred small ones, bytes. */
 const TEXTS_KEPT = 24_000_000;
@@ -193,38 +192,8 @@ export class ClassService {
     await this.classes.restore(context, id);
   }
 
-  /** Keeps how the class was; a second save replaces the first. */
-  async saveRecords(
-    context: RequestContext,
-    id: string,
-    { records }: AfterClassDto,
-    read: number,
-  ): Promise<SavedDto> {
-    const row = await this.classes.whole(context, id);
-    const known = new Set(row.people.map((person) => person.id));
-    const steps = row.fitting?.steps ?? 0;
-    const errors = records.flatMap((record, i): InputError[] => [
-      ...(records.findIndex(({ personId }) => personId === record.personId) === i
-        ? []
-        : [{ field: `records[${i}].personId`, message: 'This person is there twice.' }]),
-      ...(known.has(record.personId)
-        ? []
-        : [{ field: `records[${i}].personId`, message: 'This person was not down for the class.' }]),
-      ...(record.changes.every(({ step }) => step <= steps)
-        ? []
-        : [{ field: `records[${i}].changes`, message: 'There is no such step in this class.' }]),
-    ]);
-    if (errors.length) throw new FieldsException(errors);
-    const kept = records.map((record) => ({
-      ...record,
-      painBefore: record.painBefore ?? null,
-      painAfter: record.painAfter ?? null,
-    }));
-    return this.classes.saveRecords(context, id, kept, read).catch(this.toldHowItStands(context, id));
-  }
-
   /** Tells whoever saved on a version that is no longer there how the class stands now. */
-  private toldHowItStands(context: RequestContext, id: string) {
+  toldHowItStands(context: RequestContext, id: string) {
     return async (error: unknown): Promise<never> => {
       if (!(error instanceof StaleVersion)) throw error;
       const { bare, fitting } = await this.one(context, id);

@@ -1,4 +1,4 @@
-import { isDate, isLine } from '@lotus-steady/core';
+import { isDate, isLine, parseReading } from '@lotus-steady/core';
 import { applyDecorators } from '@nestjs/common';
 import { Type } from 'class-transformer';
 import { IsArray, IsObject, ValidateBy, ValidateNested } from 'class-validator';
@@ -19,6 +19,20 @@ export const IsRealDate = (what: string) =>
     name: 'isRealDate',
     validator: { validate: isDate, defaultMessage: () => `${what} is a real date, YYYY-MM-DD` },
   });
+
+/** A reading of the pressure, `142/88`. */
+export const IsReading = () =>
+  ValidateBy({
+    name: 'isReading',
+    validator: {
+      validate: (value: unknown) => typeof value === 'string' && parseReading(value) !== undefined,
+      defaultMessage: () => 'a pressure is two numbers, the higher first: 142/88',
+    },
+  });
+
+/** A table of a shape. */
+export const IsTableOf = (shape: () => new () => object) =>
+  applyDecorators(IsObject({ message: 'a table is needed' }), ValidateNested(), Type(shape));
 
 /** A list of tables of one shape: a list within the list is none, though nothing in it would be wrong. */
 export const IsListOf = (shape: () => new () => object) =>

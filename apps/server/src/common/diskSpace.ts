@@ -9,6 +9,7 @@ const ASKED_EVERY = 1000;
 const KEEP_LITTLE = new Set([
   '/api/classes/fit',
   '/api/people/find',
+  '/api/screen/look',
   '/api/session',
   '/api/session/demo',
   '/api/mine/open',

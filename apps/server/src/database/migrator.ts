@@ -27,6 +27,13 @@ import { migration as m0021 } from './migrations/0021-one-health-store.js';
 import { migration as m0022 } from './migrations/0022-trail.js';
 import { migration as m0023 } from './migrations/0023-groups.js';
 import { migration as m0024 } from './migrations/0024-documents.js';
+import { migration as m0025 } from './migrations/0025-marks.js';
+import { migration as m0026 } from './migrations/0026-rooms.js';
+import { migration as m0027 } from './migrations/0027-screens.js';
+import { migration as m0028 } from './migrations/0028-taught-times.js';
+import { migration as m0029 } from './migrations/0029-own-words.js';
+import { migration as m0030 } from './migrations/0030-proposal-answers.js';
+import { migration as m0031 } from './migrations/0031-incidents.js';
 
 /** Every change to the tables, in order. */
 export const MIGRATIONS: SealingMigration[] = [
@@ -54,6 +61,13 @@ export const MIGRATIONS: SealingMigration[] = [
   m0022,
   m0023,
   m0024,
+  m0025,
+  m0026,
+  m0027,
+  m0028,
+  m0029,
+  m0030,
+  m0031,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

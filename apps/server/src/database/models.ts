@@ -1,5 +1,5 @@
 import { AccountRow, LinkRow, MembershipRow, SessionRow, SignInTryRow } from '../accounts/account.model.js';
-import { ClassPersonRow, ClassRow, FittingRow, RecordRow } from '../classes/class.model.js';
+import { ClassPersonRow, ClassRow, FittingRow, RecordRow, TaughtTimesRow } from '../classes/class.model.js';
 import { CourseRow } from '../courses/course.model.js';
 import { GroupDayRow, GroupPersonRow, GroupRow } from '../groups/group.model.js';
 import { DocumentRow } from '../documents/document.model.js';
@@ -7,12 +7,18 @@ import { PlaceRow } from '../places/place.model.js';
 import { HallRow } from '../halls/hall.model.js';
 import { DiaryRow } from '../mine/diary.model.js';
 import { PersonVersionRow } from '../people/personVersion.model.js';
+import { IncidentRow } from '../incidents/incident.model.js';
+import { MarkRow } from '../marks/mark.model.js';
+import { ProposalAnswerRow } from '../proposals/proposal.model.js';
 import { OwnAnswersRow } from '../mine/ownAnswers.model.js';
 import { SettingRow } from './setting.model.js';
 import { OwnVariantRow } from '../own-variants/ownVariant.model.js';
 import { PersonRow, PropNoteRow } from '../people/person.model.js';
 import { SequenceRow, SequenceVersionRow } from '../sequences/sequence.model.js';
 import { TrailHeadRow, TrailRow } from '../trail/trail.model.js';
+import { ScreenRow } from '../screens/screen.model.js';
+import { SpotRow } from '../spots/spot.model.js';
+import { OwnWordsRow } from '../words/ownWords.model.js';
 import { WriteRow } from './write.model.js';
 
 /** Every table. */
@@ -27,6 +33,13 @@ export const MODELS = [
   ClassPersonRow,
   FittingRow,
   RecordRow,
+  TaughtTimesRow,
+  IncidentRow,
+  MarkRow,
+  ProposalAnswerRow,
+  SpotRow,
+  ScreenRow,
+  OwnWordsRow,
   OwnVariantRow,
   WriteRow,
   AccountRow,

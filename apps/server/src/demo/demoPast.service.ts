@@ -3,7 +3,9 @@ import { InjectModel } from '@nestjs/sequelize';
 import { dateAfter, NO_CHOICES } from '@lotus-steady/core';
 import type { ClassDraftDto } from '../classes/class.dto.js';
 import { ClassFitter } from '../classes/classFitter.js';
-import { ClassRepository, type RecordColumns } from '../classes/class.repository.js';
+import { ClassRepository } from '../classes/class.repository.js';
+import type { RecordDto } from '../classes/record.dto.js';
+import { RecordService } from '../classes/record.service.js';
 import type { FitTask } from '../classes/fitDraft.js';
 import type { RequestContext } from '../common/context.js';
 import { placeOf } from '../common/placeOf.js';
@@ -48,6 +50,7 @@ export class DemoPast implements BeforeApplicationShutdown {
     @InjectModel(HallRow) private readonly halls: typeof HallRow,
     private readonly fitter: ClassFitter,
     private readonly classes: ClassRepository,
+    private readonly records: RecordService,
     private readonly groups: GroupRepository,
     private readonly people: PersonRepository,
   ) {}
@@ -113,10 +116,10 @@ export class DemoPast implements BeforeApplicationShutdown {
     };
     const { columns, fitting } = await this.fitter.columnsFor(context, draft, visits.map(knownOf));
     const { id, version } = await this.classes.create(context, columns, fitting);
-    await this.classes.saveRecords(
+    await this.records.save(
       context,
       id,
-      visits.map((visit) => recordOf(visit, sequence)),
+      { records: visits.map((visit) => recordOf(visit, sequence)) },
       version,
     );
   }
@@ -124,16 +127,21 @@ export class DemoPast implements BeforeApplicationShutdown {
 
 const knownOf = ({ id, version, person, today }: Visit & { id: string }): FitTask['coming'][number] => {
   const { intake: _intake, ...written } = person;
-  return { id, version, person: written as FitTask['coming'][number]['person'], today: { ...today } };
+  return {
+    id,
+    version,
+    person: { ...written, id } as FitTask['coming'][number]['person'],
+    today: { ...today },
+  };
 };
 
 const recordOf = (
-  { id: personId, came, painBefore, painAfter, eases, word }: Visit & { id: string },
+  { id: personId, came, painBefore, painAfter, effort, pressureAfter, eases, word }: Visit & { id: string },
   sequence: string,
-): RecordColumns => ({
-  ...{ personId, came, painBefore, painAfter, word },
+): RecordDto => ({
+  ...{ personId, came, painBefore, painAfter, effort, pressureAfter, word },
   changes: eases
-    .map((pose) => stepOf(sequence, pose))
-    .filter((step) => step > 0)
-    .map((step) => ({ step, what: 'eased' as const })),
+    .map(({ pose, where }) => ({ step: stepOf(sequence, pose), where }))
+    .filter(({ step }) => step > 0)
+    .map(({ step, where }) => ({ step, what: 'eased' as const, ...(where ? { where } : {}) })),
 });

@@ -17,6 +17,10 @@ interface Story {
   pressure?: { from: Pressure; to: Pressure };
   /** What she eases now and then: poses as a plan calls them. */
   eases?: readonly string[];
+  /** Where it hurts when she does. */
+  hurts?: string;
+  /** What has hurt each time since so many days ago. */
+  flares?: { since: number; where: string; poses: readonly string[] };
   /** What the teacher writes down now and then. */
   words?: readonly string[];
 }
@@ -36,7 +40,10 @@ export interface Visit {
   came: boolean;
   painBefore: number | null;
   painAfter: number | null;
-  eases: readonly string[];
+  effort: number | null;
+  pressureAfter: string | null;
+  /** Poses as a plan calls them, and where they hurt. */
+  eases: readonly { pose: string; where?: string }[];
   word: string;
 }
 
@@ -69,6 +76,7 @@ const storiesOn = (today: string): Readonly<Record<string, Story>> => {
       comes: { [THURSDAY]: { from: 330 } },
       pain: { from: 5, to: 1 },
       eases: ['Downward-facing dog', 'Plank'],
+      hurts: 'shoulder-right',
       words: ['The right shoulder pinched in dog.', 'Dog on the chair back: no pinch.'],
     },
     'Hollis Penny': {
@@ -96,6 +104,7 @@ const storiesOn = (today: string): Readonly<Record<string, Story>> => {
       comes: { [THURSDAY]: { from: 640 }, [BACKS]: { from: 640 } },
       pain: { from: 3, to: 2 },
       eases: ['Standing forward fold', 'Cobra on the forearms'],
+      hurts: 'low-back',
       words: ['The back spoke up in the forward fold.', 'Bridge feels good.'],
     },
     'Greta Loom': {
@@ -112,6 +121,7 @@ const storiesOn = (today: string): Readonly<Record<string, Story>> => {
       since: 730,
       earlier: [{ until: 395, was: { screening: { fallsLastYear: 0, chairStands: 12 } } }],
       comes: { [THURSDAY]: { from: 730 }, [BACKS]: { from: 500 } },
+      flares: { since: 20, where: 'low-back', poses: ["Child's pose", 'Standing forward fold'] },
     },
     'Odile Farrow': {
       since: 560,
@@ -296,7 +306,7 @@ export function demoVisits(title: string, on: string, today: string): ReadonlyMa
   const visits = new Map<string, Visit>();
   if (isHoliday(title, on)) return visits;
   for (const [name, versions] of demoVersions(today)) {
-    const { since, comes, pain, pressure, eases = [], words = [] } = stories[name]!;
+    const { since, comes, pain, pressure, eases = [], hurts: hurtsAt, flares, words = [] } = stories[name]!;
     const member = comes[title];
     if (!member || days > member.from || days < (member.until ?? 0)) continue;
     const chance = chanceFrom(seedOf(`${name} ${days}`));
@@ -320,12 +330,22 @@ export function demoVisits(title: string, on: string, today: string): ReadonlyMa
       came,
       painBefore: hurts === undefined ? null : painOf(hurts),
       painAfter: hurts === undefined ? null : painOf(hurts - 0.7 + moved(PAIN_MOVES / 2, chance)),
-      eases: came ? eases.filter(() => chance() < EASES) : [],
+      eases: came
+        ? [...eases.filter(() => chance() < EASES).map(hurtingAt(hurtsAt)), ...flaredUp(flares, days)]
+        : [],
       word: came && chance() < WRITES ? (words[Math.floor(chance() * words.length)] ?? '') : '',
+      effort: came ? 2 + Math.round(chance() * 1.4) : null,
+      pressureAfter:
+        pressure && came ? mmHg.map((reading) => Math.round(reading! - 3 - chance() * 6)).join('/') : null,
     });
   }
   return visits;
 }
+
+const hurtingAt = (where: string | undefined) => (pose: string) => ({ pose, ...(where ? { where } : {}) });
+
+const flaredUp = (flares: Story['flares'], days: number) =>
+  flares && days <= flares.since ? flares.poses.map(hurtingAt(flares.where)) : [];
 
 /** Between the years nobody meets; children do not in their summer. */
 function isHoliday(title: string, on: string): boolean {

@@ -1,3 +1,4 @@
+import type { Room } from '@lotus-steady/core';
 import { BACKS, BUMP, CHAIRS, ROCKPOOL, THURSDAY } from './sequences.js';
 import { demoPeople, type DemoPerson } from './people.js';
 
@@ -27,8 +28,26 @@ const named = (people: readonly DemoPerson[], ...first: string[]): string[] =>
   first.map((name) => people.find((person) => person.name.startsWith(name))!.name);
 
 /** Rooms; what is said of the hall itself holds where nothing is said of a room. */
-export const DEMO_PLACES: readonly { name: string; most: number; stock: Record<string, number> }[] = [
-  { name: 'Saltmarsh Hall', most: 14, stock: {} },
+export const DEMO_PLACES: readonly {
+  name: string;
+  most: number;
+  stock: Record<string, number>;
+  room: Room;
+}[] = [
+  {
+    name: 'Saltmarsh Hall',
+    most: 14,
+    stock: {},
+    room: {
+      widthCm: 960,
+      depthCm: 1180,
+      doors: [
+        { wall: 'right', atCm: 160 },
+        { wall: 'back', atCm: 880 },
+      ],
+      freeWalls: ['left', 'back'],
+    },
+  },
   {
     name: 'Saltmarsh Hall, the long room',
     most: 10,
@@ -42,6 +61,12 @@ export const DEMO_PLACES: readonly { name: string; most: number; stock: Record<s
       mat: 10,
       table: 1,
       roll: 2,
+    },
+    room: {
+      widthCm: 560,
+      depthCm: 1240,
+      doors: [{ wall: 'left', atCm: 120 }],
+      freeWalls: ['right', 'back'],
     },
   },
 ];

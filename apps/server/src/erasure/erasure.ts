@@ -16,6 +16,10 @@ import type { ErasedDto } from './erasure.dto.js';
 const TABLES = {
   versions: 'person_versions',
   records: 'records',
+  marks: 'marks',
+  'decided proposals': 'proposal_answers',
+  incidents: 'incidents',
+  'places in a room': 'spots',
   'prop heights': 'prop_notes',
   'diary entries': 'diary_entries',
   'own answers': 'own_answers',

@@ -1,3 +1,4 @@
+import { IncidentDto } from '../incidents/incident.dto.js';
 import { DocumentDto } from '../documents/document.dto.js';
 import type { Build, SheetStep } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional, PickType } from '@nestjs/swagger';
@@ -94,4 +95,5 @@ export class EverythingDto {
   @ApiProperty({ type: [PersonLinkDto] }) links!: PersonLinkDto[];
   /** Without their bytes: each is saved from her page. */
   @ApiProperty({ type: [DocumentDto] }) documents!: DocumentDto[];
+  @ApiProperty({ type: [IncidentDto] }) incidents!: IncidentDto[];
 }

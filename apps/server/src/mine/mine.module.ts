@@ -3,6 +3,7 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { AccountModule } from '../accounts/account.module.js';
 import { ClassModule } from '../classes/class.module.js';
 import { DocumentModule } from '../documents/document.module.js';
+import { IncidentModule } from '../incidents/incident.module.js';
 import { HallModule } from '../halls/hall.module.js';
 import { OwnVariantModule } from '../own-variants/ownVariant.module.js';
 import { PersonModule } from '../people/person.module.js';
@@ -22,6 +23,7 @@ import { MineService } from './mine.service.js';
     ClassModule,
     OwnVariantModule,
     DocumentModule,
+    IncidentModule,
   ],
   controllers: [MineController, PersonLinkController],
   providers: [MineService, Diary, OwnAnswers],

@@ -9,6 +9,7 @@ import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
 import { HallRepository } from '../halls/hall.repository.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
+import { IncidentRepository } from '../incidents/incident.repository.js';
 import { Documents } from '../documents/documents.js';
 import { PersonRepository } from '../people/person.repository.js';
 import { PersonService } from '../people/person.service.js';
@@ -36,6 +37,7 @@ export class MineService {
     private readonly diary: Diary,
     private readonly answers: OwnAnswers,
     private readonly documents: Documents,
+    private readonly incidents: IncidentRepository,
     private readonly personService: PersonService,
     private readonly links: Links,
     private readonly sessions: Sessions,
@@ -114,7 +116,7 @@ export class MineService {
 
   /** Everything that is kept about somebody, to be handed to her. @throws NotFoundException */
   async everything(context: RequestContext, personId: string): Promise<EverythingDto> {
-    const [person, changes, hall, diary, answers, coming, links, documents] = await Promise.all([
+    const [person, changes, hall, diary, answers, coming, links, documents, incidents] = await Promise.all([
       this.personService.one(context, personId),
       this.personService.changes(context, personId),
       this.halls.of(context),
@@ -123,9 +125,10 @@ export class MineService {
       this.classes.sheetsOf(context, personId),
       this.linkOf(context, personId),
       this.documents.of(context, personId),
+      this.incidents.all(context, personId),
     ]);
     const on = this.clock.today(hall.timeZone);
-    return { on, hall: hall.name, person, changes, diary, answers, coming, links, documents };
+    return { on, hall: hall.name, person, changes, diary, answers, coming, links, documents, incidents };
   }
 
   /** Her answers were looked at. */

@@ -98,6 +98,8 @@ export class PersonRecordDto {
   @ApiProperty() came!: boolean;
   @ApiProperty({ type: Number, nullable: true }) painBefore!: number | null;
   @ApiProperty({ type: Number, nullable: true }) painAfter!: number | null;
+  @ApiProperty({ type: Number, nullable: true }) effort!: number | null;
+  @ApiProperty({ type: String, nullable: true }) pressureAfter!: string | null;
   @ApiProperty({ type: [StepChangeDto] }) changes!: StepChangeDto[];
   @ApiProperty() word!: string;
 }

@@ -1,12 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import type { Person } from '@lotus-steady/core';
+import { changesOf, type Person } from '@lotus-steady/core';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
-import { ClassRow, RecordRow, type SealedRecord } from '../classes/class.model.js';
+import { ClassRow, RecordRow } from '../classes/class.model.js';
+import { openRecord } from '../classes/openRecord.js';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
+import { MarkRow, type SealedMark } from '../marks/mark.model.js';
 import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
 import { Vault } from '../common/vault.js';
@@ -122,19 +124,18 @@ export class PersonRepository {
   async whole(context: RequestContext, id: string): Promise<PersonDto> {
     const row = await this.find(context, id, [
       { model: RecordRow, include: [{ model: ClassRow, attributes: ['title', 'on'] }] },
+      { model: MarkRow, include: [{ model: ClassRow, attributes: ['title', 'on'] }] },
       PropNoteRow,
     ]);
     const records = row.records
       // A class that was removed takes what was recorded with it.
       .filter((record) => record.class)
-      .sort((a, b) => (a.class.on < b.class.on ? 1 : -1))
-      .map(({ id: recordId, classId, class: { title, on }, came, sealed }) => ({
-        classId,
-        title,
-        on,
-        came,
-        ...openJson<SealedRecord>(this.vault, SEALED.record, [recordId], sealed),
-      }));
+      .map((record) => {
+        const { personId: _personId, ...open } = openRecord(this.vault, record);
+        return { classId: record.classId, title: record.class.title, on: record.class.on, ...open };
+      })
+      .concat(this.notedInClass(row.marks))
+      .sort((a, b) => (a.on < b.on ? 1 : -1));
     const propNotes = row.propNotes.map(
       ({ id: noteId, task, sealed }) =>
         ({
@@ -143,6 +144,31 @@ export class PersonRepository {
         }) as PropNoteDto,
     );
     return { ...(await this.log.lineOf(row)), records, propNotes };
+  }
+
+  /** What was noted in class and is in no record yet, as the record will have it. */
+  private notedInClass(marks: readonly MarkRow[]) {
+    const there = marks.filter((mark) => mark.class);
+    return [...new Set(there.map(({ classId }) => classId))].map((id) => {
+      const noted = there.filter(({ classId }) => classId === id);
+      const [{ personId, class: of }] = noted as [MarkRow];
+      const changes = noted.map((mark) => ({
+        personId,
+        ...openJson<SealedMark>(this.vault, SEALED.mark, [mark.id], mark.sealed),
+      }));
+      return {
+        classId: id,
+        title: of.title,
+        on: of.on,
+        came: true,
+        painBefore: null,
+        painAfter: null,
+        effort: null,
+        pressureAfter: null,
+        changes: changesOf({ changes }, personId),
+        word: '',
+      };
+    });
   }
 
   async named({ hallId }: RequestContext, name: string, except?: string): Promise<PersonRow | null> {

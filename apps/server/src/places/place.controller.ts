@@ -1,6 +1,6 @@
 import { Body, Controller, Delete, Get, HttpCode, Param, ParseUUIDPipe, Post, Put } from '@nestjs/common';
 import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from '@nestjs/swagger';
-import { readStock } from '@lotus-steady/core';
+import { readRoom, readStock } from '@lotus-steady/core';
 import { Allow, Context, STAFF, TEACHERS, type RequestContext } from '../common/context.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
@@ -8,11 +8,13 @@ import { ApiVersioned, ReadVersion } from '../common/versions.js';
 import { PlaceDraftDto, PlaceDto } from './place.dto.js';
 import { PlaceRepository, type PlaceColumns } from './place.repository.js';
 
-/** @throws FieldsException for counts that are none */
-function columnsOf({ name, most, stock }: PlaceDraftDto): PlaceColumns {
-  const { stock: counted, errors } = readStock(stock);
+/** @throws FieldsException for counts that are none, and a room that cannot be */
+function columnsOf({ name, most, stock, room: asked }: PlaceDraftDto): PlaceColumns {
+  const { stock: counted, errors: wrongCounts } = readStock(stock);
+  const { room = null, errors: wrongRoom } = asked ? readRoom(asked) : { errors: [] };
+  const errors = [...wrongCounts, ...wrongRoom];
   if (errors.length) throw new FieldsException(errors);
-  return { name, most: most ?? null, stock: counted };
+  return { name, most: most ?? null, stock: counted, room };
 }
 
 /** Rooms, and houses that one goes to, with what is in them. */

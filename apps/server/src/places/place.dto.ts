@@ -1,7 +1,8 @@
+import type { Room } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import { IsInt, IsObject, IsOptional, IsString, Length, Max, Min } from 'class-validator';
 import { IsLine } from '../common/checks.js';
-import { TableOf } from '../common/coreType.js';
+import { CoreType, TableOf } from '../common/coreType.js';
 
 /** A room, or a house that one goes to. */
 export class PlaceDraftDto {
@@ -18,6 +19,8 @@ export class PlaceDraftDto {
   most?: number;
   /** What is there, by prop; nothing said of any is as the hall has it. */
   @TableOf('number') @IsObject() stock!: Record<string, unknown>;
+  /** How large it is, its doors, and the walls one can lean on. */
+  @IsOptional() @IsObject() @CoreType('Room', { optional: true }) room?: unknown;
 }
 
 /** A place as it stands. */
@@ -26,5 +29,6 @@ export class PlaceDto {
   @ApiProperty() name!: string;
   @ApiProperty({ type: Number, nullable: true }) most!: number | null;
   @TableOf('number') stock!: Record<string, number>;
+  @CoreType('Room', { optional: true }) room?: Room;
   @ApiProperty() version!: number;
 }

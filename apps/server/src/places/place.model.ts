@@ -1,3 +1,4 @@
+import type { Room } from '@lotus-steady/core';
 import { Column, DataType, Default, ForeignKey, Model, PrimaryKey, Table } from 'sequelize-typescript';
 import { jsonColumn } from '../database/jsonColumn.js';
 import { HallRow } from '../halls/hall.model.js';
@@ -12,5 +13,7 @@ export class PlaceRow extends Model {
   @Column(DataType.INTEGER) declare most: number | null;
   /** What is there, by prop. */
   @Column(jsonColumn('stock')) declare stock: Record<string, number>;
+  /** How large it is, its doors and walls; null where nobody has said. */
+  @Column(jsonColumn('room')) declare room: Room | null;
   @Column(DataType.INTEGER) declare version: number;
 }

@@ -9,9 +9,12 @@ import { Transactions } from '../database/transactions.js';
 import type { PlaceDto } from './place.dto.js';
 import { PlaceRow } from './place.model.js';
 
-export type PlaceColumns = Pick<PlaceRow, 'name' | 'most' | 'stock'>;
+export type PlaceColumns = Pick<PlaceRow, 'name' | 'most' | 'stock' | 'room'>;
 
-const told = ({ id, name, most, stock, version }: PlaceRow): PlaceDto => ({ id, name, most, stock, version });
+const told = ({ id, name, most, stock, room, version }: PlaceRow): PlaceDto => ({
+  ...{ id, name, most, stock, version },
+  ...(room ? { room } : {}),
+});
 
 const sameName = (error: unknown): never => {
   if (error instanceof UniqueConstraintError)

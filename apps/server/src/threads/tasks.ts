@@ -7,6 +7,7 @@ import type { SheetTask } from '../sheets/writeSheet.js';
 export { writeCalendar } from '../calendar/writeCalendar.js';
 export { assistantFitting } from '../classes/assistantFitting.js';
 export { compareWithToday } from '../classes/compareWithToday.js';
+export { doneInClass } from '../classes/doneInClass.js';
 export { fitDraft } from '../classes/fitDraft.js';
 export { fittingWithoutPerson } from '../classes/fittingWithoutPerson.js';
 export { ownSheets } from '../classes/ownSheets.js';

@@ -19,6 +19,7 @@ export const WHAT = [
   'plan of a class',
   'today at the door',
   'record of a class',
+  'incident',
   'fitting',
   'trail',
 ] as const;

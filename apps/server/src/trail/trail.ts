@@ -31,7 +31,7 @@ const ENTRIES = `
   LEFT JOIN people p ON p.id = t.personId
   LEFT JOIN classes c ON c.id = t.classId
   WHERE t.hallId = :hallId AND (:personId IS NULL OR t.personId = :personId OR t.what = 'list of people'
-    OR t.classId IN (SELECT classId FROM class_people WHERE personId = :personId))
+    OR (t.personId IS NULL AND t.classId IN (SELECT classId FROM class_people WHERE personId = :personId)))
   ORDER BY t.number DESC LIMIT :from, :most`;
 
 /**
