@@ -1,7 +1,9 @@
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { Outlet, ScrollRestoration } from 'react-router';
+import { forgetReadings } from '../data/kept/keptReadings.js';
 import { goOn } from '../data/session/goOn.js';
 import { onSignedOut } from '../data/session/signedOut.js';
+import { useArrivals } from '../domain/outbox/useArrivals.js';
 import 'sonner/dist/styles.css';
 
 const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster }));
@@ -9,6 +11,7 @@ const Toaster = lazy(async () => ({ default: (await import('sonner')).Toaster })
 /** Around every screen: what is said in passing, and the place on a page that one comes back to. */
 export function Root() {
   useEffect(() => onSignedOut(signInAgain), []);
+  useArrivals();
   return (
     <>
       <Outlet />
@@ -20,6 +23,7 @@ export function Root() {
 
 /** Her session has ended, here or from elsewhere: she comes back to where she was, and to what she had typed. */
 function signInAgain(): void {
+  void forgetReadings().catch(() => undefined);
   const { pathname, search } = window.location;
   if (pathname !== '/sign-in') goOn(`/sign-in?then=${encodeURIComponent(pathname + search)}`);
 }

@@ -2,6 +2,7 @@ import { CircleUserRound, Ellipsis } from 'lucide-react';
 import { Suspense, useEffect, useRef } from 'react';
 import { Link, NavLink, Outlet, useLocation, useNavigation } from 'react-router';
 import { useHall } from '../data/hall/useHall.js';
+import { NotSent } from '../domain/outbox/NotSent.js';
 import { KeysHelp } from '../ui/KeysHelp.js';
 import { Loading } from '../ui/states.js';
 import { useSession } from '../data/session/useSession.js';
@@ -26,7 +27,7 @@ export function Shell() {
       </a>
       <header className="no-print border-b border-line bg-paper">
         <div className="flex min-h-14 items-center gap-6 px-5">
-          <Link to="/classes" className="flex items-center gap-2.5 font-display text-xl font-semibold">
+          <Link to="/" className="flex items-center gap-2.5 font-display text-xl font-semibold">
             <img src="/mark.svg" alt="" width={30} height={30} />
             <span className="md:max-lg:sr-only">Lotus Steady</span>
           </Link>
@@ -64,6 +65,7 @@ export function Shell() {
           )}
         </div>
       </header>
+      <NotSent className="no-print border-b border-line bg-sunk px-5 py-2" />
       <Suspense fallback={<Loading />}>
         <Outlet />
       </Suspense>

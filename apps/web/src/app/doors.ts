@@ -6,6 +6,7 @@ import {
   ListOrdered,
   PersonStanding,
   Scale,
+  Sun,
   UsersRound,
   type LucideIcon,
 } from 'lucide-react';
@@ -21,6 +22,7 @@ export interface Door {
 
 /** In the order of the work; then what one looks things up in. */
 const DOORS: readonly Door[] = [
+  { to: '/', name: 'Today', Icon: Sun },
   { to: '/classes', name: 'Classes', Icon: CalendarDays, forAssistants: true },
   { to: '/sequences', name: 'Sequences', Icon: ListOrdered },
   { to: '/people', name: 'People', Icon: UsersRound },

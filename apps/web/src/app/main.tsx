@@ -4,6 +4,8 @@ import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { cache } from '../data/cache.js';
 import { forgetOldDrafts } from '../data/drafts/drafts.js';
+import { forgetOldReadings } from '../data/kept/keptReadings.js';
+import { beginDelivering } from '../data/outbox/outbox.js';
 import { router } from './routes.js';
 import './styles.css';
 
@@ -15,6 +17,8 @@ window.addEventListener('beforeunload', (event) => {
 });
 
 forgetOldDrafts();
+void forgetOldReadings().catch(() => undefined);
+beginDelivering();
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -12,6 +12,7 @@ import { hallQuery } from '../data/hall/hallQuery.js';
 import { seemsSignedIn } from '../data/session/changeToken.js';
 import { sessionQuery } from '../data/session/sessionQuery.js';
 import { ownVariantsQuery } from '../data/ownVariants/ownVariantsQuery.js';
+import { showOwn } from '../data/loadCatalogue.js';
 import { Loading } from '../ui/states.js';
 import { Failed } from './Failed.js';
 import { Lost } from './Lost.js';
@@ -88,6 +89,10 @@ export const router = createBrowserRouter([
     children: [
       plain('/sign-in', async () => (await import('../features/session/SignInScreen.js')).SignInScreen),
       plain('/join', async () => (await import('../features/session/LinkScreen.js')).LinkScreen),
+      {
+        ...plain('/screen', async () => (await import('../features/teach/ClassScreen.js')).ClassScreen),
+        loader: () => showOwn([]).then(() => null),
+      },
       plain('/mine', async () => (await import('../features/mine/MineScreen.js')).MineScreen),
       {
         loader: enterHall,
@@ -97,7 +102,7 @@ export const router = createBrowserRouter([
             element: <Shell />,
             errorElement: <Failed />,
             children: [
-              { path: '/', loader: () => redirect('/classes') },
+              taught('/', async () => (await import('../features/today/TodayScreen.js')).TodayScreen),
               {
                 ...plain(
                   '/classes',
@@ -127,6 +132,9 @@ export const router = createBrowserRouter([
               ),
               posed('/classes/:id/room', async () =>
                 keyed((await import('../features/room/RoomScreen.js')).RoomScreen),
+              ),
+              taught('/classes/:id/words', async () =>
+                keyed((await import('../features/words/WordsScreen.js')).WordsScreen),
               ),
               plain('/classes/:id/sheets', async () =>
                 keyed((await import('../features/sheets/SheetsScreen.js')).SheetsScreen),
@@ -181,8 +189,22 @@ export const router = createBrowserRouter([
                 keyed((await import('../features/people/EverythingScreen.js')).EverythingScreen),
               ),
               taught(
+                '/incidents',
+                async () => (await import('../features/incidents/IncidentsScreen.js')).IncidentsScreen,
+              ),
+              taught(
+                '/incidents/new',
+                async () => (await import('../features/incidents/IncidentScreen.js')).NewIncidentScreen,
+              ),
+              taught('/incidents/:id', async () =>
+                keyed((await import('../features/incidents/IncidentScreen.js')).IncidentScreen),
+              ),
+              taught(
                 '/hall/trail',
                 async () => (await import('../features/hall/TrailScreen.js')).TrailScreen,
+              ),
+              taught('/people/:id/progress', async () =>
+                keyed((await import('../features/progress/ProgressScreen.js')).ProgressScreen),
               ),
               taught('/people/:id/paper', async () =>
                 keyed((await import('../features/intake/PaperScreen.js')).PaperScreen),

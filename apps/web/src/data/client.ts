@@ -1,6 +1,7 @@
 import type { InputError } from '@lotus-steady/core';
 import createClient from 'openapi-fetch';
 import type { operations, paths } from './contract.js';
+import { setAnswered } from './reach.js';
 import { sentOnce } from './sentOnce.js';
 import { tokenFor } from './session/changeToken.js';
 import { sayIsSignedOut } from './session/signedOut.js';
@@ -59,9 +60,11 @@ export async function answered<T>(
   call: Promise<{ data?: unknown; error?: unknown; response: Response }>,
 ): Promise<T> {
   const answer = await call.catch(() => {
+    setAnswered(false);
     throw new ApiError('The program on this computer does not answer. Is it still running?', 0);
   });
   const { data, error, response } = answer;
+  setAnswered(true);
   if (response.ok) return data as T;
   const problem = (error ?? {}) as Partial<ApiError>;
   if (response.status === 401 && !IS_A_WAY_IN.test(response.url)) sayIsSignedOut();

@@ -9,12 +9,16 @@ import type {
   HallRules,
   HouseView,
   Intake,
+  LearnedPace,
   MovedLimit,
   OwnLimit,
   OwnRule,
   Pace,
+  Proposal,
+  Room,
   Shape,
   SheetStep,
+  Shown,
   StoredSolutions,
   Today,
 } from '@lotus-steady/core';
@@ -772,6 +776,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/classes/pace': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Class.learnedPace'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/classes/{id}': {
     parameters: {
       query?: never;
@@ -884,6 +904,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/classes/{id}/last': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Class.lastTimes'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/classes/{id}/record': {
     parameters: {
       query?: never;
@@ -910,6 +946,198 @@ export interface paths {
     get?: never;
     put?: never;
     post: operations['Class.restore'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/incidents': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Incident.list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/incidents': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Incident.create'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/incidents/{incident}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Incident.update'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/marks': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Mark.list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/marks/{mark}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Mark.keep'];
+    post?: never;
+    delete: operations['Mark.takeBack'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/proposals': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Proposal.list'];
+    put: operations['Proposal.answer'];
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/proposals': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Proposal.ofClass'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/classes/{id}/spots': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Spot.list'];
+    put: operations['Spot.keep'];
+    post?: never;
+    delete: operations['Spot.forget'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/screen': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Screen.there'];
+    put: operations['Screen.show'];
+    post: operations['Screen.make'];
+    delete: operations['Screen.end'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/screen/look': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Screen.look'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/words': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['OwnWords.list'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/words/{pose}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['OwnWords.save'];
+    post?: never;
     delete?: never;
     options?: never;
     head?: never;
@@ -1366,6 +1594,7 @@ export interface components {
         | 'plan of a class'
         | 'today at the door'
         | 'record of a class'
+        | 'incident'
         | 'fitting'
         | 'trail';
       /** Format: uuid */
@@ -1575,6 +1804,32 @@ export interface components {
       step: number;
       /** @enum {string} */
       what: 'eased' | 'stopped';
+      /**
+       * @description Where it hurt.
+       * @enum {string}
+       */
+      where?:
+        | 'head'
+        | 'neck'
+        | 'shoulder-right'
+        | 'shoulder-left'
+        | 'elbow-right'
+        | 'elbow-left'
+        | 'wrist-right'
+        | 'wrist-left'
+        | 'upper-back'
+        | 'low-back'
+        | 'belly'
+        | 'pelvis'
+        | 'hip-right'
+        | 'hip-left'
+        | 'thigh-right'
+        | 'thigh-left'
+        | 'knee-right'
+        | 'knee-left'
+        | 'ankle-right'
+        | 'ankle-left';
+      word?: string;
     };
     PersonRecordDto: {
       /** Format: uuid */
@@ -1585,6 +1840,8 @@ export interface components {
       came: boolean;
       painBefore: number | null;
       painAfter: number | null;
+      effort: number | null;
+      pressureAfter: string | null;
       changes: components['schemas']['StepChangeDto'][];
       word: string;
     };
@@ -1791,6 +2048,9 @@ export interface components {
       people: number;
       recorded: boolean;
     };
+    LearnedPaceDto: {
+      learned?: LearnedPace;
+    };
     ClassPersonDto: {
       /** Format: uuid */
       id: string;
@@ -1803,6 +2063,9 @@ export interface components {
       came: boolean;
       painBefore?: number | null;
       painAfter?: number | null;
+      effort?: number | null;
+      /** @description Pressure after class, as `142/88`. */
+      pressureAfter?: string | null;
       changes: components['schemas']['StepChangeDto'][];
       word: string;
     };
@@ -1924,8 +2187,173 @@ export interface components {
       /** Format: uuid */
       sequenceId: string;
     };
+    ChangeThenDto: {
+      pose: string;
+      /** @enum {string} */
+      what: 'eased' | 'stopped';
+      where?: string;
+      word?: string;
+    };
+    LastTimeDto: {
+      /** Format: uuid */
+      personId: string;
+      /** Format: uuid */
+      classId: string;
+      /** Format: date */
+      on: string;
+      painBefore: number | null;
+      painAfter: number | null;
+      effort: number | null;
+      changes: components['schemas']['ChangeThenDto'][];
+      word: string;
+    };
+    TookDto: {
+      planned: number;
+      real: number;
+    };
+    TaughtTimeDto: {
+      /** @enum {string} */
+      part?: 'changeSide' | 'changeLevel' | 'props' | 'talkNew' | 'talkKnown';
+      share?: number;
+      lead: components['schemas']['TookDto'];
+      hold: components['schemas']['TookDto'];
+      /** @enum {number} */
+      pass?: 1 | 2;
+      at: number;
+    };
     AfterClassDto: {
       records: components['schemas']['RecordDto'][];
+      /** @description Marks of the class that are in these records now. */
+      marks?: string[];
+      /** @description What its moments took, where this device taught it. */
+      times?: components['schemas']['TaughtTimeDto'][];
+    };
+    IncidentDto: {
+      /** Format: uuid */
+      classId?: string | null;
+      /** Format: date */
+      on: string;
+      /** @description `HH:MM`, or empty. */
+      time: string;
+      what: string;
+      /** @description A place that was hurt, or empty. */
+      where: string;
+      doing: string;
+      done: string;
+      called: string;
+      seenBy: string;
+      /** Format: date */
+      followUpOn?: string | null;
+      followUp: string;
+      outcome: string;
+      isClosed: boolean;
+      /** Format: uuid */
+      id: string;
+      /** Format: uuid */
+      personId: string;
+      person: string;
+      version: number;
+    };
+    IncidentDraftDto: {
+      /** Format: uuid */
+      classId?: string | null;
+      /** Format: date */
+      on: string;
+      /** @description `HH:MM`, or empty. */
+      time: string;
+      what: string;
+      /** @description A place that was hurt, or empty. */
+      where: string;
+      doing: string;
+      done: string;
+      called: string;
+      seenBy: string;
+      /** Format: date */
+      followUpOn?: string | null;
+      followUp: string;
+      outcome: string;
+      isClosed: boolean;
+    };
+    MarkDto: {
+      /** Format: uuid */
+      personId: string;
+      step: number;
+      /** @enum {string} */
+      given: 'less-far' | 'supported' | 'rest' | 'stopped';
+      /** @description When, in milliseconds since 1970. */
+      at: number;
+      /** Format: uuid */
+      id: string;
+    };
+    MarkDraftDto: {
+      /** Format: uuid */
+      personId: string;
+      step: number;
+      /** @enum {string} */
+      given: 'less-far' | 'supported' | 'rest' | 'stopped';
+      /** @description When, in milliseconds since 1970. */
+      at: number;
+    };
+    DecidedDto: {
+      /** Format: date */
+      on: string;
+      /** @enum {string} */
+      answer: 'taken' | 'declined';
+      limit: OwnLimit;
+      reason: string;
+    };
+    ProposalsDto: {
+      proposals: Proposal[];
+      decided: components['schemas']['DecidedDto'][];
+    };
+    ProposedForDto: {
+      /** Format: uuid */
+      personId: string;
+      name: string;
+      proposals: Proposal[];
+    };
+    ProposalAnswerDto: {
+      key: string;
+      /** @enum {string} */
+      answer: 'taken' | 'declined';
+      /** @description Another number than was proposed. */
+      most?: number;
+      /** @description Why; needed where it is declined. */
+      reason?: string;
+    };
+    SpotDto: {
+      /** Format: uuid */
+      personId: string;
+      xCm: number;
+      yCm: number;
+      /** @enum {number} */
+      heading: 0 | 90 | 180 | 270;
+    };
+    SpotsDto: {
+      spots: components['schemas']['SpotDto'][];
+    };
+    ScreenDto: {
+      /** Format: date-time */
+      since?: string;
+    };
+    ShowDto: {
+      shown: Shown;
+    };
+    LookAtScreenDto: {
+      secret: string;
+    };
+    OnScreenDto: {
+      shown?: Shown;
+      /** @description Milliseconds since it was told. */
+      age?: number;
+    };
+    OwnWordsDto: {
+      words: string;
+      pose: string;
+      version: number;
+    };
+    OwnWordsDraftDto: {
+      words: string;
     };
     OwnClassDto: {
       title: string;
@@ -2013,6 +2441,7 @@ export interface components {
       coming: components['schemas']['OwnClassDto'][];
       links: components['schemas']['PersonLinkDto'][];
       documents: components['schemas']['DocumentDto'][];
+      incidents: components['schemas']['IncidentDto'][];
     };
     NetworkDto: {
       isOn: boolean;
@@ -2033,6 +2462,7 @@ export interface components {
       stock: {
         [key: string]: number;
       };
+      room?: Room;
       version: number;
     };
     PlaceDraftDto: {
@@ -2042,6 +2472,7 @@ export interface components {
       stock: {
         [key: string]: number;
       };
+      room?: Room;
     };
     OnRosterDto: {
       /** Format: uuid */
@@ -3577,6 +4008,25 @@ export interface operations {
       };
     };
   };
+  'Class.learnedPace': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LearnedPaceDto'];
+        };
+      };
+    };
+  };
   'Class.one': {
     parameters: {
       query?: never;
@@ -3815,6 +4265,27 @@ export interface operations {
       };
     };
   };
+  'Class.lastTimes': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LastTimeDto'][];
+        };
+      };
+    };
+  };
   'Class.saveRecords': {
     parameters: {
       query?: never;
@@ -3867,6 +4338,447 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  'Incident.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['IncidentDto'][];
+        };
+      };
+    };
+  };
+  'Incident.create': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['IncidentDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+    };
+  };
+  'Incident.update': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        id: string;
+        incident: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['IncidentDraftDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Mark.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MarkDto'][];
+        };
+      };
+    };
+  };
+  'Mark.keep': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+        mark: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MarkDraftDto'];
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Mark.takeBack': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+        mark: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Proposal.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProposalsDto'];
+        };
+      };
+    };
+  };
+  'Proposal.answer': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ProposalAnswerDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SavedDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
+      };
+    };
+  };
+  'Proposal.ofClass': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProposedForDto'][];
+        };
+      };
+    };
+  };
+  'Spot.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['SpotDto'][];
+        };
+      };
+    };
+  };
+  'Spot.keep': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['SpotsDto'];
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Spot.forget': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Screen.there': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ScreenDto'];
+        };
+      };
+    };
+  };
+  'Screen.show': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['ShowDto'];
+      };
+    };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Screen.make': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['NewLinkDto'];
+        };
+      };
+    };
+  };
+  'Screen.end': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Screen.look': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LookAtScreenDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OnScreenDto'];
+        };
+      };
+    };
+  };
+  'OwnWords.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnWordsDto'][];
+        };
+      };
+    };
+  };
+  'OwnWords.save': {
+    parameters: {
+      query?: never;
+      header: {
+        /** @description The version that was read, in quotes. */
+        'If-Match': string;
+      };
+      path: {
+        pose: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['OwnWordsDraftDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnWordsDto'];
+        };
+      };
+      409: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ProblemDto'];
+        };
       };
     };
   };

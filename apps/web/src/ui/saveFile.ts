@@ -3,8 +3,12 @@
  *
  * @param type its media type, `text/csv` or the like
  */
-export function saveFile(name: string, text: string, type: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const saveFile = (name: string, text: string, type: string): void =>
+  saveBlob(name, new Blob([text], { type }));
+
+/** The same for bytes. */
+export function saveBlob(name: string, blob: Blob): void {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

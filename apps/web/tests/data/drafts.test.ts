@@ -1,5 +1,6 @@
 /** What is typed and not saved: kept, given back, and forgotten. */
 import fc from 'fast-check';
+import { Store } from './inBrowser.js';
 import { isUntouched, versionOn } from '../../src/data/drafts/base.js';
 import {
   countDrafts,
@@ -8,28 +9,11 @@ import {
   forgetOldDrafts,
   keepDraft,
   readDraft,
-  setDraftsOf,
 } from '../../src/data/drafts/drafts.js';
+import { setOwner } from '../../src/data/session/owner.js';
 
 const DAY = 24 * 60 * 60 * 1000;
 const NOW = Date.parse('2026-11-23T10:00:00Z');
-
-/** A browser's store: its keys are its own properties. */
-class Store {
-  [key: string]: unknown;
-}
-for (const [name, value] of Object.entries({
-  getItem(this: Store, key: string) {
-    return Object.hasOwn(this, key) ? this[key] : null;
-  },
-  setItem(this: Store, key: string, text: string) {
-    this[key] = text;
-  },
-  removeItem(this: Store, key: string) {
-    delete this[key];
-  },
-}))
-  Object.defineProperty(Store.prototype, name, { value });
 
 let store: Store;
 beforeEach(() => {
@@ -81,17 +65,17 @@ test('what nobody came back to is taken away at the next start; the rest stays',
 });
 
 test('of two who use one computer each finds her own; who leaves takes hers along', () => {
-  setDraftsOf('ada.hall');
+  setOwner('ada.hall');
   keepDraft('x', { name: 'Ada’s' }, 1, NOW);
-  setDraftsOf('bo.hall');
+  setOwner('bo.hall');
   expect(readDraft('x', { name: '' }, NOW)).toBeUndefined();
   keepDraft('x', { name: 'Bo’s' }, 1, NOW);
   expect(countDrafts()).toBe(1);
   forgetAllDrafts();
   expect(readDraft('x', { name: '' }, NOW)).toBeUndefined();
-  setDraftsOf('ada.hall');
+  setOwner('ada.hall');
   expect(readDraft('x', { name: '' }, NOW)?.values).toEqual({ name: 'Ada’s' });
-  setDraftsOf('');
+  setOwner('');
 });
 
 test('a browser that is full or keeps nothing stops nobody', () => {

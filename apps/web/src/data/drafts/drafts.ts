@@ -1,3 +1,5 @@
+import { owner } from '../session/owner.js';
+
 /** What was typed into a form and is not saved yet. */
 export interface Draft<T, B> {
   values: T;
@@ -8,14 +10,9 @@ export interface Draft<T, B> {
 }
 
 const PREFIX = 'lotus-steady.draft.';
-/** Whose drafts are read and kept: an account in a hall. */
-let owner = '';
 
-export function setDraftsOf(whose: string): void {
-  owner = whose;
-}
-
-const keyOf = (name: string): string => `${PREFIX}${owner}.${name}`;
+const ownPrefix = (): string => `${PREFIX}${owner()}.`;
+const keyOf = (name: string): string => `${ownPrefix()}${name}`;
 
 /** How many forms of hers are not saved yet. */
 export const countDrafts = (): number => ownKeys().length;
@@ -23,8 +20,7 @@ export const countDrafts = (): number => ownKeys().length;
 /** Forgets all of hers: she leaves this computer. */
 export const forgetAllDrafts = (): void => ownKeys().forEach((key) => localStorage.removeItem(key));
 
-const ownKeys = (): string[] =>
-  Object.keys(localStorage).filter((key) => key.startsWith(`${PREFIX}${owner}.`));
+const ownKeys = (): string[] => Object.keys(localStorage).filter((key) => key.startsWith(ownPrefix()));
 /** What nobody has come back to for so long is forgotten, milliseconds: seven days. */
 const KEPT_FOR = 7 * 24 * 60 * 60 * 1000;
 

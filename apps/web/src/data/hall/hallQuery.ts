@@ -1,5 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { answered, client, type AnswerOf } from '../client.js';
+import { orKept } from '../kept/keptReadings.js';
 import { keys } from '../keys.js';
 import { setToday } from '../today.js';
 
@@ -7,7 +8,7 @@ import { setToday } from '../today.js';
 export const hallQuery = queryOptions({
   queryKey: keys.hall,
   queryFn: async () => {
-    const hall = await answered<AnswerOf<'Hall.current'>>(client.GET('/api/hall'));
+    const hall = await orKept(keys.hall, () => answered<AnswerOf<'Hall.current'>>(client.GET('/api/hall')));
     setToday(hall.today);
     return hall;
   },

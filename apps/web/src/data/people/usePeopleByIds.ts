@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { answered, client, type AnswerOf } from '../client.js';
+import { orKept } from '../kept/keptReadings.js';
 import { keys } from '../keys.js';
 
 /** The people with these ids, in no order; who is no longer in the list is left out. */
@@ -10,11 +11,13 @@ export function usePeopleByIds(ids: readonly string[]) {
     enabled: sorted.length > 0,
     placeholderData: keepPreviousData,
     queryFn: () =>
-      answered<AnswerOf<'Person.list'>>(
-        client.GET('/api/people', {
-          params: { query: { ids: sorted } },
-          querySerializer: { array: { style: 'form', explode: false } },
-        }),
+      orKept(keys.peopleByIds(sorted), () =>
+        answered<AnswerOf<'Person.list'>>(
+          client.GET('/api/people', {
+            params: { query: { ids: sorted } },
+            querySerializer: { array: { style: 'form', explode: false } },
+          }),
+        ),
       ),
   });
 }

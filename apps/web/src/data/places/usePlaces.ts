@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { answered, client, ifMatch, type AnswerOf } from '../client.js';
 import { keys } from '../keys.js';
+import { orKept } from '../kept/keptReadings.js';
 import type { PlaceDraft } from '../types.js';
 import { useSaving } from '../useSaving.js';
 
@@ -8,7 +9,7 @@ import { useSaving } from '../useSaving.js';
 export const usePlaces = () =>
   useQuery({
     queryKey: keys.places,
-    queryFn: () => answered<AnswerOf<'Place.list'>>(client.GET('/api/places')),
+    queryFn: () => orKept(keys.places, () => answered<AnswerOf<'Place.list'>>(client.GET('/api/places'))),
   });
 
 /** Keeps a new place, or one that was changed, on the version that was read. */

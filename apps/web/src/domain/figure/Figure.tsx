@@ -1,6 +1,6 @@
 import { figureLabel, type Build } from '@lotus-steady/core';
 import type { Look } from '@lotus-steady/figure/scene';
-import { memo, useMemo } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { variantById } from '../../data/catalogue.js';
 import { DrawnFigure } from './DrawnFigure.js';
 import { scenesOf } from './scenesOf.js';
@@ -43,8 +43,11 @@ export const Figure = memo(function Figure({
   const shown = variant.frames.length > 1 ? (frame ?? 'move') : 0;
   const left = side === 'left' && Boolean(pose.side);
   const label = decorative ? '' : figureLabel(pose, variant, shown, side);
+  const [isMissing, setMissing] = useState(false);
   const stored =
-    look || inPage ? undefined : storedPicture({ variant: id, frame: shown, left, build }, width);
+    look || inPage || isMissing
+      ? undefined
+      : storedPicture({ variant: id, frame: shown, left, build }, width);
   const scenes = useMemo(() => {
     if (stored) return undefined;
     const all = scenesOf(variant, { heightCm, build, look, left });
@@ -60,6 +63,8 @@ export const Figure = memo(function Figure({
         className={`object-contain ${className}`}
         decoding="async"
         draggable={false}
+        // Nothing answers, and it was not looked at before: it is drawn here.
+        onError={() => setMissing(true)}
       />
     );
   return <DrawnFigure scenes={scenes} label={label} width={width} height={height} className={className} />;

@@ -1,7 +1,9 @@
 import { floorVisits, type Fitting } from '@lotus-steady/core';
 import type { ReactNode } from 'react';
 import { variantById } from '../../data/catalogue.js';
+import { useLearnedPace } from '../../data/hall/useLearnedPace.js';
 import { sayProps } from '../words/say.js';
+import { LastNotes } from './lastTimes.js';
 import type { Live } from './live.js';
 
 /** From so many unplanned minutes on it is said what they are for. */
@@ -11,6 +13,15 @@ const FREE_FROM = 3;
 function sayFree({ asked, planned }: Fitting['minutes']): string {
   const free = Math.round(asked) - Math.round(planned);
   return free >= FREE_FROM ? `; ${free} min free for arriving, questions and a longer rest` : '';
+}
+
+/** From so many minutes on it is said how long it takes as her classes go. */
+const OFF_FROM = 2;
+
+/** How long a class takes as hers have gone so far, where that is not what is planned. */
+function sayAtPace({ planned }: Fitting['minutes'], off = 1): string {
+  const real = Math.round(planned * off);
+  return Math.abs(real - Math.round(planned)) >= OFF_FROM ? `; about ${real} as your classes go` : '';
 }
 
 /** What to know before class, and the numbers of the whole. */
@@ -29,7 +40,10 @@ export const BeforeClass = ({
     aria-label="Before class"
     className="flex flex-wrap items-start gap-x-8 gap-y-2 border-b border-line bg-paper px-5 py-3"
   >
-    <ToKnow fitting={fitting} names={names} live={live} />
+    <div className="min-w-72 flex-1">
+      <ToKnow fitting={fitting} names={names} live={live} />
+      <LastNotes />
+    </div>
     <div className="max-w-2xl">
       <Numbers fitting={fitting} />
       {children}
@@ -59,7 +73,7 @@ function ToKnow({
       </li>
     ));
   return (
-    <ul className="min-w-72 flex-1 space-y-1">
+    <ul className="space-y-1">
       {urgent.map(({ name, kind, text }) => (
         <li key={name + text} className="flex gap-2">
           <span aria-hidden className="mt-1.5 size-3 shrink-0 rotate-45 rounded-[3px] bg-clay forced-mark" />
@@ -119,6 +133,7 @@ const Note = ({
 /** Minutes, how often down to the floor, and what must be in the room. */
 function Numbers({ fitting: { minutes, steps, room } }: { fitting: Fitting }) {
   const visits = floorVisits(steps.map((step) => variantById(step.variant).variant.level));
+  const off = useLearnedPace().data?.learned?.off;
   const short = room.flatMap(({ prop, short: by }) => (by ? [{ prop, count: by }] : []));
   return (
     <dl className="flex flex-wrap gap-x-5 gap-y-1">
@@ -129,6 +144,7 @@ function Numbers({ fitting: { minutes, steps, room } }: { fitting: Fitting }) {
           {minutes.written > minutes.planned
             ? `, shortened from ${Math.round(minutes.written)}`
             : sayFree(minutes)}
+          {sayAtPace(minutes, off)}
         </dt>
         {minutes.over > 0 && (
           <dd className="font-semibold text-clay">

@@ -11,6 +11,7 @@ import { sayWay } from '../words/sayWay.js';
 import { VerdictMark } from '../marks/VerdictMark.js';
 import { Chosen as ChosenMark } from './Chosen.js';
 import type { Group, StepGroups } from './groupLanes.js';
+import { LastInPose } from './lastTimes.js';
 import { LevelLine } from './LevelLine.js';
 import { Loosened } from './Loosened.js';
 import { Start, StepNumber, type Places } from './places.js';
@@ -145,6 +146,7 @@ const Row = memo(function Row({
               for everybody, instead of {step.insteadOf.text}: {step.insteadOf.reason}
             </p>
           )}
+          <LastInPose pose={pose.id} />
           {step.note && <p className="text-sm italic text-soft">{step.note}</p>}
         </div>
       </div>

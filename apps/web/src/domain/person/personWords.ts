@@ -1,4 +1,4 @@
-import { readPeople, stagePerson, type Person, type StageSettings } from '@lotus-steady/core';
+import { readPeople, stagePerson, type OwnLimit, type Person, type StageSettings } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { today } from '../../data/today.js';
 import type { PersonLine } from '../../data/types.js';
@@ -22,15 +22,19 @@ export function stagesToday(line: PersonLine, staging: StageSettings): string[] 
 const standsWithHelp = ({ chair, walks }: PersonLine['can']): boolean =>
   chair !== undefined || walks !== undefined;
 
+/** A personal limit in words: "right: arm forward and up to 120 degrees"; without its number where it has none yet. */
+export function sayOwnLimit({ kind: id, side, most }: OwnLimit): string {
+  const { says, unit } = RULEBOOK.limitKinds[id]!;
+  return `${side ? `${side}: ` : ''}${says}${unit && most !== undefined ? ` ${most} ${unit}` : ''}`;
+}
+
 /** What someone does not do, and their own measured ranges. */
 export const ownLimits = ({ can, ranges, limits }: PersonLine): string[] => [
-  ...limits.map(({ kind: id, side, most, by, until, why }) => {
-    const kind = RULEBOOK.limitKinds[id]!;
-    return (
-      `${side ? `${side}: ` : ''}${kind.says}${kind.unit ? ` ${most} ${kind.unit}` : ''}${why ? `, ${why}` : ''} ` +
-      `(${by}${until ? `, until ${sayDate(until)}` : ''})`
-    );
-  }),
+  ...limits.map(
+    (limit) =>
+      `${sayOwnLimit(limit)}${limit.why ? `, ${limit.why}` : ''} ` +
+      `(${limit.by}${limit.until ? `, until ${sayDate(limit.until)}` : ''})`,
+  ),
   ...(can.stand ? [] : [standsWithHelp(can) ? 'stands only with help' : 'does not stand']),
   ...(can.kneel ? [] : ['no weight on the knees']),
   ...Object.entries(ranges).map(

@@ -4,6 +4,9 @@ import { useForm } from 'react-hook-form';
 import { useChangePassword, useDevices, useEndOthers, useRename } from '../../data/account/useAccount.js';
 import { fieldsOf } from '../../data/client.js';
 import { countDrafts, forgetAllDrafts } from '../../data/drafts/drafts.js';
+import { forgetReadings } from '../../data/kept/keptReadings.js';
+import { forgetOutbox } from '../../data/outbox/outbox.js';
+import { useOutbox } from '../../data/outbox/useOutbox.js';
 import { useAddHall, useMoveToHall } from '../../data/session/useHalls.js';
 import { useSession } from '../../data/session/useSession.js';
 import { useSignOut } from '../../data/session/useSignOut.js';
@@ -54,14 +57,18 @@ export function AccountScreen() {
 function SignOut() {
   const signOut = useSignOut();
   const [asks, setAsks] = useState(false);
+  const unsent = useOutbox().length;
   const unsaved = countDrafts();
   const leave = (): void => {
     forgetAllDrafts();
-    signOut.mutate();
+    forgetOutbox();
+    void forgetReadings()
+      .catch(() => undefined)
+      .then(() => signOut.mutate());
   };
   return (
     <>
-      <Button onClick={() => (unsaved ? setAsks(true) : leave())} disabled={signOut.isPending}>
+      <Button onClick={() => (unsaved || unsent ? setAsks(true) : leave())} disabled={signOut.isPending}>
         <LogOut aria-hidden size={18} />
         Sign out
       </Button>
@@ -69,7 +76,10 @@ function SignOut() {
       {asks && (
         <Modal title="Something is not saved yet" onClose={() => setAsks(false)}>
           <p>
-            {unsaved === 1 ? 'One form was' : `${unsaved} forms were`} begun on this computer and not saved.
+            {unsaved > 0 &&
+              `${unsaved === 1 ? 'One form was' : `${unsaved} forms were`} begun on this computer and not saved. `}
+            {unsent > 0 &&
+              `${unsent === 1 ? 'One change has' : `${unsent} changes have`} not reached the hall’s computer yet. `}
             Signed out, nothing of it may stay here.
           </p>
           <div className="mt-5 flex flex-wrap justify-end gap-3">

@@ -16,7 +16,6 @@ import { sayDate, sayPeople } from '../../domain/words/say.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
 import { GroupSelect } from '../../domain/groups/GroupSelect.js';
 import { WeekView } from './WeekView.js';
-import { Welcome } from './Welcome.js';
 
 const NewClass = () => (
   <ButtonLink to="/classes/new" look="main">
@@ -51,7 +50,6 @@ export function ClassesScreen() {
         </>
       }
     >
-      <Welcome />
       {isWeek ? (
         <WeekView on={isDate(on) ? on : today()} onChange={(day) => put({ on: day })} />
       ) : (
@@ -137,7 +135,7 @@ function Narrowing({
 }
 
 /** Where a class is taught and recorded from; whoever helps in the room has it open to look at. */
-function Doors({ of: { id, title, recorded } }: { of: ClassLine }) {
+function Doors({ of: { id, title, on, recorded } }: { of: ClassLine }) {
   const { hall } = useSession();
   if (hall.role === 'assistant')
     return (
@@ -151,9 +149,11 @@ function Doors({ of: { id, title, recorded } }: { of: ClassLine }) {
       <ButtonLink look="quiet" to={`/classes/${id}/teach`} aria-label={`Teach, ${title}`}>
         Teach
       </ButtonLink>
-      <ButtonLink look="quiet" to={`/classes/${id}/after`} aria-label={`${after}, ${title}`}>
-        {after}
-      </ButtonLink>
+      {on <= today() && (
+        <ButtonLink look="quiet" to={`/classes/${id}/after`} aria-label={`${after}, ${title}`}>
+          {after}
+        </ButtonLink>
+      )}
     </div>
   );
 }

@@ -4,6 +4,7 @@ import {
   DoorOpen,
   GraduationCap,
   LayoutGrid,
+  MessageSquareText,
   NotebookPen,
   Pencil,
   Printer,
@@ -24,6 +25,9 @@ import { FittingView } from '../../domain/fitting/FittingView.js';
 import { PlanToolbar } from './PlanToolbar.js';
 import { Recheck } from './Recheck.js';
 import { useLivePlan } from './useLivePlan.js';
+import { useLastTimes } from '../../data/classes/useLastTimes.js';
+import { today } from '../../data/today.js';
+import { LastTimes } from '../../domain/fitting/lastTimes.js';
 
 const KEYS = [
   ['← → ↑ ↓', 'move between what people do'],
@@ -107,10 +111,16 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
           </ButtonLink>
           <ToRoom id={id} />
           <ToSheets id={id} />
-          <ButtonLink to={`/classes/${id}/after`}>
-            <NotebookPen aria-hidden size={20} />
-            After class
+          <ButtonLink to={`/classes/${id}/words`}>
+            <MessageSquareText aria-hidden size={20} />
+            Words
           </ButtonLink>
+          {data.on <= today() && (
+            <ButtonLink to={`/classes/${id}/after`}>
+              <NotebookPen aria-hidden size={20} />
+              After class
+            </ButtonLink>
+          )}
           <ButtonLink to={`/classes/${id}/plan`}>
             <Pencil aria-hidden size={20} />
             Change the plan
@@ -138,6 +148,7 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
 /** What an edit draws again: all but the frame around it. */
 function Planned({ data }: { data: ClassWhole }) {
   const people = usePeopleByIds(data.people.map(({ id }) => id));
+  const { data: last } = useLastTimes(data.id);
   const { live, state, takeOver, draft } = useLivePlan(data);
   const bodies = useMemo(() => bodiesOf(people.data, data.on), [people.data, data.on]);
   return (
@@ -147,7 +158,9 @@ function Planned({ data }: { data: ClassWhole }) {
         <DraftNotice draft={draft} />
       </div>
       <PlanToolbar id={data.id} live={live} state={state} />
-      <FittingView fitting={state.fitting} bodies={bodies} live={live} />
+      <LastTimes of={last} people={data.people}>
+        <FittingView fitting={state.fitting} bodies={bodies} live={live} />
+      </LastTimes>
     </>
   );
 }

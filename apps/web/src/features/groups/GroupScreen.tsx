@@ -11,7 +11,7 @@ import { ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { RemoveButton } from '../../ui/RemoveButton.js';
 import { Empty, Problem, Reading } from '../../ui/states.js';
-import { DueBefore } from './DueBefore.js';
+import { DueBefore } from '../../domain/groups/DueBefore.js';
 import { sayMeets } from './words.js';
 
 /** So many of the next days are shown. */

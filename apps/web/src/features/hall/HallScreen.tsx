@@ -16,22 +16,13 @@ import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
 import { DemoNotice } from './DemoNotice.js';
 import { KeptData } from './KeptData.js';
+import { LearnedPace } from './LearnedPace.js';
+import { PACE_WORDS } from './paceWords.js';
 import { Members } from './Members.js';
 import { OtherDevices } from './OtherDevices.js';
 import { Places } from './Places.js';
 import { StockTable } from '../../domain/stock/StockTable.js';
 
-const WORDS: Readonly<Record<keyof Pace, string>> = {
-  breath: 'One relaxed breath',
-  slowBreath: 'One slow breath',
-  childBreath: 'A child’s breath',
-  changeSide: 'Change of side',
-  changeLevel: 'Getting up or down',
-  changeLevelSlow: 'Getting up or down, for slower people',
-  props: 'Fetching props',
-  talkNew: 'Explaining a new pose',
-  talkKnown: 'Naming a known pose',
-};
 const PARTS = Object.keys(PACE_BOUNDS) as (keyof Pace)[];
 
 /** The hall's pace and props. */
@@ -90,7 +81,7 @@ const paceOf = (values: PaceValues): Partial<Pace> =>
 function PaceForm({ hall }: { hall: Hall }) {
   const saving = useSavePace();
   const form = useForm({ defaultValues: valuesOf(hall.pace) });
-  const { register, handleSubmit, reset, getValues } = form;
+  const { register, handleSubmit, reset, getValues, setValue } = form;
   const now = { version: hall.version, part: hall.pace };
   const draft = useDraft(form, 'hall:pace', now);
   const theirs = savedMeanwhile<Hall>(saving.error);
@@ -130,7 +121,7 @@ function PaceForm({ hall }: { hall: Hall }) {
         {PARTS.map((part) => (
           <TextField
             key={part}
-            label={WORDS[part]}
+            label={PACE_WORDS[part]}
             inputMode="decimal"
             placeholder={String(PACE[part])}
             error={wrong(part)}
@@ -142,7 +133,7 @@ function PaceForm({ hall }: { hall: Hall }) {
         <Conflict
           what="the hall"
           differences={differing(
-            PARTS.map((part) => [WORDS[part], getValues(part), valuesOf(theirs.pace)[part]]),
+            PARTS.map((part) => [PACE_WORDS[part], getValues(part), valuesOf(theirs.pace)[part]]),
           )}
           onMine={() => void send(theirs.version)()}
           onTheirs={() => {
@@ -164,6 +155,13 @@ function PaceForm({ hall }: { hall: Hall }) {
           </span>
         )}
       </div>
+      <LearnedPace
+        onTake={(parts) => {
+          for (const [part, seconds] of Object.entries(parts))
+            setValue(part as keyof Pace, String(seconds), { shouldDirty: true });
+          saving.reset();
+        }}
+      />
     </form>
   );
 }

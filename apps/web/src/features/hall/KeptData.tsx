@@ -29,6 +29,11 @@ export const KeptData = () => (
       </p>
       <ButtonLink to="/hall/trail">Read the trail</ButtonLink>
     </div>
+    <div>
+      <h3 className="font-semibold">Incidents</h3>
+      <p className="mb-2 text-soft">A fall, a faint, a sudden pain: what happened, and when to ask again.</p>
+      <ButtonLink to="/incidents">Incidents</ButtonLink>
+    </div>
   </section>
 );
 

@@ -4,6 +4,8 @@ import { useForm } from 'react-hook-form';
 import { fieldsOf, savedMeanwhile } from '../../data/client.js';
 import { usePlaces, useRemovePlace, useSavePlace } from '../../data/places/usePlaces.js';
 import type { Place } from '../../data/types.js';
+import { RoomFields } from './RoomFields.js';
+import { roomOf, roomValues } from './roomValues.js';
 import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
 import { Modal } from '../../ui/Modal.js';
@@ -29,6 +31,7 @@ export function Places() {
               <b>{place.name}</b>
               <span className="block text-sm text-soft">
                 {place.most ? `room for ${place.most} · ` : ''}
+                {place.room ? `${place.room.widthCm / 100} × ${place.room.depthCm / 100} m · ` : ''}
                 {sayStock(place.stock)}
               </span>
             </span>
@@ -56,13 +59,15 @@ const sayStock = (stock: Readonly<Record<string, number>>): string =>
 
 function PlaceDialog({ known, onClose }: { known?: Place; onClose: () => void }) {
   const [base, setBase] = useState(known?.version);
-  const { register, handleSubmit } = useForm({
+  const form = useForm({
     defaultValues: {
       name: known?.name ?? '',
       most: known?.most ? String(known.most) : '',
       stock: Object.fromEntries(PROP_NAMES.map((prop) => [prop, String(known?.stock[prop] ?? '')])),
+      room: roomValues(known?.room),
     },
   });
+  const { register, handleSubmit } = form;
   const save = useSavePlace();
   const remove = useRemovePlace();
   const wrong = (field: string): string | undefined =>
@@ -75,12 +80,15 @@ function PlaceDialog({ known, onClose }: { known?: Place; onClose: () => void })
         noValidate
         className="space-y-4"
         onSubmit={(event) =>
-          void handleSubmit(({ name, most, stock }) =>
+          void handleSubmit(({ name, most, stock, room: said }) => {
+            const room = roomOf(said);
+
             save.mutate(
               {
                 ...(known && base !== undefined ? { id: known.id, version: base } : {}),
                 draft: {
                   name,
+                  ...(room ? { room } : {}),
                   ...(most.trim() ? { most: Number(most) } : {}),
                   stock: Object.fromEntries(
                     Object.entries(stock)
@@ -90,8 +98,8 @@ function PlaceDialog({ known, onClose }: { known?: Place; onClose: () => void })
                 },
               },
               { onSuccess: onClose },
-            ),
-          )(event)
+            );
+          })(event)
         }
       >
         <div className="grid gap-4 sm:grid-cols-[2fr_1fr]">
@@ -120,6 +128,7 @@ function PlaceDialog({ known, onClose }: { known?: Place; onClose: () => void })
             ))}
           </div>
         </fieldset>
+        <RoomFields form={form as never} wrong={wrong} />
         {theirs ? (
           <div role="alert" className="rounded-xl border border-clay bg-clay-wash p-4">
             <p className="mb-2">

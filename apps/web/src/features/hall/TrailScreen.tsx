@@ -25,6 +25,7 @@ const WHAT: Readonly<Record<TrailEntry['what'], string>> = {
   'plan of a class': 'the plan of the class',
   'today at the door': 'how somebody is today, for the class',
   'record of a class': 'how it was, of the class',
+  incident: 'an incident',
   fitting: 'a plan that was tried, for whoever was down for it',
   trail: 'this trail',
 };

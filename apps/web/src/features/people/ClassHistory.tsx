@@ -1,3 +1,4 @@
+import { sayPlace } from '@lotus-steady/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { PersonWhole } from '../../data/types.js';
@@ -30,13 +31,20 @@ export function ClassHistory({ records }: { records: PersonWhole['records'] }) {
           <table className="w-full text-left">
             <thead>
               <tr className="border-b border-line text-soft">
-                {['Class', 'Attended', 'Pain before', 'Pain after', 'Eased or stopped', 'Note'].map(
-                  (head) => (
-                    <th key={head} scope="col" className="px-4 py-2 font-semibold">
-                      {head}
-                    </th>
-                  ),
-                )}
+                {[
+                  'Class',
+                  'Attended',
+                  'Pain before',
+                  'Pain after',
+                  'How hard',
+                  'Pressure',
+                  'Eased or stopped',
+                  'Note',
+                ].map((head) => (
+                  <th key={head} scope="col" className="px-4 py-2 font-semibold">
+                    {head}
+                  </th>
+                ))}
               </tr>
             </thead>
             <tbody>
@@ -54,10 +62,16 @@ export function ClassHistory({ records }: { records: PersonWhole['records'] }) {
                   <td className="px-4 py-2">{record.came ? 'yes' : 'no'}</td>
                   <td className="px-4 py-2 tabular-nums">{record.painBefore ?? '–'}</td>
                   <td className="px-4 py-2 tabular-nums">{record.painAfter ?? '–'}</td>
+                  <td className="px-4 py-2 tabular-nums">{record.effort ?? '–'}</td>
+                  <td className="px-4 py-2 tabular-nums">{record.pressureAfter ?? '–'}</td>
                   <td className="px-4 py-2">
                     {[...record.changes]
                       .sort((a, b) => a.step - b.step)
-                      .map(({ step, what }) => `step ${step} ${what}`)
+                      .map(({ step, what, where, word }) =>
+                        [`step ${step} ${what}`, where ? `${sayPlace(where)} hurt` : '', word]
+                          .filter(Boolean)
+                          .join(': '),
+                      )
                       .join(', ') || '–'}
                   </td>
                   <td className="px-4 py-2">{record.word || '–'}</td>

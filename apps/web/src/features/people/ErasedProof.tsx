@@ -14,6 +14,8 @@ const WORDS: Readonly<Record<string, string>> = {
   classes: 'Classes, taken out of each',
   versions: 'Versions of what was known',
   records: 'Records of classes',
+  'decided proposals': 'What was decided about proposals',
+  incidents: 'Incidents',
   'prop heights': 'Prop heights that worked',
   'diary entries': 'Diary entries',
   'own answers': 'Own forms',

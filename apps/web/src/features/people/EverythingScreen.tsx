@@ -150,6 +150,12 @@ function All({ of: all }: { of: Everything }) {
             `${painAfter === null ? '' : `, after ${painAfter}`}${word ? `; ${word}` : ''}`,
         )}
       />
+      <List
+        title="What happened to them"
+        of={all.incidents.map(({ on, what, done, outcome }) =>
+          [`${sayDate(on)}: ${what}`, done, outcome].filter(Boolean).join('; '),
+        )}
+      />
       <List title="Coming classes" of={coming.map((one) => `${one.title}, ${sayWhen(one)}`)} />
       <List title="Props that worked" of={person.propNotes.map(sayValue)} />
       <List

@@ -22,6 +22,7 @@ import { ChangeLog } from './ChangeLog.js';
 import { ClassHistory } from './ClassHistory.js';
 import { DocumentsOf } from './DocumentsOf.js';
 import { NowPanel } from './NowPanel.js';
+import { Proposals } from './Proposals.js';
 import { PropSizes } from './PropSizes.js';
 import { SentAnswers } from './SentAnswers.js';
 
@@ -42,6 +43,7 @@ export function PersonScreen({ id }: { id: string }) {
               {askedAll(person) ? 'Change' : 'Go on asking'}
             </ButtonLink>
             <ButtonLink to={`/people/${id}/measure`}>Measure and test</ButtonLink>
+            <ButtonLink to={`/people/${id}/progress`}>Progress</ButtonLink>
             <ButtonLink to={`/people/${id}/paper`}>On paper</ButtonLink>
             <ButtonLink to={`/people/${id}/everything`}>All that is kept</ButtonLink>
             {hall.role === 'owner' && <ButtonLink to={`/hall/trail?person=${id}`}>Who has looked</ButtonLink>}
@@ -62,6 +64,7 @@ export function PersonScreen({ id }: { id: string }) {
       {person && (
         <>
           <SentAnswers person={lineIn(person)} />
+          <Proposals id={person.id} version={person.version} name={person.name} />
           <NowPanel line={lineIn(person)} />
           <Known person={lineIn(person)} />
           <Ahead person={lineIn(person)} />

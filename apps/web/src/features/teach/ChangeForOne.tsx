@@ -58,6 +58,7 @@ export function ChangeForOne({ moment, teaching, names, who, onDo, onStop, onClo
         onGive={(given, variant) => {
           onDo({
             act: 'change',
+            id: crypto.randomUUID(),
             personId: doing.personId,
             step: doing.entry.step,
             ...(moment.then ? { then: true } : {}),

@@ -74,7 +74,13 @@ export function StopCard({ people, known, who, step, onDo, onClose }: Props) {
           <Button
             look="main"
             onClick={() => {
-              onDo({ act: 'change', personId: person.personId, step, given: 'stopped' });
+              onDo({
+                act: 'change',
+                id: crypto.randomUUID(),
+                personId: person.personId,
+                step,
+                given: 'stopped',
+              });
               onClose();
             }}
           >

@@ -1,5 +1,6 @@
 import type { Moment, Teaching } from '@lotus-steady/core';
 import {
+  Bell,
   ChevronLeft,
   ChevronRight,
   CirclePlus,
@@ -24,13 +25,15 @@ interface Props {
   on: TeachingKeys;
   onEndOnTime: () => void;
   undo?: () => void;
+  /** Opens the games of a children's class. */
+  onGames?: (() => void) | undefined;
 }
 
 const BIG = 'min-h-16 px-5! text-xl';
 const SMALL = 'min-h-12 min-w-11 text-lg';
 
 /** What there is to press in class: the large ones in reach of a thumb, what is rarer above them. */
-export const TeachBar = ({ teaching, next, isGoing, on, onEndOnTime, undo }: Props) => (
+export const TeachBar = ({ teaching, next, isGoing, on, onEndOnTime, undo, onGames }: Props) => (
   <footer className="border-t border-line bg-paper px-4 py-2">
     <div className="mb-2 flex flex-wrap gap-x-1 gap-y-1">
       <Button look="quiet" className={SMALL} onClick={on.more}>
@@ -61,6 +64,12 @@ export const TeachBar = ({ teaching, next, isGoing, on, onEndOnTime, undo }: Pro
         </Button>
       )}
       <span className="ml-auto flex flex-wrap gap-2">
+        {onGames && (
+          <Button className={SMALL} onClick={onGames}>
+            <Bell aria-hidden size={20} />
+            With the children
+          </Button>
+        )}
         <Button className={SMALL} onClick={on.change}>
           <Hand aria-hidden size={20} />
           Change for one

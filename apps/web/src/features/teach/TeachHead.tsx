@@ -1,11 +1,12 @@
 import type { Moment, TeachingClock } from '@lotus-steady/core';
-import { Maximize, Settings2 } from 'lucide-react';
+import { Maximize, MonitorPlay, Settings2 } from 'lucide-react';
 import type { ClassWhole } from '../../data/types.js';
+import { useLearnedPace } from '../../data/hall/useLearnedPace.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
-import { Problem } from '../../ui/states.js';
 import { sayClock } from '../../domain/words/say.js';
 import { sayDrift, sayEnd } from './teachWords.js';
+import type { KeptHere } from './useKept.js';
 import type { AtTeaching } from './useTeaching.js';
 import type { TeachSettings } from './useTeachSettings.js';
 
@@ -19,13 +20,24 @@ interface Props {
   isCut: boolean;
   isCutting: boolean;
   /** Why the rest could not be fitted into the time. */
-  problem: Error | null;
+  problem: string | undefined;
+  kept: KeptHere;
+  /** Opens what there is to say of a screen for the class. */
+  onScreen: () => void;
   onAgain: () => void;
 }
 
 const SUMMARY =
   'flex min-h-11 cursor-pointer list-none items-center gap-2 rounded-lg px-2 font-semibold text-teal ' +
   'hover:bg-teal-wash';
+
+const KEPT_WORDS: Readonly<Record<KeptHere, string>> = {
+  'not yet': 'Not kept on this device yet.',
+  kept: 'Kept on this device until the class is over: it goes on, and opens again, without a network.',
+  'not here':
+    'Goes on without a network while this page is open. This browser does not open it again without one: it keeps ' +
+    'nothing, or does not trust the certificate of the hall’s computer.',
+};
 
 /** Where the class is, how long still, and how it stands against its plan. */
 export function TeachHead({
@@ -38,9 +50,12 @@ export function TeachHead({
   isCut,
   isCutting,
   problem,
+  kept,
+  onScreen,
   onAgain,
 }: Props) {
   const { teaching, now } = at;
+  const off = useLearnedPace().data?.learned?.off;
   const isOver = teaching.ended !== undefined;
   return (
     <header className="flex flex-wrap items-center gap-x-5 border-b border-line px-5 py-1 sm:py-2">
@@ -58,7 +73,11 @@ export function TeachHead({
       )}
       {isCutting && <span role="status">Fitting the rest into the time …</span>}
       {isCut && <span className="text-soft">the rest fits the time</span>}
-      {problem && <Problem error={problem} />}
+      {problem && (
+        <b role="alert" className="text-clay">
+          {problem}
+        </b>
+      )}
       <span className="flex flex-wrap items-center gap-x-4 sm:ml-auto">
         <span className="text-xl tabular-nums" aria-label="Time left in the class">
           <b>{sayClock(clock.toGo)}</b> <span className="text-lg text-soft">to go</span>
@@ -66,7 +85,7 @@ export function TeachHead({
         {teaching.begun !== undefined && (
           <span>
             <b className={clock.behind < 90 ? '' : 'text-clay'}>{sayDrift(clock.behind)}</b>
-            {!isOver && <span className="text-soft">, {sayEnd(clock, now)}</span>}
+            {!isOver && <span className="text-soft">, {sayEnd(clock, now, off)}</span>}
           </span>
         )}
         <details className="relative">
@@ -95,6 +114,21 @@ export function TeachHead({
               checked={settings.hasChime}
               onChange={({ target }) => onSettings({ hasChime: target.checked })}
             />
+            <CheckField
+              label="Words to say; with the voice, read aloud"
+              checked={settings.hasWords}
+              onChange={({ target }) => onSettings({ hasWords: target.checked })}
+            />
+            <Button
+              look="quiet"
+              onClick={({ currentTarget }) => {
+                currentTarget.closest('details')!.open = false;
+                onScreen();
+              }}
+            >
+              <MonitorPlay aria-hidden size={20} />A screen for the class …
+            </Button>
+            <p className="border-t border-line pt-2 text-base text-soft">{KEPT_WORDS[kept]}</p>
           </div>
         </details>
         {document.fullscreenEnabled && (

@@ -1,16 +1,15 @@
 import {
-  aloudBetween,
   momentsOf,
-  oneEach,
   passedIn,
   paceOf,
   plannedUntil,
   teachingClock,
   type Fitting,
   type Moment,
+  type Said,
   type TimeLeft,
 } from '@lotus-steady/core';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { useCallback, useMemo, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { catalogue, variantById } from '../../data/catalogue.js';
 import { useClass } from '../../data/classes/useClass.js';
@@ -18,24 +17,32 @@ import { useReadHall } from '../../data/hall/useReadHall.js';
 import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
 import type { ClassWhole } from '../../data/types.js';
 import { bodiesOf, SOME_BODY } from '../../domain/fitting/bodies.js';
-import { sayProps, shortNames } from '../../domain/words/say.js';
+import { areChildren, useScripts } from '../../domain/script/useScripts.js';
+import { shortNames } from '../../domain/words/say.js';
 import { Page } from '../../ui/Page.js';
 import { Reading } from '../../ui/states.js';
 import { ChangeForOne } from './ChangeForOne.js';
 import { EndOnTime } from './EndOnTime.js';
+import { ForChildren } from './children/ForChildren.js';
+import { ForTheClass } from './ForTheClass.js';
+import { Fetch } from './Fetch.js';
+import { NotAnswered } from './NotAnswered.js';
+import { NowSaid } from './NowSaid.js';
 import { Others } from './Others.js';
 import { Pacer } from './Pacer.js';
 import { Round } from './Round.js';
-import { beSilent, chime, sayAloud } from './sounds.js';
 import { Stage } from './Stage.js';
 import { StopCard } from './StopCard.js';
 import { TeachBar } from './TeachBar.js';
 import { TeachHead } from './TeachHead.js';
-import { aloudOfMoment, SIDE_WORDS } from './teachWords.js';
+import { SIDE_WORDS } from './teachWords.js';
 import { useEndOnTime } from './useEndOnTime.js';
-import { useScreenOn } from './useScreenOn.js';
+import { useKept } from './useKept.js';
+import { useScreenOn } from '../../ui/useScreenOn.js';
+import { useShown } from './useShown.js';
+import { useSounds } from './useSounds.js';
 import { useSwipe, useTeachingKeys, type TeachingKeys } from './useTeachingKeys.js';
-import { useTeachSettings, type TeachSettings } from './useTeachSettings.js';
+import { useTeachSettings } from './useTeachSettings.js';
 import { keptTeaching, useTeaching, type AtTeaching } from './useTeaching.js';
 
 /** A class being taught, read from two metres. */
@@ -56,7 +63,7 @@ const FIGURE_AND_BREATH =
   'max-md:flex-none md:min-h-48';
 
 /** What is open over the class. */
-type Open = { is: 'change' | 'stop'; who?: string } | { is: 'end' } | undefined;
+type Open = { is: 'change' | 'stop'; who?: string } | { is: 'end' | 'screen' | 'games' } | undefined;
 
 function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
   const [left, setLeft] = useState<TimeLeft | null>(() => keptTeaching(known.id)?.left ?? null);
@@ -67,6 +74,7 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
   const ids = useMemo(() => known.people.map(({ id }) => id), [known.people]);
   const people = usePeopleByIds(ids).data;
   const at = useTeaching(known.id, moments, left);
+  const kept = useKept(known, ids);
   const [settings, setSettings] = useTeachSettings();
   const [open, setOpen] = useState<Open>();
   const { teaching, now } = at;
@@ -78,10 +86,12 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
   const keys = useActs(known.id, at, isGoing, setOpen);
   useTeachingKeys(keys);
   useScreenOn();
-  useSounds(at, moments, settings);
+  const scripts = useScripts(moments, people, known.on);
+  useSounds(at, moments, settings, settings.hasWords ? scripts : NO_SCRIPTS);
   const swipe = useSwipe(keys.next, keys.back);
   const close = useCallback(() => setOpen(undefined), []);
   const body = useMemo(() => groupBody(people, known.on), [people, known.on]);
+  useShown(at, moments, body, settings);
   // What a picture of the screen asks for between two looks of the page.
   const latest = useRef(teaching);
   latest.current = teaching;
@@ -99,12 +109,15 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
         onSettings={setSettings}
         isCut={left !== null && cut.data !== undefined}
         isCutting={cut.isFetching}
-        problem={cut.error}
+        problem={cut.error?.message ?? at.notNoted}
+        kept={kept}
+        onScreen={() => setOpen({ is: 'screen' })}
         onAgain={() => {
           setLeft(null);
           at.again();
         }}
       />
+      <NotAnswered />
       <main
         className={
           'grid min-h-0 flex-1 gap-4 overflow-y-auto px-5 py-3 ' +
@@ -116,14 +129,14 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
           {moment.round ? (
             <Round moment={moment} phase={teaching.phase} passed={clock.passed} />
           ) : (
-            <ul className="text-xl max-md:order-3">
+            <NowSaid said={settings.hasWords ? scripts[teaching.at] : undefined} names={names}>
               {moment.then ? (
                 <li>Each does what suits; the others rest and follow the breath.</li>
               ) : (
                 variantById(moment.step.variant).variant.cues.map((cue) => <li key={cue}>{cue}</li>)
               )}
               {!moment.then && moment.step.note && <li className="text-soft italic">{moment.step.note}</li>}
-            </ul>
+            </NowSaid>
           )}
           <div className={FIGURE_AND_BREATH}>
             <Stage
@@ -164,6 +177,7 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
         on={keys}
         onEndOnTime={() => setOpen({ is: 'end' })}
         undo={at.undo}
+        onGames={areChildren(people, known.on) ? () => setOpen({ is: 'games' }) : undefined}
       />
       {open?.is === 'change' && (
         <ChangeForOne
@@ -186,6 +200,8 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
           onClose={close}
         />
       )}
+      {open?.is === 'games' && <ForChildren people={people ?? []} on={known.on} onClose={close} />}
+      {open?.is === 'screen' && <ForTheClass onClose={close} />}
       {open?.is === 'end' && (
         <EndOnTime
           {...timeFor(at, moments, endOf(known, teaching.begun ?? now, total))}
@@ -199,6 +215,8 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
     </div>
   );
 }
+
+const NO_SCRIPTS: readonly Said[][] = [];
 
 const NothingToTeach = ({ known }: { known: ClassWhole }) => (
   <Page
@@ -281,25 +299,6 @@ function useActs(
   }, [act, isGoing, open, navigate, id]);
 }
 
-/** Says and sounds what has come to pass since the last look. */
-function useSounds({ teaching, now }: AtTeaching, moments: readonly Moment[], settings: TeachSettings): void {
-  const before = useRef({ teaching, now });
-  useEffect(() => {
-    const was = before.current;
-    before.current = { teaching, now };
-    if (settings.isAloud)
-      for (const one of aloudBetween(was.teaching, was.now, teaching, now, moments, settings.counting)) {
-        if (one.say === 'moment') sayAloud(aloudOfMoment(moments[one.moment]!), true);
-        else if (one.say === 'count') sayAloud(String(one.number));
-        else sayAloud('Come out slowly.', true);
-      }
-    const begins = was.teaching.phase !== 'hold' && teaching.phase === 'hold';
-    const ends = was.teaching.phase === 'hold' && teaching.phase !== 'hold' && was.teaching.at <= teaching.at;
-    if (settings.hasChime && (begins || ends)) chime();
-  }, [teaching, now, moments, settings]);
-  useEffect(() => beSilent, []);
-}
-
 /** What everyone does now: the name, and the side said both ways. */
 const Title = ({ moment }: { moment: Moment }) => {
   const { pose } = variantById(moment.step.variant);
@@ -326,28 +325,3 @@ const Title = ({ moment }: { moment: Moment }) => {
     </div>
   );
 };
-
-/** What must be at hand: for this moment on the way there, otherwise for the next. */
-function Fetch({
-  moment,
-  names,
-  isNow,
-}: {
-  moment: Moment | undefined;
-  names: ReadonlyMap<string, string>;
-  isNow: boolean;
-}) {
-  if (!moment?.fetch.length) return null;
-  return (
-    <p className="rounded-xl bg-sunk px-4 py-2">
-      <b>{isNow ? 'To hand now: ' : 'To hand for what comes: '}</b>
-      {moment.fetch
-        .map(({ prop, count, people }) => {
-          const all = people.length > 1 && people.length === oneEach(moment).length;
-          const whose = all ? 'all' : people.map((name) => names.get(name) ?? name).join(', ');
-          return `${sayProps([{ prop, count }])} (${whose})`;
-        })
-        .join(' · ')}
-    </p>
-  );
-}

@@ -7,12 +7,17 @@ const PARTIALS = [
 
 let context: AudioContext | undefined;
 
-/** Sounds once; where a browser plays nothing before it is touched, nothing. */
-export function chime(): void {
+/**
+ * Sounds once; where a browser plays nothing before it is touched, nothing.
+ *
+ * @param rings seconds until the last of it is gone
+ */
+export function chime(rings: number = PARTIALS[0].lasts): void {
   context ??= new AudioContext();
   void context.resume().catch(() => undefined);
   const now = context.currentTime;
-  for (const { hertz, loud, lasts } of PARTIALS) {
+  for (const { hertz, loud, lasts: share } of PARTIALS) {
+    const lasts = (share * rings) / PARTIALS[0].lasts;
     const tone = context.createOscillator();
     const volume = context.createGain();
     tone.frequency.value = hertz;

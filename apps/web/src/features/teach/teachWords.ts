@@ -41,6 +41,11 @@ export function sayDrift(behind: number): string {
 export const sayTime = (at: number): string =>
   new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 
-/** When it ends as it goes now: "ends about 19:02". @param now ms since 1970 */
-export const sayEnd = ({ toGo }: Pick<TeachingClock, 'toGo'>, now: number): string =>
-  `ends about ${sayTime(now + toGo * 1000)}`;
+/**
+ * When it ends as it goes now: "ends about 19:02".
+ *
+ * @param now ms since 1970
+ * @param off how long her classes take, by what was planned for them
+ */
+export const sayEnd = ({ toGo }: Pick<TeachingClock, 'toGo'>, now: number, off = 1): string =>
+  `ends about ${sayTime(now + toGo * off * 1000)}`;

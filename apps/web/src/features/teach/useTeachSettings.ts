@@ -8,9 +8,11 @@ export interface TeachSettings {
   isAloud: boolean;
   /** A soft chime where a hold begins and ends. */
   hasChime: boolean;
+  /** What to say stands on the screen; with the voice on it is read aloud too. */
+  hasWords: boolean;
 }
 
-const USUAL: TeachSettings = { counting: 'down', isAloud: false, hasChime: false };
+const USUAL: TeachSettings = { counting: 'down', isAloud: false, hasChime: false, hasWords: false };
 const NAME = 'lotus-steady.teach';
 
 function read(): TeachSettings {

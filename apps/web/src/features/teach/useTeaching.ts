@@ -8,6 +8,7 @@ import {
   type TimeLeft,
 } from '@lotus-steady/core';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import { NOTHING_TOLD, useMarksSent, type Told } from './useMarksSent.js';
 import { forgetDraft, keepDraft, readDraft } from '../../data/drafts/drafts.js';
 
 /** A class is gone on with for so long, milliseconds: six hours. After that it is begun. */
@@ -20,13 +21,19 @@ interface Kept {
   teaching: Teaching;
   /** Where the rest of the class was made to end on time. */
   left: TimeLeft | null;
+  /** Which changes the server has been told of. */
+  told: Told;
 }
 
 export const teachDraft = (id: string): string => `class:${id}:teaching`;
 
 /** Where a class is on this device; undefined where it is not being taught. */
 export function keptTeaching(id: string, now = Date.now()): Kept | undefined {
-  const kept = readDraft<Kept, undefined>(teachDraft(id), { teaching: NOT_BEGUN, left: null });
+  const kept = readDraft<Kept, undefined>(teachDraft(id), {
+    teaching: NOT_BEGUN,
+    left: null,
+    told: NOTHING_TOLD,
+  });
   return kept && now - kept.at < GOES_ON_FOR ? kept.values : undefined;
 }
 
@@ -41,11 +48,14 @@ export interface AtTeaching {
   /** Whether it was gone back to, and nothing was done since. */
   isBack: boolean;
   again: () => void;
+  /** Why what is changed cannot be kept. */
+  notNoted: string | undefined;
 }
 
 /** @param moments of the class; others than before where the rest of it was cut */
 export function useTeaching(id: string, moments: readonly Moment[], left: TimeLeft | null): AtTeaching {
-  const [back] = useState(() => keptTeaching(id)?.teaching);
+  const [kept] = useState(() => keptTeaching(id));
+  const back = kept?.teaching;
   const [{ state, before }, setState] = useState<{ state: Teaching; before: readonly Teaching[] }>({
     state: back ?? NOT_BEGUN,
     before: [],
@@ -57,9 +67,11 @@ export function useTeaching(id: string, moments: readonly Moment[], left: TimeLe
     const timer = setInterval(() => setNow(Date.now()), LOOKS_EVERY);
     return () => clearInterval(timer);
   }, []);
+  const told = useRef(kept?.told ?? NOTHING_TOLD);
+  const notNoted = useMarksSent(id, state, told);
   useEffect(() => {
     if (state === NOT_BEGUN && !left) forgetDraft(teachDraft(id));
-    else keepDraft(teachDraft(id), { teaching: state, left } satisfies Kept, undefined);
+    else keepDraft(teachDraft(id), { teaching: state, left, told: told.current } satisfies Kept, undefined);
   }, [id, state, left]);
   const act = useCallback((one: Act): void => {
     const at = Date.now();
@@ -87,6 +99,7 @@ export function useTeaching(id: string, moments: readonly Moment[], left: TimeLe
     ...(before.length ? { undo } : {}),
     isBack: back !== undefined && state === back,
     again,
+    notNoted,
   };
 }
 

@@ -4,9 +4,9 @@ import { useMemo } from 'react';
 import { Link } from 'react-router';
 import { today } from '../../data/today.js';
 import type { PersonLine } from '../../data/types.js';
-import { personOf } from '../../domain/person/personWords.js';
-import { useStaging } from '../../domain/person/useStaging.js';
-import { sayDate } from '../../domain/words/say.js';
+import { personOf } from '../person/personWords.js';
+import { useStaging } from '../person/useStaging.js';
+import { sayDate } from '../words/say.js';
 
 const KINDS = { change: '', clearance: 'The clearance ends: ', limit: 'The personal limit ends: ' } as const;
 

@@ -1,0 +1,47 @@
+import { createContext, useContext, useMemo, type ReactNode } from 'react';
+import type { LastTime } from '../../data/types.js';
+import { sayShortDate } from '../words/say.js';
+import { sayLastTimes, type SaidOfLastTime } from './sayLastTimes.js';
+
+const LastTimesContext = createContext<SaidOfLastTime>({ byPose: new Map(), notes: [] });
+
+/** Lets the steps of a fitting say how it was the last time. */
+export function LastTimes({
+  of,
+  people,
+  children,
+}: {
+  of: readonly LastTime[] | undefined;
+  people: readonly { id: string; name: string }[];
+  children: ReactNode;
+}) {
+  const remembered = useMemo(() => sayLastTimes(of ?? [], people), [of, people]);
+  return <LastTimesContext value={remembered}>{children}</LastTimesContext>;
+}
+
+/** Who eased or stopped in a pose the last time, and what hurt. */
+export function LastInPose({ pose }: { pose: string }) {
+  const said = useContext(LastTimesContext).byPose.get(pose);
+  if (!said) return null;
+  return <p className="text-sm text-indigo">Last time: {said.says.join('; ')}</p>;
+}
+
+/** What was written down of each the last time. */
+export function LastNotes() {
+  const { notes } = useContext(LastTimesContext);
+  if (!notes.length) return null;
+  return (
+    <details className="mt-1">
+      <summary className="min-h-6 content-center text-teal">
+        {notes.length === 1 ? 'A note' : `${notes.length} notes`} of last time
+      </summary>
+      <ul className="mt-1 space-y-1">
+        {notes.map(({ who, says, on }) => (
+          <li key={who}>
+            <b>{who}</b>: {says} <span className="text-soft">({sayShortDate(on)})</span>
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,182 @@
+import { PAIN_MATTERS, type MeasuredOverTime, type Progress } from '@lotus-steady/core';
+import type { ChartOption } from '../../domain/charts/drawChart.js';
+import type { Inks } from '../../domain/charts/useInks.js';
+
+/** Something that changed on a day, with its number on the charts. */
+export interface Marked {
+  on: string;
+  says: string;
+}
+
+/** Of more points than this only those that matter are marked one by one. */
+const MARKED_MOST = 60;
+
+const GRID = { left: 36, right: 16, top: 24, bottom: 28 };
+
+const axes = (inks: Inks, max: number | undefined, min = 0) =>
+  ({
+    grid: GRID,
+    xAxis: {
+      type: 'time',
+      axisLabel: { color: inks.soft, fontSize: 13, hideOverlap: true },
+      axisLine: { lineStyle: { color: inks.soft } },
+    },
+    yAxis: {
+      type: 'value',
+      min,
+      ...(max === undefined ? {} : { max }),
+      minInterval: 1,
+      axisLabel: { color: inks.soft, fontSize: 13 },
+      splitLine: { lineStyle: { color: inks.line } },
+    },
+  }) satisfies ChartOption;
+
+/** A line down at each change, with its number. */
+const changesAt = (marked: readonly Marked[], inks: Inks) => ({
+  silent: true,
+  symbol: 'none',
+  lineStyle: { color: inks.indigo, type: 'dotted' as const, width: 1.5 },
+  label: { color: inks.indigo, fontSize: 12, formatter: '{b}' },
+  data: marked.map(({ on }, i) => ({ xAxis: on, name: `${i + 1}` })),
+});
+
+/** A level across, with its words. */
+const levelsAt = (levels: readonly number[], inks: Inks) =>
+  levels.map((yAxis) => ({
+    yAxis,
+    name: `${yAxis}`,
+    lineStyle: { color: inks.clay, type: 'dashed' as const },
+    label: { color: inks.clay, position: 'insideEndTop' as const },
+  }));
+
+/** Before and after, and the band in which a change does not matter, around the mean before class. */
+export const painChart =
+  (pain: Progress['pain'], marked: readonly Marked[]) =>
+  (inks: Inks): ChartOption => {
+    const plain = pain.length > MARKED_MOST ? 0 : 6;
+    const mean = pain.reduce((sum, { before }) => sum + before, 0) / pain.length;
+    return {
+      ...axes(inks, 10),
+      series: [
+        {
+          type: 'line',
+          name: 'before',
+          data: pain.map(({ on, before }) => [on, before]),
+          lineStyle: { color: inks.soft, width: 1.5, type: 'dashed' },
+          itemStyle: { color: inks.soft },
+          symbolSize: 5,
+          showSymbol: pain.length <= MARKED_MOST,
+          markArea: {
+            silent: true,
+            itemStyle: { color: inks['teal-wash'] },
+            data: [
+              [{ yAxis: Math.max(0, mean - PAIN_MATTERS) }, { yAxis: Math.min(10, mean + PAIN_MATTERS) }],
+            ],
+          },
+          markLine: changesAt(marked, inks),
+        },
+        {
+          type: 'line',
+          name: 'after',
+          data: pain.map(({ on, after, matters }) => ({
+            value: [on, after],
+            itemStyle: { color: matters === 'more' ? inks.clay : inks.teal },
+            symbol: matters === 'more' ? 'triangle' : 'circle',
+            symbolSize: matters ? 10 : plain,
+          })),
+          lineStyle: { color: inks.teal, width: 2.5 },
+        },
+      ],
+    };
+  };
+
+/** Both numbers, and where stage 1 and 2 begin. */
+export const pressureChart =
+  (pressure: Progress['pressure'], marked: readonly Marked[]) =>
+  (inks: Inks): ChartOption => ({
+    ...axes(inks, undefined, 40),
+    series: (['systolic', 'diastolic'] as const).map((which) => ({
+      type: 'line',
+      name: which,
+      data: pressure.map((reading) => [reading.on, reading[which]]),
+      lineStyle: { color: which === 'systolic' ? inks.teal : inks.indigo, width: 2.5 },
+      itemStyle: { color: which === 'systolic' ? inks.teal : inks.indigo },
+      symbolSize: 6,
+      markLine: {
+        ...changesAt(which === 'systolic' ? marked : [], inks),
+        data: [
+          ...changesAt(which === 'systolic' ? marked : [], inks).data,
+          ...levelsAt(which === 'systolic' ? [130, 140] : [80, 90], inks),
+        ],
+      },
+    })),
+  });
+
+export const effortChart =
+  (effort: Progress['effort'], marked: readonly Marked[]) =>
+  (inks: Inks): ChartOption => ({
+    ...axes(inks, 10),
+    series: [
+      {
+        type: 'line',
+        data: effort.map(({ on, value }) => [on, value]),
+        lineStyle: { color: inks.teal, width: 2 },
+        itemStyle: { color: inks.teal },
+        symbolSize: 6,
+        showSymbol: effort.length <= MARKED_MOST,
+        markLine: changesAt(marked, inks),
+      },
+    ],
+  });
+
+/** Of those she was down for, the ones she came to, month by month. */
+export const attendanceChart =
+  (attendance: Progress['attendance']) =>
+  (inks: Inks): ChartOption => ({
+    grid: GRID,
+    xAxis: {
+      type: 'category',
+      data: attendance.map(({ month }) => month),
+      axisLabel: { color: inks.soft, fontSize: 13, hideOverlap: true },
+      axisLine: { lineStyle: { color: inks.soft } },
+    },
+    yAxis: {
+      type: 'value',
+      minInterval: 1,
+      axisLabel: { color: inks.soft, fontSize: 13 },
+      splitLine: { lineStyle: { color: inks.line } },
+    },
+    series: [
+      {
+        type: 'bar',
+        stack: 'all',
+        data: attendance.map(({ came }) => came),
+        itemStyle: { color: inks.teal },
+      },
+      {
+        type: 'bar',
+        stack: 'all',
+        data: attendance.map(({ came, of }) => of - came),
+        itemStyle: { color: 'transparent', borderColor: inks.soft, borderType: 'dashed' },
+      },
+    ],
+  });
+
+/** What was measured again and again, and what is usual. */
+export const measuredChart =
+  ({ points, usual }: Pick<MeasuredOverTime, 'points' | 'usual'>) =>
+  (inks: Inks): ChartOption => ({
+    ...axes(inks, usual === undefined ? undefined : Math.max(usual, ...points.map(({ value }) => value))),
+    series: [
+      {
+        type: 'line',
+        data: points.map(({ on, value }) => [on, value]),
+        lineStyle: { color: inks.teal, width: 2.5 },
+        itemStyle: { color: inks.teal },
+        symbolSize: 8,
+        ...(usual === undefined
+          ? {}
+          : { markLine: { silent: true, symbol: 'none', data: levelsAt([usual], inks) } }),
+      },
+    ],
+  });
