@@ -72,7 +72,10 @@ const on = (title, link) => async (page) => {
 
 try {
   await pastIsWritten();
-  await shoot('classes', '/classes?view=week');
+  await shoot('today', '/', async (page) => {
+    await page.getByRole('heading', { name: /^Before/ }).waitFor();
+    await page.getByText('Looking at').first().waitFor({ state: 'detached' });
+  });
   await shoot('fitting-why', '/classes', why);
   await shoot('sheets', '/classes', async (page) => {
     await open('Thursday Mixed')(page);
@@ -100,10 +103,10 @@ try {
     await page.getByRole('button', { name: 'Step after this' }).waitFor();
     await page.getByText('Looking …').waitFor({ state: 'detached' });
   });
-  await shoot('new-class', '/classes/new', async (page) => {
-    await page.getByLabel('Start from').fill('Chairs by the Window');
-    await page.keyboard.press('Enter');
-    for (const name of ['Anselm Reed', 'Bertil Shaw']) await page.getByRole('checkbox', { name }).check();
+  await shoot('room', '/classes', async (page) => {
+    await on('Thursday Mixed', 'Room')(page);
+    await page.getByRole('button', { name: /^Rowan: / }).focus();
+    await page.waitForTimeout(500);
   });
   await shoot('teach', '/classes', async (page) => {
     await on('Thursday Mixed', 'Teach')(page);
@@ -142,16 +145,17 @@ try {
     { colorScheme: 'dark' },
   );
   await shoot('after-class', '/classes', async (page) => {
-    await on('Steady Backs', 'After class')(page);
-    await page.getByLabel('Pain before, Bram Sedgely').fill('3');
+    await page
+      .getByRole('link', { name: /^Recorded, Steady Backs/ })
+      .first()
+      .click();
     await page.getByLabel('Pain after, Bram Sedgely').fill('5');
-    await page.getByLabel('Add a step eased, Bram Sedgely').fill('5.');
-    await page.keyboard.press('Enter');
+    await page.getByLabel('Pain after, Bram Sedgely').scrollIntoViewIfNeeded();
   });
   await shoot('people', '/people');
   await shoot('person', '/people', async (page) => {
-    await page.getByRole('link', { name: 'Hollis Penny' }).click();
-    await page.getByRole('heading', { name: 'What changes next' }).waitFor();
+    await page.getByRole('link', { name: 'Edda Wick' }).click();
+    await page.getByRole('heading', { name: /^A limit:/ }).waitFor();
     await page.waitForTimeout(2000);
   });
   await shoot('rulebook-condition', '/rulebook/high-blood-pressure', async (page) => {

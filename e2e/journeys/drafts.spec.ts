@@ -38,12 +38,12 @@ test('a plan, a person and a record that were not saved are back, and can be beg
   await expect(notice(page)).toBeHidden();
 
   await page.goto('/classes');
-  await page.getByRole('link', { name: 'After class, Bump and Breathe' }).click();
-  await page.getByLabel('Pain before, Petra Vane').fill('4');
+  await page.getByRole('link', { name: 'After class, Steady Backs' }).click();
+  await page.getByLabel('Pain before, Bram Sedgely').fill('4');
   await page.getByRole('link', { name: 'People', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'People', level: 1 })).toBeVisible();
   await page.goBack();
-  await expect(page.getByLabel('Pain before, Petra Vane')).toHaveValue('4');
+  await expect(page.getByLabel('Pain before, Bram Sedgely')).toHaveValue('4');
   await expect(notice(page)).toBeVisible();
 });
 

@@ -87,6 +87,8 @@ test('a range is measured on both sides and says what it closes; tests have cloc
     .filter({ has: page.getByRole('heading', { name: 'Four stages of balance' }) })
     .last();
   await stages.getByRole('button', { name: 'Start' }).click();
+  // A tenth of a second at least: of nothing there is nothing to take.
+  await page.waitForTimeout(200);
   await stages.getByRole('button', { name: 'Stop' }).click();
   await stages.getByRole('button', { name: /^Take/ }).click();
   // Who cannot hold the first stage does not hold the third.

@@ -183,3 +183,123 @@ test('behind time, the rest is fitted again: shorter, and the final rest stays',
   await expect(page.getByRole('heading', { name: /rest/i }).first()).toBeVisible();
   await expect(page.getByRole('link', { name: 'After class' })).toBeVisible();
 });
+
+test('a screen for the class: figure, breath and count go along, and nobody is on it', async ({
+  page,
+  browser,
+}) => {
+  const { fitting } = await open(page, 'Steady Backs');
+  await page.getByText('How it runs').click();
+  await page.getByRole('button', { name: /A screen for the class/ }).click();
+  await page.getByRole('button', { name: 'Make a link' }).click();
+  const link = (await page.getByRole('dialog').locator('.font-mono').textContent())!;
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Close' }).click();
+  // Another device: nobody is signed in there.
+  const other = await browser.newContext({ reducedMotion: 'reduce' });
+  const screen = await other.newPage();
+  const told: string[] = [];
+  screen.on('response', async (answer) => {
+    if (answer.url().includes('/api/')) told.push(await answer.text().catch(() => ''));
+  });
+  await screen.goto(link);
+  await expect(screen.getByRole('img').first()).toBeVisible();
+  await expect(screen.getByText('to hold')).toBeVisible();
+  await expectAccessible(screen);
+  await page.keyboard.press('ArrowRight');
+  await expect(screen.getByText('rounds', { exact: true })).toBeVisible();
+  await page.getByRole('button', { name: 'Start' }).click();
+  await expect(screen.getByText('rounds left')).toBeVisible();
+  // What is counted there is what is counted here.
+  await page.clock.runFor(30_000);
+  await page.getByRole('button', { name: 'Pause' }).click();
+  const count = (on: Page) => on.getByRole('timer').textContent();
+  await expect.poll(async () => (await count(screen)) === (await count(page))).toBe(true);
+  const all = told.join() + (await screen.locator('body').innerText());
+  expect(told.length).toBeGreaterThan(2);
+  for (const { person, personId } of fitting.lanes) {
+    expect(all).not.toContain(personId);
+    for (const name of person.split(' ')) expect(all).not.toContain(name);
+  }
+  expect(await screen.evaluate(() => document.cookie + JSON.stringify({ ...localStorage }))).toBe('{}');
+  await page.getByText('How it runs').click();
+  await page.getByRole('button', { name: /A screen for the class/ }).click();
+  await page.getByRole('button', { name: 'Switch it off' }).click();
+  await expect(screen.getByText(/This link has expired, was taken back, or was used/)).toBeVisible();
+  await other.close();
+});
+
+test('how long a class really took is said where the next is planned', async ({ page }) => {
+  const { id } = await open(page, 'Steady Backs');
+  const moments = Number(/of (\d+)/.exec((await page.getByText(/^1 of/).textContent())!)![1]);
+  await page.keyboard.press('Space');
+  for (let i = 1; i < moments; i++) {
+    await page.clock.runFor(i % 2 ? 400 : 800);
+    await page.clock.fastForward(150_000);
+    await page.keyboard.press('ArrowRight');
+    await page.clock.runFor(400);
+    await page.clock.fastForward(40_000);
+    await page.keyboard.press('Space');
+  }
+  await page.clock.runFor(400);
+  await page.goto(`/classes/${id}/after`);
+  await page.getByRole('button', { name: 'Save the record' }).click();
+  await expect(page).toHaveURL(/fitting$/);
+  await expect(page.getByText(/about \d+ as your classes go/)).toBeVisible();
+  await page.goto('/hall');
+  const facts = page.getByRole('region', { name: 'From your classes' });
+  await expect(facts.getByText(/One class took \d+% longer than planned/)).toBeVisible();
+  await facts.getByRole('button', { name: 'Plan with these' }).click();
+  await expect(page.getByLabel('Change of side')).toHaveValue('40');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Save the pace' }).click();
+  await expect(page.getByText('Saved.')).toBeVisible();
+  await expect(facts.getByText(/Change of side/)).toHaveCount(0);
+  // As the hall was: other journeys are in it too.
+  for (const name of ['Change of side', 'Getting up or down', 'Explaining a new pose', 'Naming a known pose'])
+    await page.getByLabel(name, { exact: true }).fill('');
+  await page.getByLabel('Fetching props').fill('');
+  await page.getByRole('button', { name: 'Save the pace' }).click();
+  await expect(facts.getByText(/Change of side/)).toBeVisible();
+});
+
+test('with the children: chime, countdown, hops, quiet, and a number to balance on', async ({ page }) => {
+  await open(page, 'Rockpool Club');
+  await page.getByRole('button', { name: 'With the children' }).click();
+  const games = page.getByRole('dialog');
+  await expectAccessible(page);
+  await games.getByRole('button', { name: 'Sound the chime' }).click();
+  await expect(games.getByText('Hand up while you hear it.')).toBeVisible();
+  await expect(games.getByText('1. eyes open')).toBeVisible();
+  await page.clock.runFor(8100);
+  await expect(games.getByText('Hands down: who heard it longest?')).toBeVisible();
+
+  await games.getByRole('tab', { name: 'Countdown' }).click();
+  const number = games.getByRole('timer');
+  const from = Number(await number.textContent());
+  expect([5, 10, 15]).toContain(from);
+  await games.getByRole('button', { name: 'Count down' }).click();
+  await page.clock.runFor(2100);
+  await expect(number).toHaveText(String(from - 2));
+  await page.clock.runFor(from * 1000);
+  await expect(number).toHaveText(String(from));
+  await expectAccessible(page);
+
+  await games.getByRole('tab', { name: 'Hops and quiet' }).click();
+  for (let i = 0; i < 5; i++) await games.getByRole('button', { name: 'Hop', exact: true }).click();
+  await expect(games.getByText('Freeze: who landed the most softly?')).toBeVisible();
+  await games.getByRole('button', { name: 'Quiet from now' }).click();
+  await page.clock.runFor(12_300);
+  await expect(games.getByRole('timer')).toHaveText('12');
+  await games.getByRole('button', { name: 'I heard something' }).click();
+  await expect(games.getByText('longest today: 12 seconds')).toBeVisible();
+
+  await games.getByRole('tab', { name: 'Balance on' }).click();
+  for (const parts of ['2', '3', '4', '2']) {
+    await expect(games.getByText(parts, { exact: true })).toBeVisible();
+    await games.getByRole('button', { name: 'Another number' }).click();
+  }
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await expect(games).toHaveCount(0);
+});
