@@ -136,6 +136,7 @@ test('two taps give one person something easier; who stops is noted with the sig
   await page.getByRole('button', { name: 'Change for one' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Caspar', exact: true }).click();
   await expectAccessible(page);
+  await page.getByRole('dialog').getByLabel('Where it hurts').selectOption('wrist-left');
   await page.getByRole('dialog').getByRole('button', { name: /^Rest/ }).click();
   const differs = page.getByRole('region', { name: 'Who differs' });
   await expect(differs.getByRole('button', { name: 'Caspar, a change' })).toBeVisible();
@@ -161,6 +162,9 @@ test('two taps give one person something easier; who stops is noted with the sig
       .filter({ has: page.getByText(name, { exact: true }) })
       .first();
   await expect(person('Caspar Dunmore').getByText('eased', { exact: false }).first()).toBeVisible();
+  await expect(person('Caspar Dunmore').getByRole('combobox', { name: /^Where it hurt/ })).toHaveValue(
+    'wrist-left',
+  );
   await expect(person('Bram Sedgely').getByText('stopped', { exact: false }).first()).toBeVisible();
 });
 

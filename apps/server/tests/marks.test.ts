@@ -22,13 +22,13 @@ const marks = async () => (await hall.owner.ask(path())).json as unknown as { id
 
 test('told twice it is one; they come in the order in which they were noted', async () => {
   const [early, late] = [randomUUID(), randomUUID()];
-  expect(await put(late, mark(hall.nell, 2000, { given: 'stopped' }))).toBe(204);
+  expect(await put(late, mark(hall.nell, 2000, { given: 'stopped', where: 'knee-left' }))).toBe(204);
   expect(await put(early, mark(hall.nell, 1000))).toBe(204);
   expect(await put(late, mark(hall.nell, 9000))).toBe(204);
   expect(await marks()).toEqual([
     expect.objectContaining({ at: 500 }),
     { id: early, ...mark(hall.nell, 1000) },
-    { id: late, ...mark(hall.nell, 2000, { given: 'stopped' }) },
+    { id: late, ...mark(hall.nell, 2000, { given: 'stopped', where: 'knee-left' }) },
   ]);
   const sealed = Object.entries(await wholeDatabase(hall.server.sequelize)).find(([name]) =>
     name.startsWith('marks'),
@@ -37,7 +37,7 @@ test('told twice it is one; they come in the order in which they were noted', as
 });
 
 test('they are told where she is, and are in the record once it has them', async () => {
-  const changes = [{ step: 1, what: 'stopped' }];
+  const changes = [{ step: 1, what: 'stopped', where: 'knee-left' }];
   const inPerson = async () =>
     ((await hall.owner.ask(`people/${hall.nell}`)).json.records as { classId: string; changes: object[] }[])
       .filter(({ classId }) => classId === hall.classId)
@@ -66,6 +66,7 @@ test.each([
   ['nobody of the hall', { personId: randomUUID() }, 404],
   ['a step that cannot be', { step: 0 }, 400],
   ['what nobody is given', { given: 'a push' }, 400],
+  ['a place that nobody has', { where: 'tail' }, 400],
   ['an instant that no clock tells', { at: 1e17 }, 400],
 ])('%s is refused', async (_what, more, status) => {
   expect(await put(randomUUID(), mark(hall.nell, 1, more))).toBe(status);

@@ -93,3 +93,52 @@ test('what is declined comes back with something new only', async () => {
   await taught('2026-11-16', id, hurt);
   expect((await proposed(id)).proposals).toHaveLength(1);
 });
+
+test('pain that is up without a place is asked about; the answer is told before the next class', async () => {
+  const id = (await peopleByName())['Bram Sedgely']!;
+  const classId = await taught('2026-11-16', id, [], { painBefore: 1, painAfter: 5 });
+  const one = (await proposed(id)).proposals.find(({ what }) => what === 'ask')!;
+  expect(one).toMatchObject({ by: 4, flares: [{ on: '2026-11-16', classId }] });
+  const { version } = (await ask(`people/${id}`)).json as { version: number };
+  const put = (body: object) =>
+    ask(`people/${id}/proposals`, 'PUT', { key: one.key, ...body }, { 'If-Match': `"${version}"` });
+  expect(fieldsOf(await put({ answer: 'taken' }))).toEqual(['answer']);
+  expect(fieldsOf(await put({ answer: 'asked', reason: ' ' }))).toEqual(['reason']);
+  expect((await put({ answer: 'asked', reason: 'a long drive before' })).status).toBe(200);
+  const people = [{ id }];
+  const next = await ask('classes', 'POST', { title: 'Next', on: TODAY, sequenceText, people });
+  expect((await ask(`classes/${next.json.id as string}/remembered`)).json).toMatchObject([
+    { personId: id, decided: [{ answer: 'asked', reason: 'a long drive before' }] },
+  ]);
+});
+
+test('a block gets lower after three easy times, and never lower than a measured range allows', async () => {
+  const id = (await peopleByName())['Edda Wick']!;
+  const text = '# Twist\nminutes: 15\n- Supine twist (knees on a block), 5 breaths\n- Final rest, 5 min\n';
+  await ask(`people/${id}/props`, 'PUT', {
+    ...{ task: 'twist-knees', heightCm: 15, words: 'a block', on: '2026-11-01' },
+  });
+  for (const on of ['2026-11-02', '2026-11-09', '2026-11-16']) {
+    const { json } = await ask('classes', 'POST', {
+      title: 'Twist',
+      on,
+      sequenceText: text,
+      people: [{ id }],
+    });
+    const records = [{ personId: id, came: true, effort: 2, changes: [], word: '' }];
+    expect((await ask(`classes/${json.id as string}/record`, 'PUT', { records })).status).toBe(200);
+  }
+  const lower = async () => (await proposed(id)).proposals.find(({ what }) => what === 'lower-prop');
+  expect(await lower()).toMatchObject({ task: 'twist-knees', from: 15, to: 10 });
+  const {
+    version,
+    id: _id,
+    records: _records,
+    propNotes: _notes,
+    ...person
+  } = (await ask(`people/${id}`)).json;
+  const stiff = { ...person, ranges: { ...(person.ranges as object), thoracicTwist: 10, lumbarTwist: 3 } };
+  const saved = await ask(`people/${id}`, 'PUT', stiff, { 'If-Match': `"${version as number}"` });
+  expect(saved.status).toBe(200);
+  expect(await lower()).toBeUndefined();
+});

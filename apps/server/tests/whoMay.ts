@@ -120,6 +120,7 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'PUT /api/people/{id}/incidents/{incident}': TEACHERS,
   'GET /api/people/{id}/proposals': TEACHERS,
   'GET /api/classes/{id}/proposals': TEACHERS,
+  'GET /api/classes/{id}/remembered': TEACHERS,
   'PUT /api/people/{id}/proposals': TEACHERS,
   'GET /api/classes/{id}/last': TEACHERS,
   'GET /api/classes/{id}/marks': TEACHERS,

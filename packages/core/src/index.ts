@@ -146,7 +146,16 @@ export {
   type Wall,
 } from './room/index.js';
 export { isLine } from './reading/isLine.js';
-export { PROP_TASKS, sizeProp, type Fits, type PropSize, type PropTask } from './props/sizeProp.js';
+export { fitsOf } from './props/fitsOf.js';
+export {
+  PROP_TASKS,
+  sizeProp,
+  variantOfTask,
+  whereOfTask,
+  type Fits,
+  type PropSize,
+  type PropTask,
+} from './props/sizeProp.js';
 export { underFeetCm } from './props/underFeet.js';
 
 // Dates and ages.
@@ -451,7 +460,10 @@ export {
   type HowFar,
   type MeasuredOverTime,
   type Progress,
+  type AskProposal,
+  type LimitProposal,
   type Proposal,
+  type PropProposal,
   type RecordOf,
   type SeenLimit,
   type StepChange,

@@ -129,11 +129,12 @@ export class RecordRepository {
     for (const {
       id,
       personId,
+      classId,
       came,
       sealed,
       class: { on },
     } of rows)
-      records.get(personId)!.push({ on, came, ...openSealed(this.vault, id, sealed) });
+      records.get(personId)!.push({ on, classId, came, ...openSealed(this.vault, id, sealed) });
     return records;
   }
 }

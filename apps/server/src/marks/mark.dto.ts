@@ -1,5 +1,6 @@
-import { ApiProperty } from '@nestjs/swagger';
-import { IsIn, IsInt, IsUUID, Max, Min } from 'class-validator';
+import { PAIN_PLACES } from '@lotus-steady/core';
+import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
+import { IsIn, IsInt, IsOptional, IsUUID, Max, Min } from 'class-validator';
 import type { SealedMark } from './mark.model.js';
 
 const GIVEN = ['less-far', 'supported', 'rest', 'stopped'] as const satisfies readonly SealedMark['given'][];
@@ -11,6 +12,10 @@ export class MarkDraftDto {
   @ApiProperty({ format: 'uuid' }) @IsUUID() personId!: string;
   @ApiProperty() @IsInt() @Min(1) step!: number;
   @ApiProperty({ enum: GIVEN }) @IsIn(GIVEN) given!: SealedMark['given'];
+  @ApiPropertyOptional({ enum: PAIN_PLACES, description: 'Where it hurt.' })
+  @IsOptional()
+  @IsIn(PAIN_PLACES)
+  where?: string;
   @ApiProperty({ description: 'When, in milliseconds since 1970.' })
   @IsInt()
   @Min(0)

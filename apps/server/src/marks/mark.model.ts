@@ -5,6 +5,8 @@ import { ClassRow } from '../classes/class.model.js';
 export interface SealedMark {
   step: number;
   given: 'less-far' | 'supported' | 'rest' | 'stopped';
+  /** Where it hurt, a place of `PAIN_PLACES`. */
+  where?: string;
 }
 
 /** A change for somebody, noted while the class was taught; once it is in the record it is no longer here. */

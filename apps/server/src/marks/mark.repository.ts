@@ -42,7 +42,7 @@ export class MarkRepository {
     context: RequestContext,
     classId: string,
     id: string,
-    { personId, at, step, given }: MarkDraftDto,
+    { personId, at, step, given, where }: MarkDraftDto,
   ): Promise<void> {
     await this.transactions.run(async (transaction) => {
       await this.classes.there(context, classId, transaction);
@@ -50,7 +50,10 @@ export class MarkRepository {
       // She may have been taken off the list since: what was noted is not lost with that.
       if (!(await this.people.count({ where: { hallId, id: personId }, paranoid: false, transaction })))
         throw new NotFoundException('This person is not in the list.');
-      const sealed = sealJson(this.vault, SEALED.mark, [id], { step, given } satisfies SealedMark);
+      const sealed = sealJson(this.vault, SEALED.mark, [id], {
+        ...{ step, given },
+        ...(where ? { where } : {}),
+      } satisfies SealedMark);
       await this.marks.bulkCreate([{ id, classId, personId, at, sealed }], {
         ignoreDuplicates: true,
         transaction,

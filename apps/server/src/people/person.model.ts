@@ -1,4 +1,5 @@
 import {
+  BelongsTo,
   Column,
   DataType,
   Default,
@@ -29,6 +30,7 @@ export class PersonRow extends Model {
 export class PropNoteRow extends Model {
   @PrimaryKey @Default(DataType.UUIDV4) @Column(DataType.UUID) declare id: string;
   @ForeignKey(() => PersonRow) @Column(DataType.UUID) declare personId: string;
+  @BelongsTo(() => PersonRow) declare person: PersonRow;
   @Column(DataType.STRING) declare task: string;
   /** Height, words and day, sealed for this row. */
   @Column(DataType.TEXT('long')) declare sealed: string;

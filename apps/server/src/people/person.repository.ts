@@ -136,14 +136,26 @@ export class PersonRepository {
       })
       .concat(this.notedInClass(row.marks))
       .sort((a, b) => (a.on < b.on ? 1 : -1));
-    const propNotes = row.propNotes.map(
-      ({ id: noteId, task, sealed }) =>
-        ({
-          task,
-          ...openJson<object>(this.vault, SEALED.propNote, [noteId], sealed),
-        }) as PropNoteDto,
-    );
+    const propNotes = row.propNotes.map((note) => this.openNote(note));
     return { ...(await this.log.lineOf(row)), records, propNotes };
+  }
+
+  /** What props worked for some people, by whose they are. @throws Unreadable */
+  async propNotesOf(
+    { hallId }: RequestContext,
+    ids: readonly string[],
+  ): Promise<ReadonlyMap<string, PropNoteDto[]>> {
+    const notes = new Map<string, PropNoteDto[]>(ids.map((id) => [id, []]));
+    const rows = await this.propNotes.findAll({
+      where: { personId: [...ids] },
+      include: [{ model: PersonRow, attributes: [], where: { hallId }, required: true }],
+    });
+    for (const row of rows) notes.get(row.personId)!.push(this.openNote(row));
+    return notes;
+  }
+
+  private openNote({ id, task, sealed }: PropNoteRow): PropNoteDto {
+    return { task, ...openJson<object>(this.vault, SEALED.propNote, [id], sealed) } as PropNoteDto;
   }
 
   /** What was noted in class and is in no record yet, as the record will have it. */

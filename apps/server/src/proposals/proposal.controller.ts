@@ -4,7 +4,7 @@ import { Allow, Context, TEACHERS, type RequestContext } from '../common/context
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
 import { Noted } from '../trail/noted.js';
-import { ProposalAnswerDto, ProposalsDto, ProposedForDto } from './proposal.dto.js';
+import { ProposalAnswerDto, ProposalsDto, ProposedForDto, RememberedDto } from './proposal.dto.js';
 import { ProposalService } from './proposal.service.js';
 
 /** What the record of somebody's classes proposes for the next. */
@@ -30,6 +30,17 @@ export class ProposalController {
     @Param('id', ParseUUIDPipe) id: string,
   ): Promise<ProposedForDto[]> {
     return this.proposals.ofClass(context, id);
+  }
+
+  /** What was decided lately, and which props worked, for those who are down for a class. */
+  @Get('classes/:id/remembered')
+  @Noted('record of a class', 'class')
+  @ApiOkResponse({ type: [RememberedDto] })
+  remembered(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+  ): Promise<RememberedDto[]> {
+    return this.proposals.remembered(context, id);
   }
 
   /** Takes a proposal over, as it is or with another number, or declines it; the version is that of the person. */

@@ -1,14 +1,21 @@
-import type { OwnLimit } from '@lotus-steady/core';
+import type { OwnLimit, PropTask } from '@lotus-steady/core';
 import { Column, DataType, Default, Model, PrimaryKey, Table } from 'sequelize-typescript';
 
 /** What is sealed of an answer. */
 export interface SealedAnswer {
   /** What was proposed: see `Proposal.key`. */
   key: string;
-  answer: 'taken' | 'declined';
-  /** As it was taken over, or as it was proposed. */
-  limit: OwnLimit;
-  /** Why it was declined, or what was changed. */
+  answer: 'taken' | 'declined' | 'asked';
+  /** Of a limit, as it was taken over or proposed. */
+  limit?: OwnLimit;
+  /** What was taken over is to do without it. */
+  isLetGo?: boolean;
+  /** Of a prop, as it was taken over or proposed. */
+  task?: PropTask;
+  heightCm?: number;
+  /** Of what was asked: where it hurt. */
+  place?: string;
+  /** Why it was declined, what was changed, or what was answered. */
   reason: string;
 }
 

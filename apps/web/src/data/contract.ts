@@ -1064,6 +1064,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/classes/{id}/remembered': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Proposal.remembered'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/classes/{id}/spots': {
     parameters: {
       query?: never;
@@ -2280,6 +2296,31 @@ export interface components {
       step: number;
       /** @enum {string} */
       given: 'less-far' | 'supported' | 'rest' | 'stopped';
+      /**
+       * @description Where it hurt.
+       * @enum {string}
+       */
+      where?:
+        | 'head'
+        | 'neck'
+        | 'shoulder-right'
+        | 'shoulder-left'
+        | 'elbow-right'
+        | 'elbow-left'
+        | 'wrist-right'
+        | 'wrist-left'
+        | 'upper-back'
+        | 'low-back'
+        | 'belly'
+        | 'pelvis'
+        | 'hip-right'
+        | 'hip-left'
+        | 'thigh-right'
+        | 'thigh-left'
+        | 'knee-right'
+        | 'knee-left'
+        | 'ankle-right'
+        | 'ankle-left';
       /** @description When, in milliseconds since 1970. */
       at: number;
       /** Format: uuid */
@@ -2291,6 +2332,31 @@ export interface components {
       step: number;
       /** @enum {string} */
       given: 'less-far' | 'supported' | 'rest' | 'stopped';
+      /**
+       * @description Where it hurt.
+       * @enum {string}
+       */
+      where?:
+        | 'head'
+        | 'neck'
+        | 'shoulder-right'
+        | 'shoulder-left'
+        | 'elbow-right'
+        | 'elbow-left'
+        | 'wrist-right'
+        | 'wrist-left'
+        | 'upper-back'
+        | 'low-back'
+        | 'belly'
+        | 'pelvis'
+        | 'hip-right'
+        | 'hip-left'
+        | 'thigh-right'
+        | 'thigh-left'
+        | 'knee-right'
+        | 'knee-left'
+        | 'ankle-right'
+        | 'ankle-left';
       /** @description When, in milliseconds since 1970. */
       at: number;
     };
@@ -2298,8 +2364,12 @@ export interface components {
       /** Format: date */
       on: string;
       /** @enum {string} */
-      answer: 'taken' | 'declined';
-      limit: OwnLimit;
+      answer: 'taken' | 'declined' | 'asked';
+      limit?: OwnLimit;
+      isLetGo?: boolean;
+      task?: string;
+      heightCm?: number;
+      place?: string;
       reason: string;
     };
     ProposalsDto: {
@@ -2312,13 +2382,21 @@ export interface components {
       name: string;
       proposals: Proposal[];
     };
+    RememberedDto: {
+      /** Format: uuid */
+      personId: string;
+      /** @description Lately, the latest first. */
+      decided: components['schemas']['DecidedDto'][];
+      /** @description Props that worked. */
+      worked: components['schemas']['PropNoteDto'][];
+    };
     ProposalAnswerDto: {
       key: string;
       /** @enum {string} */
-      answer: 'taken' | 'declined';
+      answer: 'taken' | 'declined' | 'asked';
       /** @description Another number than was proposed. */
       most?: number;
-      /** @description Why; needed where it is declined. */
+      /** @description Why, or what was answered; needed where it is not taken over. */
       reason?: string;
     };
     SpotDto: {
@@ -4561,6 +4639,27 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['ProposedForDto'][];
+        };
+      };
+    };
+  };
+  'Proposal.remembered': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['RememberedDto'][];
         };
       };
     };

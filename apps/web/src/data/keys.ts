@@ -26,6 +26,7 @@ export const keys = {
   spots: (id: string) => ['classes', id, 'spots'],
   marks: (id: string) => ['classes', id, 'marks'],
   proposedFor: (id: string) => ['classes', id, 'proposals'],
+  remembered: (id: string) => ['classes', id, 'remembered'],
   lastTimes: (id: string) => ['classes', id, 'last'],
   incidents: ['incidents'],
   learnedPace: ['classes', 'pace'],

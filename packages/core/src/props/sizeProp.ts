@@ -197,6 +197,16 @@ const SIZINGS: Readonly<Record<Exclude<PropTask, 'thigh-roll'>, Sizing>> = {
   },
 };
 
+/** The version that something is sized for; of the roll none, it goes between any thighs. */
+export const variantOfTask = (task: PropTask): string | undefined =>
+  task === 'thigh-roll' ? undefined : SIZINGS[task].variant;
+
+/** Where it goes: "under the shoulders". */
+export const whereOfTask = (task: PropTask): string =>
+  task === 'thigh-roll' ? BETWEEN_THIGHS : SIZINGS[task].where;
+
+const BETWEEN_THIGHS = 'between the thighs';
+
 /**
  * Solves the height of what goes under somebody: as low as their own range allows.
  *
@@ -295,7 +305,7 @@ function thighRoll({ heightCm: tall, hipWidthCm }: Fits, stock: Stock): PropSize
   const layers = fromStock(heightCm, stock, true);
   return {
     task: 'thigh-roll',
-    where: 'between the thighs',
+    where: BETWEEN_THIGHS,
     heightCm,
     layers,
     words: `${layers.words}, rolled to ${heightCm} cm`,

@@ -49,9 +49,6 @@ export interface Further {
 /**
  * Limits from the record that went well right up to where they are, the last {@link TIMES} times that somebody came.
  *
- * Easy is: she came, did what she was given, nothing was eased or stopped, pain was not up by what matters, and how
- * hard it was is known and no more than moderate.
- *
  * @param limits of hers; only those that {@link FROM_CLASSES} set are moved
  * @param conditions of hers, by id: in {@link NOT_PACED_UP} nothing is
  * @param today `YYYY-MM-DD`
@@ -62,31 +59,78 @@ export function further(
   conditions: readonly string[],
   today: string,
 ): Further[] {
-  if (conditions.some((id) => NOT_PACED_UP.includes(id))) return [];
-  const last = records.filter(({ came }) => came).sort((a, b) => b.on.localeCompare(a.on));
+  const times = easyTimes(records, conditions);
   return limits.flatMap((limit): Further[] => {
-    const { by, most, kind, side, until = today } = limit;
-    if (by !== FROM_CLASSES || most === undefined || until < today) return [];
-    const times = last.slice(0, TIMES);
+    const { most } = limit;
+    if (!isMovable(limit, today) || most === undefined || times.length < TIMES) return [];
     const wentTo = (record: RecordOf): number =>
-      Math.max(0, ...(record.did ?? []).map(({ far }) => farOf(far, kind, side)));
-    const isEasy = (record: RecordOf): boolean => wasEasy(record) && wentTo(record) >= most - NEAR;
-    if (times.length < TIMES || !times.every(isEasy)) return [];
+      Math.max(0, ...(record.did ?? []).map(({ far }) => farOf(far, limit.kind, limit.side)));
+    if (!times.every((record) => wentTo(record) >= most - NEAR)) return [];
     const to = most + STEP;
-    const hurt = last
-      .filter(({ on }) => on >= dateAfter(today, -STILL_HURTS))
-      .flatMap(({ changes, did = [] }) =>
-        did.filter(({ step }) =>
-          changes.some((change) => change.step === step && change.where !== undefined),
-        ),
-      )
-      .map(({ far }) => farOf(far, kind, side))
-      .filter((far) => far > 0);
-    return hurt.some((far) => far <= to) ? [] : [{ limit, to, easy: times.map(({ on }) => on) }];
+    const hurts = hurtLately(records, limit, today).some((far) => far <= to);
+    return hurts ? [] : [{ limit, to, easy: times.map(({ on }) => on) }];
   });
 }
 
-const wasEasy = ({ changes, painBefore, painAfter, effort }: RecordOf): boolean =>
+/** A limit without a number that may be tried without. */
+export interface Again {
+  limit: OwnLimit;
+  easy: readonly string[];
+}
+
+/**
+ * Limits from the record that say no more than that something is not done (no hands, no kneeling): the last
+ * {@link TIMES} times were easy, and what they keep away has not hurt for {@link STILL_HURTS} days. The next version is
+ * tried again.
+ */
+export function tryAgain(
+  records: readonly RecordOf[],
+  limits: readonly OwnLimit[],
+  conditions: readonly string[],
+  today: string,
+): Again[] {
+  const times = easyTimes(records, conditions);
+  return limits.flatMap((limit): Again[] =>
+    isMovable(limit, today) &&
+    limit.most === undefined &&
+    times.length === TIMES &&
+    !hurtLately(records, limit, today).length
+      ? [{ limit, easy: times.map(({ on }) => on) }]
+      : [],
+  );
+}
+
+const isMovable = ({ by, until }: OwnLimit, today: string): boolean =>
+  by === FROM_CLASSES && (until ?? today) >= today;
+
+/**
+ * The last {@link TIMES} times that somebody came, the last first, where all of them were easy; else none. Nothing is
+ * in {@link NOT_PACED_UP}.
+ *
+ * Easy is: she did what she was given, nothing was eased or stopped, pain was not up by what matters, and how hard it
+ * was is known and no more than moderate.
+ */
+export function easyTimes(records: readonly RecordOf[], conditions: readonly string[]): readonly RecordOf[] {
+  if (conditions.some((id) => NOT_PACED_UP.includes(id))) return [];
+  const last = records
+    .filter(({ came }) => came)
+    .sort((a, b) => b.on.localeCompare(a.on))
+    .slice(0, TIMES);
+  return last.length === TIMES && last.every(wasEasy) ? last : [];
+}
+
+/** How far what hurt lately went, of the kind of a limit. */
+function hurtLately(records: readonly RecordOf[], { kind, side }: OwnLimit, today: string): number[] {
+  return records
+    .filter(({ came, on }) => came && on >= dateAfter(today, -STILL_HURTS))
+    .flatMap(({ changes, did = [] }) =>
+      did.filter(({ step }) => changes.some((change) => change.step === step && change.where !== undefined)),
+    )
+    .map(({ far }) => farOf(far, kind, side))
+    .filter((far) => far > 0);
+}
+
+export const wasEasy = ({ changes, painBefore, painAfter, effort }: RecordOf): boolean =>
   changes.length === 0 &&
   effort !== null &&
   effort <= EASY &&

@@ -8,7 +8,14 @@
 export { doneOf } from './doneOf.js';
 export { FROM_CLASSES, NOT_PACED_UP } from './further.js';
 export { limitsSeen, type Flare, type SeenLimit } from './limitsSeen.js';
-export { proposals, type Proposal } from './proposals.js';
+export {
+  proposals,
+  type AskProposal,
+  type LimitProposal,
+  type Proposal,
+  type PropProposal,
+} from './proposals.js';
+export { type WorkedProp } from './lowerProp.js';
 export { measuredOverTime, type KnownVersion, type MeasuredOverTime } from './measuredOverTime.js';
 export { progressOf, type Progress } from './progress.js';
 export { sayProposal } from './sayProposal.js';

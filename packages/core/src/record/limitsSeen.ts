@@ -117,6 +117,8 @@ function limitSeenAt(place: string, records: readonly RecordOf[], kinds: Kinds):
   });
   if (!flares.length) return undefined;
   const most = kinds[kind]!.unit ? stillWell(events, best.way) : undefined;
+  // That nothing at all is left to do explains nothing: it is to be asked about.
+  if (most !== undefined && most < STEP) return undefined;
   return {
     kind,
     ...(side ? { side } : {}),
@@ -181,7 +183,10 @@ function likelihoodSince(way: Hypothesis, events: readonly Event[]): number {
   return each.reduce((sum, one) => sum + one, 0) / each.length;
 }
 
-/** How likely all of it is under a hypothesis: the mean over all numbers that the limit may be set at. */
+/**
+ * How likely all of it is under a hypothesis: the mean over all numbers that the limit may be set at. One that nothing
+ * that hurt goes beyond limits nobody.
+ */
 function likelihood(way: Hypothesis, events: readonly Event[]): number {
   const seen = events
     .map(({ far, hurt }) => ({ far: furthest(far, way), hurt }))
@@ -201,7 +206,7 @@ function likelihood(way: Hypothesis, events: readonly Event[]): number {
     if (one.hurt) hurt++;
     else well++;
     const next = seen[i + 1];
-    if (next && next.far !== one.far) chances.push(chance());
+    if (next && next.far !== one.far) chances.push(hurt < hurts ? chance() : 0);
   });
   return chances.length ? chances.reduce((sum, each) => sum + each, 0) / chances.length : 0;
 }

@@ -1,16 +1,18 @@
 import { dateAfter, daysBetween } from '../calendar/dates.js';
 import type { OwnLimit } from '../people/types.js';
 import type { LimitKind } from '../rules/types.js';
-import { FROM_CLASSES, further } from './further.js';
+import { FROM_CLASSES, further, tryAgain } from './further.js';
 import { limitsSeen, type SeenLimit } from './limitsSeen.js';
+import { lowerProps, type LowerProp, type WorkedProp } from './lowerProp.js';
+import { toAsk, type ToAsk } from './toAsk.js';
 import type { RecordOf } from './types.js';
 
-/** What the record of somebody's classes proposes; the teacher decides. */
-export interface Proposal {
+/** A limit of hers that is to be set, moved or let go. */
+export interface LimitProposal {
   /** The same as long as nothing new has happened that speaks for it: what was declined does not come back. */
   key: string;
-  what: 'limit' | 'further' | 'ease-in';
-  /** As it would be kept with her. */
+  what: 'limit' | 'further' | 'again' | 'ease-in';
+  /** As it would be kept with her; where it is tried `again` without, the one that goes. */
   limit: OwnLimit;
   /** The limit of hers that it takes the place of. */
   instead?: OwnLimit;
@@ -21,6 +23,21 @@ export interface Proposal {
   /** Days since she last came. */
   away?: number;
 }
+
+/** A prop of hers that may be lower. */
+export interface PropProposal extends LowerProp {
+  key: string;
+  what: 'lower-prop';
+}
+
+/** Something that is to be asked, for nothing known explains it. */
+export interface AskProposal extends ToAsk {
+  key: string;
+  what: 'ask';
+}
+
+/** What the record of somebody's classes proposes; the teacher decides. */
+export type Proposal = LimitProposal | PropProposal | AskProposal;
 
 /** Away for so many days one begins again with less (common practice, no published source). */
 const AWAY = 28;
@@ -35,22 +52,27 @@ const LIMIT_DAYS = 84;
 
 /**
  * What the record of somebody's classes proposes for the next: a limit where something hurt; a little further where a
- * limit of that kind was easy three times; less for a while after a long time away.
+ * limit of that kind was easy three times, or without it where it has no number; a lower prop; less for a while after a
+ * long time away; and what is to be asked where nothing explains what hurt.
  *
  * @param conditions of hers, by id
+ * @param worked props of hers, by the height that worked
  * @param today `YYYY-MM-DD`
  */
 export function proposals(
   records: readonly RecordOf[],
-  { limits, conditions }: { limits: readonly OwnLimit[]; conditions: readonly string[] },
+  {
+    limits,
+    conditions,
+    worked = [],
+  }: { limits: readonly OwnLimit[]; conditions: readonly string[]; worked?: readonly WorkedProp[] },
   kinds: Readonly<Record<string, LimitKind>>,
   today: string,
 ): Proposal[] {
+  const seen = limitsSeen(records, kinds).filter(({ sure }) => sure >= SURE);
   return [
-    ...limitsSeen(records, kinds)
-      .filter(({ sure }) => sure >= SURE)
-      .flatMap((seen) => limitProposal(seen, limits, kinds, today)),
-    ...further(records, limits, conditions, today).map(({ limit, to, easy }): Proposal => ({
+    ...seen.flatMap((one) => limitProposal(one, limits, kinds, today)),
+    ...further(records, limits, conditions, today).map(({ limit, to, easy }): LimitProposal => ({
       key: `further ${nameOf(limit)} ${easy[0]}`,
       what: 'further',
       // It ends when it was to end: less for a while does not become less for long.
@@ -58,7 +80,24 @@ export function proposals(
       instead: limit,
       easy,
     })),
+    ...tryAgain(records, limits, conditions, today).map(({ limit, easy }): LimitProposal => ({
+      ...{ key: `again ${nameOf(limit)} ${easy[0]}`, what: 'again', limit, instead: limit, easy },
+    })),
+    ...lowerProps(records, worked, conditions).map((lower): PropProposal => ({
+      key: `lower-prop ${lower.task} ${lower.easy[0]}`,
+      what: 'lower-prop',
+      ...lower,
+    })),
     ...easeIn(records, limits, today),
+    ...toAsk(
+      records,
+      seen.map(({ place }) => place),
+      today,
+    ).map((ask): AskProposal => ({
+      key: `ask ${ask.place ?? 'where'} ${ask.flares[0]!.on}`,
+      what: 'ask',
+      ...ask,
+    })),
   ];
 }
 
@@ -76,7 +115,7 @@ function limitProposal(
   limits: readonly OwnLimit[],
   kinds: Readonly<Record<string, LimitKind>>,
   today: string,
-): Proposal[] {
+): LimitProposal[] {
   const last = seen.flares
     .map(({ on }) => on)
     .sort()
@@ -103,7 +142,7 @@ function limitProposal(
   ];
 }
 
-function easeIn(records: readonly RecordOf[], limits: readonly OwnLimit[], today: string): Proposal[] {
+function easeIn(records: readonly RecordOf[], limits: readonly OwnLimit[], today: string): LimitProposal[] {
   const came = records
     .filter((record) => record.came && record.on < today)
     .map(({ on }) => on)

@@ -1,6 +1,6 @@
 import { spokenDate } from '../calendar/dates.js';
 import { sayPlace } from '../people/bodyPlaces.js';
-import type { Proposal } from './proposals.js';
+import type { LimitProposal, PropProposal } from './proposals.js';
 
 /** No more days than so many are named one by one. */
 const NAMED = 3;
@@ -12,14 +12,16 @@ const NAMED = 3;
  * @example "right shoulder hurt in Downward-facing dog (15 October, 22 October)"
  */
 export function sayProposal(
-  { what, seen, easy = [], away = 0 }: Pick<Proposal, 'what' | 'seen' | 'easy' | 'away'>,
+  proposal: LimitProposal | PropProposal,
   poseName: (pose: string) => string,
 ): string {
-  if (what === 'ease-in') return `back after ${Math.floor(away / 7)} weeks away`;
-  if (what === 'further') return `easy right up to it on ${list(easy)}`;
-  const poses = [...new Set(seen!.flares.flatMap(({ pose }) => pose ?? []))].map(poseName);
-  const days = seen!.flares.map(({ on }) => on);
-  return `${sayPlace(seen!.place)} hurt${poses.length ? ` in ${poses.join(', ')}` : ''} (${list(days)})`;
+  if (proposal.what === 'ease-in') return `back after ${Math.floor(proposal.away! / 7)} weeks away`;
+  if (proposal.what !== 'limit')
+    return `easy${proposal.what === 'further' ? ' right up to it' : ''} on ${list(proposal.easy!)}`;
+  const { flares, place } = proposal.seen!;
+  const poses = [...new Set(flares.flatMap(({ pose }) => pose ?? []))].map(poseName);
+  const days = flares.map(({ on }) => on);
+  return `${sayPlace(place)} hurt${poses.length ? ` in ${poses.join(', ')}` : ''} (${list(days)})`;
 }
 
 /** Some days, the earliest first. */

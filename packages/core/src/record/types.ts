@@ -30,6 +30,8 @@ export interface Done {
 export interface RecordOf {
   /** `YYYY-MM-DD`. */
   on: string;
+  /** Which class it was, where that is known. */
+  classId?: string;
   came: boolean;
   /** 0 to 10. */
   painBefore: number | null;

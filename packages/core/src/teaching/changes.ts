@@ -1,3 +1,4 @@
+import type { StepChange } from '../record/types.js';
 import type { Doing, Moment } from './moments.js';
 import type { ChangeForOne, Teaching } from './teaching.js';
 
@@ -52,14 +53,16 @@ export function differingNow(moment: Moment, teaching: Pick<Teaching, 'changes'>
 
 /** What was changed in class, as the record of each person has it: a step once, stopped before eased. */
 export function changesOf(
-  { changes }: { changes: readonly Pick<ChangeForOne, 'personId' | 'step' | 'given'>[] },
+  { changes }: { changes: readonly Pick<ChangeForOne, 'personId' | 'step' | 'given' | 'where'>[] },
   personId: string,
-): { step: number; what: 'eased' | 'stopped' }[] {
-  const bySteps = new Map<number, 'eased' | 'stopped'>();
-  for (const change of changes) {
-    if (change.personId !== personId) continue;
-    if (change.given === 'stopped') bySteps.set(change.step, 'stopped');
-    else if (!bySteps.has(change.step)) bySteps.set(change.step, 'eased');
+): Omit<StepChange, 'word'>[] {
+  const bySteps = new Map<number, Omit<StepChange, 'word'>>();
+  for (const { personId: whose, step, given, where } of changes) {
+    if (whose !== personId) continue;
+    const before = bySteps.get(step);
+    const hurt = where ?? before?.where;
+    const what = given === 'stopped' || before?.what === 'stopped' ? 'stopped' : 'eased';
+    bySteps.set(step, { step, what, ...(hurt ? { where: hurt } : {}) });
   }
-  return [...bySteps].sort(([a], [b]) => a - b).map(([step, what]) => ({ step, what }));
+  return [...bySteps.values()].sort((a, b) => a.step - b.step);
 }

@@ -21,6 +21,8 @@ export interface ChangeForOne {
   given: Given;
   /** What she does instead, by id. */
   variant?: string;
+  /** Where it hurts, a place of `PAIN_PLACES`. */
+  where?: string;
   /** When, ms since 1970. */
   at: number;
 }

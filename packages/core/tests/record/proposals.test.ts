@@ -10,7 +10,7 @@ import {
   type Done,
   type RecordOf,
 } from '../builtIn.js';
-import type { OwnLimit } from '../../src/index.js';
+import type { LimitProposal, OwnLimit } from '../../src/index.js';
 import { everyVariantDone } from './howFarOf.js';
 
 const EVERY = new Map(everyVariantDone().map((done) => [done.variant, done]));
@@ -21,6 +21,9 @@ const record = (on: string, did: Done[], more: Partial<RecordOf> = {}): RecordOf
   ...more,
 });
 const hurts = (step: number, where: string) => ({ changes: [{ step, what: 'stopped' as const, where }] });
+/** Those of the proposals that are about a limit. */
+const limitsOf = (...of: Parameters<typeof proposals>): LimitProposal[] =>
+  proposals(...of).filter((one): one is LimitProposal => 'limit' in one);
 const nobody = { limits: [] as OwnLimit[], conditions: ['low-back-pain'] };
 
 test('how far is kept side by side, of both sides alike where both were done, and of what was there only', () => {
@@ -44,7 +47,7 @@ describe('a shoulder that hurts in dog', () => {
   });
   test('and never in a plank: it is how far the arm goes, less far than hurt', () => {
     const plank = record('2026-10-15', does('plank.full', 'cat-cow.all-fours', ...plain));
-    const [proposal] = proposals(
+    const [proposal] = limitsOf(
       [dog('2026-10-01'), plank, dog('2026-10-22')],
       nobody,
       LIMIT_KINDS,
@@ -61,7 +64,7 @@ describe('a shoulder that hurts in dog', () => {
   });
   test('what stands already is not proposed again; a letter’s limit is left alone', () => {
     const records = [dog('2026-10-01'), dog('2026-10-08')];
-    const [first] = proposals(records, nobody, LIMIT_KINDS, '2026-10-09');
+    const [first] = limitsOf(records, nobody, LIMIT_KINDS, '2026-10-09');
     const known = { ...first!.limit, by: 'the physiotherapist' };
     expect(proposals(records, { ...nobody, limits: [known] }, LIMIT_KINDS, '2026-10-09')).toEqual([]);
   });
@@ -107,6 +110,78 @@ describe('three easy times', () => {
     ['it no longer stands', times(70, 70, 70), { limits: [{ ...limit, until: '2026-10-04' }] }],
   ])('but not: %s', (_, records, more = {}) => {
     expect(of(records, more).filter(({ what }) => what === 'further')).toEqual([]);
+  });
+});
+
+describe('a limit without a number', () => {
+  const limit: OwnLimit = { kind: 'no-hands', side: 'left', by: FROM_CLASSES };
+  const easy = ['2026-10-01', '2026-10-08', '2026-10-15'].map((on) => record(on, does('mountain.full')));
+  const hurt = (on: string) => record(on, does('plank.full'), hurts(1, 'wrist-left'));
+  const of = (records: RecordOf[], more: Partial<typeof nobody> = {}) =>
+    proposals(records, { limits: [limit], conditions: [], ...more }, LIMIT_KINDS, '2026-10-16').filter(
+      ({ what }) => what === 'again',
+    );
+
+  test('three easy times, and it has not hurt for eight weeks: tried again without', () => {
+    expect(of([hurt('2026-08-01'), ...easy])).toMatchObject([{ limit, instead: limit }]);
+  });
+  test.each<[string, RecordOf[], Partial<typeof nobody>?]>([
+    ['it hurt within eight weeks', [hurt('2026-09-01'), ...easy]],
+    ['only two', easy.slice(1)],
+    ['nothing of hers is paced up', easy, { conditions: ['after-effort-crash'] }],
+    ['a letter set it', easy, { limits: [{ ...limit, by: 'the surgeon' }] }],
+  ])('but not: %s', (_, records, more = {}) => {
+    expect(of(records, more)).toEqual([]);
+  });
+});
+
+describe('a block under the knee of a lying twist', () => {
+  const twist = (on: string, more: Partial<RecordOf> = {}) =>
+    record(on, does('supine-twist.knees-on-block'), more);
+  const easy = ['2026-10-01', '2026-10-08', '2026-10-15'].map((on) => twist(on));
+  const of = (records: RecordOf[], heightCm = 15, conditions: string[] = []) =>
+    proposals(
+      records,
+      { limits: [], conditions, worked: [{ task: 'twist-knees', heightCm, on: '2026-10-01' }] },
+      LIMIT_KINDS,
+      '2026-10-16',
+    ).filter(({ what }) => what === 'lower-prop');
+
+  test('from 15 to 10 cm after three easy times; the last one goes', () => {
+    expect(of(easy)).toMatchObject([{ task: 'twist-knees', from: 15, to: 10 }]);
+    expect(of(easy, 3)).toMatchObject([{ to: 0 }]);
+  });
+  test.each<[string, RecordOf[], number?, string[]?]>([
+    ['only two since it is that high', [twist('2026-09-20'), ...easy.slice(1)]],
+    ['in one of three there was no twist', [...easy.slice(1), record('2026-10-16', does('mountain.full'))]],
+    ['one was hard', [...easy.slice(1), twist('2026-10-16', { effort: 6 })]],
+    ['it is on the floor', easy, 0],
+    ['nothing of hers is paced up', easy, 15, ['spinal-fusion']],
+  ])('but not: %s', (_, records, heightCm = 15, conditions = []) => {
+    expect(of(records, heightCm, conditions)).toEqual([]);
+  });
+});
+
+describe('what nothing explains is asked about', () => {
+  const of = (records: RecordOf[], today = '2026-10-20') =>
+    proposals(records, nobody, LIMIT_KINDS, today).filter(({ what }) => what === 'ask');
+
+  test('a shoulder that hurts in what goes no further than what was well', () => {
+    const seat = (on: string, more: Partial<RecordOf> = {}) =>
+      record(on, does('easy-seat.blankets', 'plank.full', 'downward-facing-dog.full'), more);
+    const found = of([
+      ...['2026-10-01', '2026-10-05', '2026-10-12'].map((on) => seat(on)),
+      seat('2026-10-15', hurts(1, 'shoulder-right')),
+    ]);
+    expect(found).toMatchObject([
+      { place: 'shoulder-right', flares: [{ on: '2026-10-15', pose: 'easy-seat' }] },
+    ]);
+  });
+  test('pain that is up, and nobody said where; a month later nobody knows any more', () => {
+    const worse = record('2026-10-15', does('plank.full'), { painAfter: 4, classId: 'c' });
+    expect(of([worse])).toMatchObject([{ by: 3, flares: [{ on: '2026-10-15', classId: 'c' }] }]);
+    expect(of([worse], '2026-11-20')).toEqual([]);
+    expect(of([record('2026-10-15', does('plank.full'), { painAfter: 2 })])).toEqual([]);
   });
 });
 

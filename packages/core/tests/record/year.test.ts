@@ -89,7 +89,7 @@ test('after three flares at most, at least eight of ten true limits are the firs
 
 test('in ten thousand runs nothing that is proposed is dangerous, whatever is taken over', () => {
   const wrong: string[] = [];
-  const made = { limit: 0, further: 0, 'ease-in': 0 };
+  const made = { limit: 0, further: 0, again: 0, 'ease-in': 0 };
   for (let seed = 1; seed <= 10_000; seed++) {
     const chance = chanceFrom(seed * 7919);
     const hidden = somebody(chance);
@@ -104,7 +104,9 @@ test('in ten thousand runs nothing that is proposed is dangerous, whatever is ta
       const who = { limits, conditions: isPaced ? ['low-back-pain'] : ['after-effort-crash'] };
       // The teacher looks after something hurt, and now and then.
       const looks = isNew || week % 2 === 0;
-      for (const { what, limit, instead } of looks ? proposals(records, who, LIMIT_KINDS, on) : []) {
+      for (const proposal of looks ? proposals(records, who, LIMIT_KINDS, on) : []) {
+        if (!('limit' in proposal)) continue;
+        const { what, limit, instead } = proposal;
         made[what]++;
         const hurt = records
           .filter(({ on: then }) => daysBetween(then, on) <= 56)
@@ -122,7 +124,11 @@ test('in ten thousand runs nothing that is proposed is dangerous, whatever is ta
         if (what === 'further' && !isPaced) wrong.push(`${seed}: paced up`);
         if (what === 'further' && limit.kind === hidden.kind && limit.most! > hidden.limit + 10)
           wrong.push(`${seed}: ${limit.most} is far over ${hidden.limit}`);
-        limits = [...limits.filter((one) => one !== instead), limit];
+        if (what === 'again') {
+          if (!isPaced) wrong.push(`${seed}: tried again`);
+          if (hurt.length) wrong.push(`${seed}: ${limit.kind} has hurt`);
+        }
+        limits = [...limits.filter((one) => one !== instead), ...(what === 'again' ? [] : [limit])];
       }
       records.push(classOf(hidden, limits, on, chance));
       isNew = records.at(-1)!.changes.length > 0;
@@ -130,5 +136,5 @@ test('in ten thousand runs nothing that is proposed is dangerous, whatever is ta
   }
   expect(wrong).toEqual([]);
   // Of each kind there was much to be wrong about.
-  expect(Math.min(...Object.values(made))).toBeGreaterThan(500);
+  expect(Math.min(...Object.values(made))).toBeGreaterThan(300);
 });

@@ -262,13 +262,14 @@ test('changes for one are noted, taken back, and come to what the record of the 
     [5, { act: 'change', id: 'm', personId: 'a', step: 1, given: 'less-far' }],
     [9, { act: 'change', id: 'm', personId: 'a', step: 1, given: 'rest', variant: 'childs-pose.full' }],
     [12, { act: 'change', id: 'm', personId: 'b', step: 1, given: 'supported' }],
+    [14, { act: 'change', id: 'm', personId: 'b', step: 1, given: 'rest', where: 'wrist-left' }],
     [20, { act: 'change', id: 'm', personId: 'b', step: 2, given: 'stopped' }],
     [25, { act: 'change', id: 'm', personId: 'c', step: 2, given: 'rest' }],
     [26, { act: 'change-back', personId: 'c' }],
   ]);
   expect(changesOf(marked, 'a')).toEqual([{ step: 1, what: 'eased' }]);
   expect(changesOf(marked, 'b')).toEqual([
-    { step: 1, what: 'eased' },
+    { step: 1, what: 'eased', where: 'wrist-left' },
     { step: 2, what: 'stopped' },
   ]);
   expect(changesOf(marked, 'c')).toEqual([]);

@@ -21,10 +21,13 @@ export const useMarks = (id: string) =>
   });
 
 /** The change that tells the server of a mark. */
-export const markSent = (classId: string, { id, ...body }: MarkInClass): Change => ({
+export const markSent = (
+  classId: string,
+  { id, ...body }: Omit<MarkInClass, 'where'> & { where?: string },
+): Change => ({
   method: 'PUT',
   path: pathOf(classId, id),
-  body: body satisfies MarkDraft,
+  body: body as MarkDraft,
   what: 'note',
   classId,
 });

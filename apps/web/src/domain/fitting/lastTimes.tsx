@@ -1,29 +1,37 @@
 import { createContext, useContext, useMemo, type ReactNode } from 'react';
-import type { LastTime } from '../../data/types.js';
+import type { LastTime, Remembered } from '../../data/types.js';
 import { sayShortDate } from '../words/say.js';
 import { sayLastTimes, type SaidOfLastTime } from './sayLastTimes.js';
 
-const LastTimesContext = createContext<SaidOfLastTime>({ byPose: new Map(), notes: [] });
+const LastTimesContext = createContext<SaidOfLastTime>({ byPose: new Map(), props: new Map(), notes: [] });
 
 /** Lets the steps of a fitting say how it was the last time. */
 export function LastTimes({
   of,
+  remembered,
   people,
   children,
 }: {
   of: readonly LastTime[] | undefined;
+  remembered: readonly Remembered[] | undefined;
   people: readonly { id: string; name: string }[];
   children: ReactNode;
 }) {
-  const remembered = useMemo(() => sayLastTimes(of ?? [], people), [of, people]);
-  return <LastTimesContext value={remembered}>{children}</LastTimesContext>;
+  const said = useMemo(() => sayLastTimes(of ?? [], people, remembered), [of, people, remembered]);
+  return <LastTimesContext value={said}>{children}</LastTimesContext>;
 }
 
-/** Who eased or stopped in a pose the last time, and what hurt. */
+/** Who eased or stopped in a pose the last time, what hurt, and which props worked. */
 export function LastInPose({ pose }: { pose: string }) {
-  const said = useContext(LastTimesContext).byPose.get(pose);
-  if (!said) return null;
-  return <p className="text-sm text-indigo">Last time: {said.says.join('; ')}</p>;
+  const { byPose, props } = useContext(LastTimesContext);
+  const said = byPose.get(pose);
+  const worked = props.get(pose);
+  return (
+    <>
+      {said && <p className="text-sm text-indigo">Last time: {said.says.join('; ')}</p>}
+      {worked && <p className="text-sm text-indigo">What worked: {worked.join('; ')}</p>}
+    </>
+  );
 }
 
 /** What was written down of each the last time. */
@@ -37,7 +45,7 @@ export function LastNotes() {
       </summary>
       <ul className="mt-1 space-y-1">
         {notes.map(({ who, says, on }) => (
-          <li key={who}>
+          <li key={who + says}>
             <b>{who}</b>: {says} <span className="text-soft">({sayShortDate(on)})</span>
           </li>
         ))}

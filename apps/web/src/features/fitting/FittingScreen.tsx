@@ -26,6 +26,7 @@ import { PlanToolbar } from './PlanToolbar.js';
 import { Recheck } from './Recheck.js';
 import { useLivePlan } from './useLivePlan.js';
 import { useLastTimes } from '../../data/classes/useLastTimes.js';
+import { useRemembered } from '../../data/classes/useRemembered.js';
 import { today } from '../../data/today.js';
 import { LastTimes } from '../../domain/fitting/lastTimes.js';
 
@@ -149,6 +150,7 @@ function Kept({ data, id }: { data: ClassWhole; id: string }) {
 function Planned({ data }: { data: ClassWhole }) {
   const people = usePeopleByIds(data.people.map(({ id }) => id));
   const { data: last } = useLastTimes(data.id);
+  const { data: remembered } = useRemembered(data.id);
   const { live, state, takeOver, draft } = useLivePlan(data);
   const bodies = useMemo(() => bodiesOf(people.data, data.on), [people.data, data.on]);
   return (
@@ -158,7 +160,7 @@ function Planned({ data }: { data: ClassWhole }) {
         <DraftNotice draft={draft} />
       </div>
       <PlanToolbar id={data.id} live={live} state={state} />
-      <LastTimes of={last} people={data.people}>
+      <LastTimes of={last} remembered={remembered} people={data.people}>
         <FittingView fitting={state.fitting} bodies={bodies} live={live} />
       </LastTimes>
     </>

@@ -1,4 +1,4 @@
-import { ageOn, buildOf, PROP_TASKS, type Fits, type PropTask, type Stock } from '@lotus-steady/core';
+import { fitsOf, PROP_TASKS, type Fits, type PropTask, type Stock } from '@lotus-steady/core';
 import { Check } from 'lucide-react';
 import { useState } from 'react';
 import { useForm, type UseFormReturn } from 'react-hook-form';
@@ -31,33 +31,6 @@ const RANGES: Readonly<Partial<Record<PropTask, readonly [key: keyof Fits, label
   'thigh-roll': ['hipWidthCm', 'between the front hip bones, cm'],
 };
 
-/** What is known of someone for sizing: the poorer side of each measured range. */
-export function fitsOf({
-  heightCm = 165,
-  ranges,
-  born,
-}: Pick<PersonWhole, 'heightCm' | 'ranges' | 'born'>): Fits {
-  const least = (name: string): number | undefined => {
-    const known = [ranges[name], ranges[`${name}Right`], ranges[`${name}Left`]].filter(
-      (value): value is number => value !== undefined,
-    );
-    return known.length ? Math.min(...known) : undefined;
-  };
-  const turn = [least('lumbarTwist'), least('thoracicTwist')];
-  const fits: Record<string, number | undefined> = {
-    neckFlexion: least('neckFlexion'),
-    shoulderExtension: least('shoulderExtension'),
-    hipFlexion: least('hipFlexion'),
-    hipFlexionWithKneeStraight: least('hipFlexionWithKneeStraight'),
-    trunkRotation: turn.some((value) => value !== undefined) ? (turn[0] ?? 9) + (turn[1] ?? 36) : undefined,
-  };
-  return {
-    heightCm,
-    build: buildOf(born ? ageOn(born, today()) : undefined),
-    ...Object.fromEntries(Object.entries(fits).filter(([, value]) => value !== undefined)),
-  };
-}
-
 /** What was measured just now, for each task; empty where nothing was. */
 type Measured = Record<PropTask, string>;
 const NOTHING_MEASURED = Object.fromEntries(PROP_TASKS.map((task) => [task, ''])) as Measured;
@@ -76,7 +49,7 @@ function Size({ person, task, stock, form }: SizeProps) {
   const kept = person.propNotes.find((note) => note.task === task);
   const value = Number(measured);
   const fits: Fits = {
-    ...fitsOf(person),
+    ...fitsOf(person, today()),
     ...(range && measured && value > 0 && value < 200 ? { [range[0]]: value } : {}),
   };
   const { data: size, error } = useSize(task, fits, stock);

@@ -1,8 +1,18 @@
-import { sayPlace, type Proposal } from '@lotus-steady/core';
+import {
+  sayPlace,
+  whereOfTask,
+  type AskProposal,
+  type LimitProposal,
+  type Proposal,
+  type PropTask,
+} from '@lotus-steady/core';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { poseName } from '../../data/catalogue.js';
 import { useDecide, useProposals } from '../../data/people/useProposals.js';
+import type { Decided } from '../../data/types.js';
 import { sayOwnLimit } from '../../domain/person/personWords.js';
+import { sayProposed } from '../../domain/person/proposalWords.js';
 import { sayDate } from '../../domain/words/say.js';
 import { Button } from '../../ui/Button.js';
 import { TextField } from '../../ui/Field.js';
@@ -27,10 +37,10 @@ export function Proposals({ id, version, name }: { id: string; version: number; 
         <details className="mt-2">
           <summary className="min-h-6 content-center text-teal">Decided before</summary>
           <ul className="mt-1 space-y-1">
-            {data.decided.map(({ on, answer, limit, reason }, i) => (
+            {data.decided.map((one, i) => (
               <li key={i}>
-                <b>{sayDate(on)}</b>: {sayOwnLimit(limit)}, {answer === 'taken' ? 'taken over' : 'declined'}
-                {reason && <span className="text-soft"> ({reason})</span>}
+                <b>{sayDate(one.on)}</b>: {sayDecided(one)}
+                {one.reason && <span className="text-soft"> ({one.reason})</span>}
               </li>
             ))}
           </ul>
@@ -40,37 +50,61 @@ export function Proposals({ id, version, name }: { id: string; version: number; 
   );
 }
 
-const HEADS = { limit: 'A limit', further: 'A little further', 'ease-in': 'Less for a while' } as const;
+const ANSWERED = { taken: 'taken over', declined: 'declined', asked: 'asked' } as const;
+
+/** "right arm up to 145°, taken over". */
+function sayDecided({ answer, limit, isLetGo, task, heightCm, place }: Decided): string {
+  let what = place ? `the ${sayPlace(place)}` : 'where it hurt';
+  if (limit) what = `${isLetGo ? 'without ' : ''}${sayOwnLimit(limit)}`;
+  if (task) what = `${heightCm} cm ${whereOfTask(task as PropTask)}`;
+  return `${what}, ${ANSWERED[answer]}`;
+}
+
+/** The number that a proposal sets, if it sets one. */
+function numberOf(proposal: Proposal): number | undefined {
+  if (proposal.what === 'lower-prop') return proposal.to;
+  return proposal.what === 'ask' || proposal.what === 'again' ? undefined : proposal.limit.most;
+}
+
+function unitOf(proposal: Proposal): string {
+  if (proposal.what === 'lower-prop') return 'Height, cm';
+  return proposal.what === 'ease-in' || (proposal.what !== 'ask' && proposal.limit.kind === 'hold')
+    ? 'Up to, seconds'
+    : 'Up to, degrees';
+}
+
+/** Whether a number goes as far as what hurt. */
+const hasHurt = (proposal: Proposal, number: number): boolean =>
+  proposal.what === 'limit' && proposal.seen!.flares.some(({ far }) => number >= far);
 
 function One({ id, version, proposal }: { id: string; version: number; proposal: Proposal }) {
-  const { key, what, limit, instead } = proposal;
+  const { key, what } = proposal;
   const decide = useDecide(id, version);
-  const [most, setMost] = useState(limit.most?.toString() ?? '');
+  const proposed = numberOf(proposal);
+  const [most, setMost] = useState(proposed?.toString() ?? '');
   const [reason, setReason] = useState('');
   const [isDeclining, setDeclining] = useState(false);
   const number = Number(most);
-  const isNumber = limit.most === undefined || (most.trim() !== '' && number >= 0);
+  const isNumber = proposed === undefined || (most.trim() !== '' && number >= 0);
   const take = (): void =>
     decide.mutate({
       key,
       answer: 'taken',
-      ...(limit.most === undefined || number === limit.most ? {} : { most: number }),
+      ...(proposed === undefined || number === proposed ? {} : { most: number }),
       ...(reason.trim() ? { reason: reason.trim() } : {}),
     });
+  const answer = (given: 'declined' | 'asked'): void =>
+    decide.mutate({ key, answer: given, reason: reason.trim() });
+  const saysWhy = what === 'ask' || isDeclining;
   return (
     <li className="rounded-2xl border border-indigo bg-paper p-4">
-      <h3 className="text-lg">
-        {HEADS[what]}: {sayOwnLimit(limit)}
-        {instead?.most !== undefined && what === 'further' && (
-          <span className="text-soft"> (now {instead.most})</span>
-        )}
-      </h3>
+      <h3 className="text-lg">{sayProposed(proposal)}</h3>
       <Why proposal={proposal} />
       {decide.error && <Problem error={decide.error} />}
       <div className="mt-3 flex flex-wrap items-end gap-3">
-        {limit.most !== undefined && !isDeclining && (
+        {proposed !== undefined && !isDeclining && (
           <TextField
-            label={what === 'ease-in' || limit.kind === 'hold' ? 'Up to, seconds' : 'Up to, degrees'}
+            label={unitOf(proposal)}
             className="w-36"
             inputMode="numeric"
             value={most}
@@ -79,22 +113,22 @@ function One({ id, version, proposal }: { id: string; version: number; proposal:
           />
         )}
         <TextField
-          label={isDeclining ? 'Why not' : 'A word, if you like'}
+          label={labelOf(what, isDeclining)}
           className="min-w-64 flex-1"
           maxLength={300}
           value={reason}
           onChange={(event) => setReason(event.target.value)}
         />
-        {isDeclining ? (
+        {saysWhy ? (
           <>
             <Button
               look="main"
               disabled={decide.isPending || !reason.trim()}
-              onClick={() => decide.mutate({ key, answer: 'declined', reason: reason.trim() })}
+              onClick={() => answer(isDeclining ? 'declined' : 'asked')}
             >
-              Decline
+              {isDeclining ? 'Decline' : 'Keep the answer'}
             </Button>
-            <Button onClick={() => setDeclining(false)}>Back</Button>
+            {isDeclining && <Button onClick={() => setDeclining(false)}>Back</Button>}
           </>
         ) : (
           <>
@@ -105,26 +139,91 @@ function One({ id, version, proposal }: { id: string; version: number; proposal:
           </>
         )}
       </div>
+      {!saysWhy && isNumber && hasHurt(proposal, number) && (
+        <p role="status" className="mt-2 font-semibold text-clay">
+          It has hurt at this number before.
+        </p>
+      )}
     </li>
   );
 }
 
-/** What speaks for it, how sure it is, and what else it may be. */
-function Why({ proposal: { what, seen, easy = [], away = 0, limit } }: { proposal: Proposal }) {
-  const until = limit.until ? `; it stands until ${sayDate(limit.until)}` : '';
-  if (what === 'ease-in')
-    return (
+function labelOf(what: Proposal['what'], isDeclining: boolean): string {
+  if (isDeclining) return 'Why not';
+  return what === 'ask' ? 'What the answer was' : 'A word, if you like';
+}
+
+/** What speaks for it. */
+function Why({ proposal }: { proposal: Proposal }) {
+  switch (proposal.what) {
+    case 'ask':
+      return <WhyAsk ask={proposal} />;
+    case 'lower-prop':
+      return <p>Three easy times with it: {sayDays(proposal.easy)}.</p>;
+    case 'ease-in':
+      return (
+        <p>
+          {Math.floor(proposal.away! / 7)} weeks since the last class{untilOf(proposal)}.
+        </p>
+      );
+    case 'further':
+      return (
+        <p>
+          Three easy times right up to it: {sayDays(proposal.easy!)}
+          {untilOf(proposal)}.
+        </p>
+      );
+    case 'again':
+      return (
+        <p>
+          Three easy times, and nothing of the kind has hurt for eight weeks: {sayDays(proposal.easy!)}. The
+          next version may be tried, once and short.
+        </p>
+      );
+    case 'limit':
+      return <WhyHurt proposal={proposal} />;
+  }
+}
+
+const sayDays = (days: readonly string[]): string => [...days].reverse().map(sayDate).join(', ');
+
+const untilOf = ({ limit: { until } }: LimitProposal): string =>
+  until ? `; it stands until ${sayDate(until)}` : '';
+
+/** What hurt, where nothing known explains it. */
+function WhyAsk({ ask: { place, by, flares } }: { ask: AskProposal }) {
+  const days = flares.slice(0, SHOWN_DAYS).map(({ on, classId, pose }) => (
+    <li key={on + pose}>
+      {classId ? (
+        <Link to={`/classes/${classId}/after`} className="text-teal underline">
+          {sayDate(on)}
+        </Link>
+      ) : (
+        sayDate(on)
+      )}
+      {pose && `, ${poseName(pose)}`}
+    </li>
+  ));
+  return (
+    <>
       <p>
-        {Math.floor(away / 7)} weeks since the last class{until}.
+        {place
+          ? 'No one measure of these shapes explains it: others that go as far were well. Ask how it feels, and ' +
+            'set a limit by hand where one is needed.'
+          : `Pain was up by ${by} after class, and nobody said where: said in its record, it can be learned from.`}
       </p>
-    );
-  if (what === 'further')
-    return (
-      <p>
-        Three easy times right up to it: {easy.map(sayDate).reverse().join(', ')}
-        {until}.
-      </p>
-    );
+      <ul className="list-disc pl-5">{days}</ul>
+      {flares.length > SHOWN_DAYS && (
+        <p className="text-soft">and {flares.length - SHOWN_DAYS} times before</p>
+      )}
+    </>
+  );
+}
+
+/** What hurt, how sure it is that this is why, and what else it may be. */
+function WhyHurt({ proposal }: { proposal: LimitProposal }) {
+  const until = untilOf(proposal);
+  const { seen } = proposal;
   const { place, flares, sure, others } = seen!;
   const poses = [...new Set(flares.flatMap(({ pose }) => (pose ? poseName(pose) : [])))];
   const days = [...new Set(flares.map(({ on }) => on))].sort();

@@ -72,7 +72,9 @@ function withNoted(known: ClassWhole, marks: readonly MarkInClass[]): RecordEntr
   return recordsOf(known).map((record) => {
     const steps = new Set(record.changes.map(({ step }) => step));
     const more = changesOf({ changes: marks }, record.personId).filter(({ step }) => !steps.has(step));
-    return more.length ? { ...record, changes: [...record.changes, ...more] } : record;
+    return more.length
+      ? { ...record, changes: [...record.changes, ...(more as RecordEntry['changes'])] }
+      : record;
   });
 }
 

@@ -13,6 +13,7 @@ import { variantById } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
 import { Button } from '../../ui/Button.js';
 import { Modal } from '../../ui/Modal.js';
+import { WhereHurts } from './WhereHurts.js';
 
 interface Props {
   moment: Moment;
@@ -21,13 +22,17 @@ interface Props {
   /** Whose change it is, where somebody was pressed. */
   who?: string;
   onDo: (act: Act) => void;
-  onStop: (personId: string) => void;
+  onStop: (personId: string, where: string | undefined) => void;
   onClose: () => void;
 }
 
-/** She tires, or it hurts: two taps give something easier that suits her, and it is noted. */
+/**
+ * She tires, or it hurts: two taps give something easier that suits her, and it is noted; where it hurts is said
+ * before, by who has time for it.
+ */
 export function ChangeForOne({ moment, teaching, names, who, onDo, onStop, onClose }: Props) {
   const [chosen, setChosen] = useState(who);
+  const [where, setWhere] = useState<string>();
   const out = stopped(teaching);
   const people = oneEach(moment);
   const doing = people.find(({ personId }) => personId === chosen);
@@ -52,6 +57,9 @@ export function ChangeForOne({ moment, teaching, names, who, onDo, onStop, onClo
     );
   return (
     <Modal title={`${names.get(doing.name) ?? doing.name}: what instead?`} onClose={onClose} wide>
+      <div className="mb-4">
+        <WhereHurts label="Where it hurts" shown="If it hurts:" value={where} onChange={setWhere} />
+      </div>
       <Easier
         doing={doing}
         side={moment.side}
@@ -64,12 +72,13 @@ export function ChangeForOne({ moment, teaching, names, who, onDo, onStop, onClo
             ...(moment.then ? { then: true } : {}),
             given,
             ...(variant ? { variant } : {}),
+            ...(where ? { where } : {}),
           });
           onClose();
         }}
       />
       <div className="mt-5 flex flex-wrap items-center justify-between gap-3">
-        <Button className="border-clay! text-clay" onClick={() => onStop(doing.personId)}>
+        <Button className="border-clay! text-clay" onClick={() => onStop(doing.personId, where)}>
           Something is wrong: stop
         </Button>
         <span className="flex flex-wrap gap-3">

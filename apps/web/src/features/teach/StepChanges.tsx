@@ -1,9 +1,9 @@
-import { PAIN_PLACES, sayPlace } from '@lotus-steady/core';
 import { X } from 'lucide-react';
 import { variantById } from '../../data/catalogue.js';
 import type { ClassWhole, RecordEntry } from '../../data/types.js';
 import { ComboboxField } from '../../ui/ComboboxField.js';
 import { BOX, edge } from '../../ui/Field.js';
+import { WhereHurts } from './WhereHurts.js';
 
 type Change = RecordEntry['changes'][number];
 
@@ -34,21 +34,11 @@ export function StepChanges({
                 <span className="min-w-56">
                   {title(item.step)} <b>{item.what}</b>
                 </span>
-                <select
-                  aria-label={`Where it hurt: ${what}`}
-                  value={item.where ?? ''}
-                  onChange={(event) =>
-                    set(item, { where: event.target.value as NonNullable<Change['where']> })
-                  }
-                  className="min-h-11 rounded-lg border border-strong-line bg-paper px-2"
-                >
-                  <option value="">nothing hurt</option>
-                  {PAIN_PLACES.map((place) => (
-                    <option key={place} value={place}>
-                      {sayPlace(place)} hurt
-                    </option>
-                  ))}
-                </select>
+                <WhereHurts
+                  label={`Where it hurt: ${what}`}
+                  value={item.where}
+                  onChange={(where) => set(item, { where: where as Change['where'] })}
+                />
                 <input
                   aria-label={`A word: ${what}`}
                   placeholder="a word"

@@ -4,6 +4,7 @@ import type { PersonLine } from '../../data/types.js';
 import { warningSignsFor } from '../../domain/person/warningSigns.js';
 import { Button } from '../../ui/Button.js';
 import { Modal } from '../../ui/Modal.js';
+import { WhereHurts } from './WhereHurts.js';
 
 interface Props {
   /** Whoever is here, in the order of the room. */
@@ -11,6 +12,8 @@ interface Props {
   /** What is known of them, by id; nothing while it is being read. */
   known: ReadonlyMap<string, PersonLine>;
   who?: string;
+  /** Where it hurts, where that was said before. */
+  where?: string;
   step: number;
   onDo: (act: Act) => void;
   onClose: () => void;
@@ -29,8 +32,9 @@ const FIRST_AID =
   '5 minutes: call the emergency services at once.';
 
 /** Somebody stops: what to do first, the signs that need a call and whom, and it is noted. */
-export function StopCard({ people, known, who, step, onDo, onClose }: Props) {
+export function StopCard({ people, known, who, where: said, step, onDo, onClose }: Props) {
   const [chosen, setChosen] = useState(who);
+  const [where, setWhere] = useState(said);
   const person = people.find(({ personId }) => personId === chosen);
   const signs = warningSignsFor(chosen ? known.get(chosen) : undefined).map(([, sign]) => sign);
   return (
@@ -68,7 +72,10 @@ export function StopCard({ people, known, who, step, onDo, onClose }: Props) {
         These are the usual signs. Local rules and the person’s own doctor or midwife come first; if you are
         not sure, call.
       </p>
-      <div className="mt-5 flex flex-wrap justify-end gap-3">
+      <div className="mt-5 flex flex-wrap items-center justify-end gap-3">
+        {person && (
+          <WhereHurts label="Where it hurts" shown="If it hurts:" value={where} onChange={setWhere} />
+        )}
         <Button onClick={onClose}>Close the card</Button>
         {person && (
           <Button
@@ -80,6 +87,7 @@ export function StopCard({ people, known, who, step, onDo, onClose }: Props) {
                 personId: person.personId,
                 step,
                 given: 'stopped',
+                ...(where ? { where } : {}),
               });
               onClose();
             }}

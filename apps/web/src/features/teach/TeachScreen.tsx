@@ -63,7 +63,10 @@ const FIGURE_AND_BREATH =
   'max-md:flex-none md:min-h-48';
 
 /** What is open over the class. */
-type Open = { is: 'change' | 'stop'; who?: string } | { is: 'end' | 'screen' | 'games' } | undefined;
+type Open =
+  | { is: 'change' | 'stop'; who?: string; where?: string | undefined }
+  | { is: 'end' | 'screen' | 'games' }
+  | undefined;
 
 function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
   const [left, setLeft] = useState<TimeLeft | null>(() => keptTeaching(known.id)?.left ?? null);
@@ -186,7 +189,7 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
           names={names}
           who={open.who}
           onDo={at.do}
-          onStop={(who) => setOpen({ is: 'stop', who })}
+          onStop={(who, where) => setOpen({ is: 'stop', who, where })}
           onClose={close}
         />
       )}
@@ -195,6 +198,7 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
           people={known.people.map(({ id, name }) => ({ personId: id, name }))}
           known={new Map((people ?? []).map((person) => [person.id, person]))}
           who={open.who}
+          where={open.where}
           step={moment.step.step}
           onDo={at.do}
           onClose={close}

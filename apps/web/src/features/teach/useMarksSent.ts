@@ -28,8 +28,9 @@ export function useMarksSent(
     const known = new Set(told.current.begun === begun ? told.current.marks : []);
     const now = new Set(changes.map((change) => change.id));
     try {
-      for (const { id: mark, personId, step, given, at } of changes)
-        if (!known.has(mark)) void sendSoon(markSent(id, { id: mark, personId, step, given, at }));
+      for (const { id: mark, personId, step, given, where, at } of changes)
+        if (!known.has(mark))
+          void sendSoon(markSent(id, { id: mark, personId, step, given, at, ...(where ? { where } : {}) }));
       for (const mark of known) if (!now.has(mark)) void sendSoon(markTakenBack(id, mark));
       told.current = { begun, marks: [...now] };
       setProblem(undefined);

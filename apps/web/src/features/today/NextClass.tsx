@@ -12,7 +12,7 @@ import type { ClassLine, ClassWhole } from '../../data/types.js';
 import { sayChange } from '../../domain/fitting/sayChange.js';
 import { sayLastTimes } from '../../domain/fitting/sayLastTimes.js';
 import { DueBefore } from '../../domain/groups/DueBefore.js';
-import { sayOwnLimit } from '../../domain/person/personWords.js';
+import { sayProposed } from '../../domain/person/proposalWords.js';
 import { sayPeople, sayShortDate, sayWhen, shortNames } from '../../domain/words/say.js';
 import { ButtonLink } from '../../ui/Button.js';
 import { Empty, Reading } from '../../ui/states.js';
@@ -132,12 +132,12 @@ function Proposed({ id }: { id: string }) {
       <h3 className="mb-1 text-xl">To decide, from their classes</h3>
       <ul className="list-disc pl-5">
         {data.flatMap(({ personId, name, proposals }) =>
-          proposals.map(({ key, limit }) => (
-            <li key={personId + key}>
+          proposals.map((proposal) => (
+            <li key={personId + proposal.key}>
               <Link to={`/people/${personId}`} className="font-semibold text-teal underline">
                 {name}
               </Link>
-              : {sayOwnLimit(limit)}
+              : {sayProposed(proposal)}
             </li>
           )),
         )}
