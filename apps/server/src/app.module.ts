@@ -22,6 +22,10 @@ import { GroupModule } from './groups/group.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HALL_KEY } from './halls/hallTokens.js';
 import { HealthController } from './health/health.controller.js';
+import { HomeModule } from './home/home.module.js';
+import { LetterModule } from './letters/letter.module.js';
+import { MailModule } from './mail/mail.module.js';
+import { MAIL, type MailSetting } from './mail/postman.js';
 import { IncidentModule } from './incidents/incident.module.js';
 import { MarkModule } from './marks/mark.module.js';
 import { ProposalModule } from './proposals/proposal.module.js';
@@ -61,6 +65,9 @@ export const SUBJECTS = [
   SheetModule,
   CalendarModule,
   ErasureModule,
+  HomeModule,
+  LetterModule,
+  MailModule,
 ];
 
 /** What the server is made of beside its subjects. */
@@ -76,12 +83,13 @@ interface Parts {
   hallKey?: string;
   network?: NetworkSetting;
   backups?: string;
+  mail?: MailSetting;
 }
 
 @Global()
 @Module({})
 export class AppModule {
-  static on({ databaseUrl, clock, work, vault, hallKey, network, backups }: Parts): DynamicModule {
+  static on({ databaseUrl, clock, work, vault, hallKey, network, backups, mail }: Parts): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -100,12 +108,13 @@ export class AppModule {
         { provide: NETWORK, useValue: network ?? null },
         { provide: Vault, useValue: vault },
         { provide: COPIES, useValue: backups ?? null },
+        { provide: MAIL, useValue: mail ?? null },
         { provide: APP_GUARD, useClass: AccessGuard },
         { provide: APP_INTERCEPTOR, useClass: WriteOnce },
         Transactions,
         { provide: APP_FILTER, useClass: ProblemFilter },
       ],
-      exports: [Clock, WorkPool, Transactions, Vault, COPIES, HALL_KEY, NETWORK],
+      exports: [Clock, WorkPool, Transactions, Vault, COPIES, HALL_KEY, MAIL, NETWORK],
     };
   }
 }

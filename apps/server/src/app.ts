@@ -24,6 +24,7 @@ import { KeyCheck } from './store/keyCheck.js';
 import { SealedRows } from './store/sealedRows.js';
 import { OwnVariantService } from './own-variants/ownVariant.service.js';
 import { WorkPool, type WorkLimits } from './threads/workPool.js';
+import type { MailSetting } from './mail/postman.js';
 
 export interface AppOptions {
   databaseUrl: string;
@@ -45,6 +46,8 @@ export interface AppOptions {
   keys: KeyRing;
   /** How other devices reach this computer; without it they never do. */
   network?: NetworkSetting;
+  /** The mail server that is sent through; without it all stays in the outbox. */
+  mail?: MailSetting;
   /** The disk that the database writes to, where it is this machine's. */
   disk?: Disk;
 }
@@ -89,6 +92,7 @@ export async function createApp({
   hallKey,
   keys,
   network,
+  mail,
 }: AppOptions): Promise<NestFastifyApplication> {
   const app = await NestFactory.create<NestFastifyApplication>(
     AppModule.on({
@@ -99,6 +103,7 @@ export async function createApp({
       ...(hallKey ? { hallKey } : {}),
       ...(network ? { network } : {}),
       ...(backups ? { backups } : {}),
+      ...(mail ? { mail } : {}),
     }),
     new FastifyAdapter({ bodyLimit: BODY_MOST }),
     { logger: ['error', 'fatal'], abortOnError: false },

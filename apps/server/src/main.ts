@@ -37,6 +37,8 @@ const names = (process.env.LOTUS_HOSTS ?? '')
   .toLowerCase()
   .split(/[\s,]+/)
   .filter(Boolean);
+const { LOTUS_SMTP_URL: smtp, LOTUS_MAIL_FROM: mailFrom } = process.env;
+if (Boolean(smtp) !== Boolean(mailFrom)) problem('LOTUS_SMTP_URL and LOTUS_MAIL_FROM go together.');
 const { LOTUS_TLS_CERT: certFile, LOTUS_TLS_KEY: keyFile } = process.env;
 if (Boolean(certFile) !== Boolean(keyFile)) problem('LOTUS_TLS_CERT and LOTUS_TLS_KEY go together.');
 /** Whoever is still being answered then is not waited for any longer, milliseconds. */
@@ -65,6 +67,7 @@ try {
     ...(today ? { today } : {}),
     ...(hallKey ? { hallKey } : {}),
     keys: keyRingIn(keys),
+    ...(smtp && mailFrom ? { mail: { url: smtp, from: mailFrom } } : {}),
     network: {
       isOn: host !== LOCAL,
       host: host === LOCAL ? '0.0.0.0' : host,

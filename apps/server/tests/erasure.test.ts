@@ -69,6 +69,8 @@ test('she is nowhere any more; what the others did and what is known of them sta
     marks: 1,
     'decided proposals': 1,
     incidents: 1,
+    'practice at home': 0,
+    mails: 1,
     'places in a room': 1,
     'prop heights': 1,
     'diary entries': 1,

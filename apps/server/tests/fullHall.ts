@@ -85,6 +85,19 @@ export async function fullHall(name: string, server?: OwnServer): Promise<FullHa
   await made(`people/${perrin}/proposals`, declined, 'PUT', { 'If-Match': '"1"' });
   const spots = [{ personId: perrin, xCm: 300, yCm: 300, heading: 0 }];
   await made(`classes/${classId}/spots`, { spots }, 'PUT');
+  const has = ['wall', 'chair', 'blanket'];
+  const { draft } = await made(`people/${nell}/home/draft`, { classId, has });
+  const steps = [{ step: draft.steps[0].step as number, note: 'campion' }];
+  const home = { classId, has, steps, words: 'larkspur', whom: 'teasel', until: TODAY };
+  await made(`people/${nell}/home`, home);
+  const mail = {
+    kind: 'letter',
+    to: 'sorrel@example.org',
+    subject: 'yarrow',
+    text: 'zinnia',
+    letter: 'foxglove',
+  };
+  await made(`people/${perrin}/mail`, mail);
   const { secret } = await made(`people/${perrin}/link`, {});
   const person = new Browser(server.base);
   await person.ask('mine/open', 'POST', { secret });

@@ -159,7 +159,7 @@ export {
 export { underFeetCm } from './props/underFeet.js';
 
 // Dates and ages.
-export { ageOn, dateAfter, daysBetween, isDate, monthsAfter } from './calendar/dates.js';
+export { ageOn, dateAfter, daysBetween, isDate, monthsAfter, spokenDate } from './calendar/dates.js';
 export { dueDateFrom, gestationOn } from './calendar/gestation.js';
 
 // People, read and checked.
@@ -468,3 +468,20 @@ export {
   type SeenLimit,
   type StepChange,
 } from './record/index.js';
+
+// What somebody practises alone at home.
+export {
+  chosenAtHome,
+  homeDraft,
+  homeMinutes,
+  HOUSE_PROPS,
+  sayOften,
+  USUAL_HOUSE,
+  type HomeDraft,
+  type HomeStep,
+  type HouseProp,
+  type NotAtHome,
+} from './home/index.js';
+
+// A letter to whoever treats somebody.
+export { LETTER_TO, letterDraft, type LetterInput, type LetterTo } from './letter/index.js';

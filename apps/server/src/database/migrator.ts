@@ -34,6 +34,8 @@ import { migration as m0028 } from './migrations/0028-taught-times.js';
 import { migration as m0029 } from './migrations/0029-own-words.js';
 import { migration as m0030 } from './migrations/0030-proposal-answers.js';
 import { migration as m0031 } from './migrations/0031-incidents.js';
+import { migration as m0032 } from './migrations/0032-home-practices.js';
+import { migration as m0033 } from './migrations/0033-mails.js';
 
 /** Every change to the tables, in order. */
 export const MIGRATIONS: SealingMigration[] = [
@@ -68,6 +70,8 @@ export const MIGRATIONS: SealingMigration[] = [
   m0029,
   m0030,
   m0031,
+  m0032,
+  m0033,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

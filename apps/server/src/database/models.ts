@@ -5,6 +5,8 @@ import { GroupDayRow, GroupPersonRow, GroupRow } from '../groups/group.model.js'
 import { DocumentRow } from '../documents/document.model.js';
 import { PlaceRow } from '../places/place.model.js';
 import { HallRow } from '../halls/hall.model.js';
+import { HomeRow } from '../home/home.model.js';
+import { MailRow } from '../mail/mail.model.js';
 import { DiaryRow } from '../mine/diary.model.js';
 import { PersonVersionRow } from '../people/personVersion.model.js';
 import { IncidentRow } from '../incidents/incident.model.js';
@@ -35,6 +37,8 @@ export const MODELS = [
   RecordRow,
   TaughtTimesRow,
   IncidentRow,
+  HomeRow,
+  MailRow,
   MarkRow,
   ProposalAnswerRow,
   SpotRow,

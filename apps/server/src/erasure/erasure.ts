@@ -19,6 +19,8 @@ const TABLES = {
   marks: 'marks',
   'decided proposals': 'proposal_answers',
   incidents: 'incidents',
+  'practice at home': 'home_practices',
+  mails: 'mails',
   'places in a room': 'spots',
   'prop heights': 'prop_notes',
   'diary entries': 'diary_entries',

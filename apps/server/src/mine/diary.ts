@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
+import { Op } from 'sequelize';
 import { Unreadable, Vault } from '../common/vault.js';
 import { SEALED } from '../store/sealedColumns.js';
 import { openJson, sealJson } from '../store/sealedJson.js';
@@ -21,12 +22,19 @@ export class Diary {
   ) {}
 
   /** @param on `YYYY-MM-DD` */
-  async write(personId: string, on: string, { pain, words }: DiaryDraftDto): Promise<void> {
+  async write(
+    personId: string,
+    on: string,
+    { pain, words, done, felt, after }: DiaryDraftDto,
+  ): Promise<void> {
     const id = randomUUID();
     const text = words?.trim();
     const sealed = sealJson(this.vault, SEALED.diary, [id], {
       ...(pain === undefined ? {} : { pain }),
       ...(text ? { words: text } : {}),
+      ...(done ? { done } : {}),
+      ...(felt ? { felt } : {}),
+      ...(after ? { after } : {}),
     });
     // What is sent again because no answer came is written once.
     await this.transactions.run(async (transaction) => {
@@ -50,6 +58,21 @@ export class Diary {
       limit: READ,
     });
     return rows.map(({ id, on, sealed }) => ({ id, on, ...this.opened(id, sealed) }));
+  }
+
+  /** Days on which practice at home hurt more, the latest first, by whose they are; what cannot be read says none. */
+  async worseAtHome(
+    personIds: readonly string[],
+    since: string,
+  ): Promise<ReadonlyMap<string, readonly string[]>> {
+    const days = new Map<string, string[]>(personIds.map((id) => [id, []]));
+    const rows = await this.rows.findAll({
+      where: { personId: [...personIds], on: { [Op.gte]: since } },
+      order: [['on', 'DESC']],
+    });
+    for (const { id, personId, on, sealed } of rows)
+      if (this.opened(id, sealed).after === 'more') days.get(personId)!.push(on);
+    return days;
   }
 
   private opened(id: string, sealed: string): Partial<DiaryEntryDto> {

@@ -2,14 +2,30 @@ import { IncidentDto } from '../incidents/incident.dto.js';
 import { DocumentDto } from '../documents/document.dto.js';
 import type { Build, SheetStep } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional, PickType } from '@nestjs/swagger';
-import { IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
+import { IsIn, IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
 import { MayBeLeftOut } from '../common/mayBeLeftOut.js';
 import { PersonDraftDto, PersonDto, PersonLineDto, PersonVersionDto } from '../people/person.dto.js';
 import { OwnVariantDto } from '../own-variants/ownVariant.dto.js';
+import { IsRealDate } from '../common/checks.js';
+import { HomePracticeDto } from '../home/home.dto.js';
 import { CoreType } from '../common/coreType.js';
+
+/** How practice at home went, in three taps. */
+const DONE = ['all', 'some', 'none'] as const;
+const FELT = ['easy', 'right', 'hard'] as const;
+const AFTER = ['less', 'same', 'more'] as const;
 
 /** What somebody writes of a day. */
 export class DiaryDraftDto {
+  @ApiPropertyOptional({ format: 'date', description: 'Where it is sent later than it was written.' })
+  @MayBeLeftOut()
+  @IsRealDate('the day')
+  on?: string;
+  /** How much of what she practises at home was done. */
+  @ApiPropertyOptional({ enum: DONE }) @MayBeLeftOut() @IsIn(DONE) done?: (typeof DONE)[number];
+  @ApiPropertyOptional({ enum: FELT }) @MayBeLeftOut() @IsIn(FELT) felt?: (typeof FELT)[number];
+  /** How pain was after it. */
+  @ApiPropertyOptional({ enum: AFTER }) @MayBeLeftOut() @IsIn(AFTER) after?: (typeof AFTER)[number];
   /** 0 none to 10 the worst. */
   @ApiPropertyOptional() @MayBeLeftOut() @IsInt() @Min(0) @Max(10) pain?: number;
   @ApiPropertyOptional() @MayBeLeftOut() @IsString() @MaxLength(500) words?: string;
@@ -20,6 +36,9 @@ export class DiaryEntryDto {
   @ApiProperty({ format: 'date' }) on!: string;
   @ApiPropertyOptional() pain?: number;
   @ApiPropertyOptional() words?: string;
+  @ApiPropertyOptional({ enum: DONE }) done?: (typeof DONE)[number];
+  @ApiPropertyOptional({ enum: FELT }) felt?: (typeof FELT)[number];
+  @ApiPropertyOptional({ enum: AFTER }) after?: (typeof AFTER)[number];
   /** It cannot be read: its key is not here, or it was changed. */
   @ApiPropertyOptional() unreadable?: boolean;
 }
@@ -35,6 +54,7 @@ export class OwnClassDto {
 
 /** What is somebody's own. */
 export class MineDto {
+  @ApiProperty({ format: 'uuid' }) id!: string;
   @ApiProperty() name!: string;
   @ApiProperty() hall!: string;
   @ApiProperty() teacher!: string;
@@ -42,6 +62,8 @@ export class MineDto {
   @ApiProperty() heightCm!: number;
   @CoreType('Build') build!: Build;
   @ApiProperty({ type: [OwnClassDto] }) classes!: OwnClassDto[];
+  /** What she practises at home just now. */
+  @ApiPropertyOptional({ type: HomePracticeDto }) home?: HomePracticeDto;
   /** The hall's own variants among what she does. */
   @ApiProperty({ type: [OwnVariantDto] }) own!: OwnVariantDto[];
   @ApiProperty({ type: [DiaryEntryDto] }) diary!: DiaryEntryDto[];
@@ -96,4 +118,5 @@ export class EverythingDto {
   /** Without their bytes: each is saved from her page. */
   @ApiProperty({ type: [DocumentDto] }) documents!: DocumentDto[];
   @ApiProperty({ type: [IncidentDto] }) incidents!: IncidentDto[];
+  @ApiProperty({ type: [HomePracticeDto] }) home!: HomePracticeDto[];
 }

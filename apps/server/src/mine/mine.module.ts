@@ -3,6 +3,7 @@ import { SequelizeModule } from '@nestjs/sequelize';
 import { AccountModule } from '../accounts/account.module.js';
 import { ClassModule } from '../classes/class.module.js';
 import { DocumentModule } from '../documents/document.module.js';
+import { HomeModule } from '../home/home.module.js';
 import { IncidentModule } from '../incidents/incident.module.js';
 import { HallModule } from '../halls/hall.module.js';
 import { OwnVariantModule } from '../own-variants/ownVariant.module.js';
@@ -24,8 +25,10 @@ import { MineService } from './mine.service.js';
     OwnVariantModule,
     DocumentModule,
     IncidentModule,
+    HomeModule,
   ],
   controllers: [MineController, PersonLinkController],
   providers: [MineService, Diary, OwnAnswers],
+  exports: [Diary],
 })
 export class MineModule {}

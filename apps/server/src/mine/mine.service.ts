@@ -1,5 +1,5 @@
 import { BadRequestException, Injectable, NotFoundException } from '@nestjs/common';
-import { ageOn, buildOf } from '@lotus-steady/core';
+import { ageOn, buildOf, dateAfter } from '@lotus-steady/core';
 import type { NewLinkDto } from '../accounts/account.dto.js';
 import { Links } from '../accounts/links.js';
 import { Sessions } from '../accounts/sessions.js';
@@ -9,6 +9,7 @@ import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
 import { HallRepository } from '../halls/hall.repository.js';
 import { OwnVariantService } from '../own-variants/ownVariant.service.js';
+import { HomeService } from '../home/home.service.js';
 import { IncidentRepository } from '../incidents/incident.repository.js';
 import { Documents } from '../documents/documents.js';
 import { PersonRepository } from '../people/person.repository.js';
@@ -26,6 +27,9 @@ import type {
 } from './mine.dto.js';
 import { OwnAnswers } from './ownAnswers.js';
 
+/** What was written without a network may arrive so many days later. */
+const LATE_DAYS = 30;
+
 /** What a person sees and writes herself, and how her teacher lets her in. */
 @Injectable()
 export class MineService {
@@ -38,6 +42,7 @@ export class MineService {
     private readonly answers: OwnAnswers,
     private readonly documents: Documents,
     private readonly incidents: IncidentRepository,
+    private readonly home: HomeService,
     private readonly personService: PersonService,
     private readonly links: Links,
     private readonly sessions: Sessions,
@@ -59,9 +64,12 @@ export class MineService {
       this.diary.of(userId),
       this.ownVariants.list(context),
     ]);
-    const done = new Set(classes.flatMap(({ steps }) => steps.map(({ variant }) => variant.split('~')[0])));
     const today = this.clock.today(hall.timeZone);
+    const home = await this.home.now(userId, today);
+    const all = [...classes.flatMap(({ steps }) => steps), ...(home?.steps ?? [])];
+    const done = new Set(all.map(({ variant }) => variant.split('~')[0]));
     return {
+      id: userId,
       name: person.name,
       hall: hall.name,
       teacher: hall.teacher,
@@ -69,6 +77,7 @@ export class MineService {
       heightCm: person.heightCm,
       build: buildOf(person.born ? ageOn(person.born, today) : undefined),
       classes,
+      ...(home ? { home } : {}),
       own: variants.filter(({ id }) => done.has(id)),
       diary,
     };
@@ -76,10 +85,14 @@ export class MineService {
 
   /** Keeps what she wrote of today. */
   async write(context: RequestContext, draft: DiaryDraftDto): Promise<void> {
-    if (draft.pain === undefined && !draft.words?.trim())
+    if (draft.pain === undefined && !draft.words?.trim() && !draft.done)
       throw new BadRequestException('Say how it is: a number, or a few words.');
     const { timeZone } = await this.halls.of(context);
-    await this.diary.write(context.userId, this.clock.today(timeZone), draft);
+    const today = this.clock.today(timeZone);
+    const { on = today } = draft;
+    if (on > today || on < dateAfter(today, -LATE_DAYS))
+      throw new BadRequestException('This is of no day of the last weeks.');
+    await this.diary.write(context.userId, on, draft);
   }
 
   async takeBack({ userId }: RequestContext, id: string): Promise<void> {
@@ -116,19 +129,33 @@ export class MineService {
 
   /** Everything that is kept about somebody, to be handed to her. @throws NotFoundException */
   async everything(context: RequestContext, personId: string): Promise<EverythingDto> {
-    const [person, changes, hall, diary, answers, coming, links, documents, incidents] = await Promise.all([
-      this.personService.one(context, personId),
-      this.personService.changes(context, personId),
-      this.halls.of(context),
-      this.diary.of(personId),
-      this.answersOf(context, personId),
-      this.classes.sheetsOf(context, personId),
-      this.linkOf(context, personId),
-      this.documents.of(context, personId),
-      this.incidents.all(context, personId),
-    ]);
+    const [person, changes, hall, diary, answers, coming, links, documents, incidents, home] =
+      await Promise.all([
+        this.personService.one(context, personId),
+        this.personService.changes(context, personId),
+        this.halls.of(context),
+        this.diary.of(personId),
+        this.answersOf(context, personId),
+        this.classes.sheetsOf(context, personId),
+        this.linkOf(context, personId),
+        this.documents.of(context, personId),
+        this.incidents.all(context, personId),
+        this.home.of(context, personId),
+      ]);
     const on = this.clock.today(hall.timeZone);
-    return { on, hall: hall.name, person, changes, diary, answers, coming, links, documents, incidents };
+    return {
+      on,
+      hall: hall.name,
+      person,
+      changes,
+      diary,
+      answers,
+      coming,
+      links,
+      documents,
+      incidents,
+      home,
+    };
   }
 
   /** Her answers were looked at. */

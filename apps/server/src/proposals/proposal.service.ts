@@ -19,6 +19,7 @@ import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
 import { Vault } from '../common/vault.js';
 import { HallService } from '../halls/hall.service.js';
+import { Diary } from '../mine/diary.js';
 import type { PersonDraftDto, PersonLineDto } from '../people/person.dto.js';
 import { PersonRepository } from '../people/person.repository.js';
 import { PersonService } from '../people/person.service.js';
@@ -53,6 +54,7 @@ export class ProposalService {
     private readonly people: PersonRepository,
     private readonly service: PersonService,
     private readonly halls: HallService,
+    private readonly diary: Diary,
     private readonly vault: Vault,
     private readonly work: WorkPool,
   ) {}
@@ -159,17 +161,18 @@ export class ProposalService {
     people: readonly PersonLineDto[],
   ): Promise<ReadonlyMap<string, Proposal[]>> {
     const ids = people.map(({ id }) => id);
-    const [today, records, answers, notes] = await Promise.all([
-      this.halls.today(context),
+    const today = await this.halls.today(context);
+    const [records, answers, notes, worse] = await Promise.all([
       this.records.ofPeople(context, ids, CLASSES),
       this.answersOf(ids),
       this.people.propNotesOf(context, ids),
+      this.diary.worseAtHome(ids, dateAfter(today, -LATELY_DAYS)),
     ]);
     const each = people.map(async (person): Promise<[string, Proposal[]]> => {
       const { id, limits } = person;
       const conditions = person.conditions.map(({ condition }) => condition);
       const decided = new Set(answers.get(id)!.map(({ key }) => key));
-      const known = { limits, conditions, worked: notes.get(id)! };
+      const known = { limits, conditions, worked: notes.get(id)!, worseAtHome: worse.get(id)! };
       const all = proposals(records.get(id)!, known, RULEBOOK.limitKinds, today);
       return [
         id,

@@ -30,6 +30,10 @@ export const SEALED = {
   madeFrom: bytes('fittings', 'madeFrom', 'id'),
   record: text('records', 'sealed', 'id'),
   mark: text('marks', 'sealed', 'id'),
+  home: text('home_practices', 'sealed', 'id'),
+  /** What would go by mail, and to whom. */
+  mail: text('mails', 'sealed', 'id'),
+  mailFile: bytes('mails', 'file', 'id'),
   incident: text('incidents', 'sealed', 'id'),
   proposalAnswer: text('proposal_answers', 'sealed', 'id'),
   propNote: text('prop_notes', 'sealed', 'id'),

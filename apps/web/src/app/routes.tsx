@@ -203,6 +203,13 @@ export const router = createBrowserRouter([
                 '/hall/trail',
                 async () => (await import('../features/hall/TrailScreen.js')).TrailScreen,
               ),
+              taught('/people/:id/home', async () =>
+                keyed((await import('../features/home/HomeScreen.js')).HomeScreen),
+              ),
+              taught('/people/:id/letter', async () =>
+                keyed((await import('../features/letters/LetterScreen.js')).LetterScreen),
+              ),
+              taught('/mail', async () => (await import('../features/mail/MailScreen.js')).MailScreen),
               taught('/people/:id/progress', async () =>
                 keyed((await import('../features/progress/ProgressScreen.js')).ProgressScreen),
               ),

@@ -7,6 +7,8 @@ import type {
   Comparison,
   Fitting,
   HallRules,
+  HomeDraft,
+  HomeStep,
   HouseView,
   Intake,
   LearnedPace,
@@ -1560,6 +1562,182 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/people/{id}/home/draft': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Home.draft'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/home': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Home.list'];
+    put?: never;
+    post: operations['Home.keep'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/home/{home}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['Home.end'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/home/{home}/sheet': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Home.sheet'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/letter': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Letter.draft'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/letter/pdf': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Letter.pdf'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/mail': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Mail.outbox'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/mail': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Mail.put'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/mail/{id}/file': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Mail.file'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/mail/{id}/send': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Mail.send'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/mail/{id}': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post?: never;
+    delete: operations['Mail.remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1600,6 +1778,9 @@ export interface components {
         | 'changes'
         | 'diary'
         | 'own answers'
+        | 'practice at home'
+        | 'letter'
+        | 'mail'
         | 'own page'
         | 'own form'
         | 'private link'
@@ -2441,15 +2622,39 @@ export interface components {
       place?: string | null;
       steps: SheetStep[];
     };
+    HomePracticeDto: {
+      /** Format: uuid */
+      id: string;
+      /** Format: uuid */
+      classId: string;
+      /** Format: date */
+      on: string;
+      /** Format: date */
+      until: string;
+      title: string;
+      steps: HomeStep[];
+      words: string;
+      whom: string;
+      withWhom?: string;
+      minutes: number;
+    };
     DiaryEntryDto: {
       id: string;
       /** Format: date */
       on: string;
       pain?: number;
       words?: string;
+      /** @enum {string} */
+      done?: 'all' | 'some' | 'none';
+      /** @enum {string} */
+      felt?: 'easy' | 'right' | 'hard';
+      /** @enum {string} */
+      after?: 'less' | 'same' | 'more';
       unreadable?: boolean;
     };
     MineDto: {
+      /** Format: uuid */
+      id: string;
       name: string;
       hall: string;
       teacher: string;
@@ -2458,10 +2663,22 @@ export interface components {
       heightCm: number;
       build: Build;
       classes: components['schemas']['OwnClassDto'][];
+      home?: components['schemas']['HomePracticeDto'];
       own: components['schemas']['OwnVariantDto'][];
       diary: components['schemas']['DiaryEntryDto'][];
     };
     DiaryDraftDto: {
+      /**
+       * Format: date
+       * @description Where it is sent later than it was written.
+       */
+      on?: string;
+      /** @enum {string} */
+      done?: 'all' | 'some' | 'none';
+      /** @enum {string} */
+      felt?: 'easy' | 'right' | 'hard';
+      /** @enum {string} */
+      after?: 'less' | 'same' | 'more';
       pain?: number;
       words?: string;
     };
@@ -2520,6 +2737,7 @@ export interface components {
       links: components['schemas']['PersonLinkDto'][];
       documents: components['schemas']['DocumentDto'][];
       incidents: components['schemas']['IncidentDto'][];
+      home: components['schemas']['HomePracticeDto'][];
     };
     NetworkDto: {
       isOn: boolean;
@@ -2667,6 +2885,79 @@ export interface components {
     };
     KeptForDto: {
       months: number | null;
+    };
+    AskedForHomeDto: {
+      /** Format: uuid */
+      classId: string;
+      has: ('wall' | 'chair' | 'table' | 'book' | 'cushion' | 'blanket' | 'tie' | 'towel' | 'rug')[];
+    };
+    HomeDraftDto: {
+      draft: HomeDraft;
+      /** @description Steps that are proposed to begin with. */
+      chosen: number[];
+      /**
+       * Format: date
+       * @description The last day on which all of it holds.
+       */
+      until: string;
+    };
+    ChosenStepDto: {
+      step: number;
+      note?: string;
+      /** @description Another number a day than is usual. */
+      timesADay?: number;
+    };
+    HomePracticeDraftDto: {
+      /** Format: uuid */
+      classId: string;
+      has: ('wall' | 'chair' | 'table' | 'book' | 'cushion' | 'blanket' | 'tie' | 'towel' | 'rug')[];
+      steps: components['schemas']['ChosenStepDto'][];
+      words: string;
+      whom: string;
+      /** Format: date */
+      until: string;
+    };
+    LetterDto: {
+      text: string;
+    };
+    MailDto: {
+      /** Format: uuid */
+      id: string;
+      /** Format: uuid */
+      personId: string;
+      person: string;
+      /** @enum {string} */
+      kind: 'home' | 'letter';
+      /** Format: date-time */
+      createdAt: string;
+      /** Format: date-time */
+      sentAt?: string;
+      problem?: string;
+      to: string;
+      subject: string;
+      text: string;
+      fileName?: string;
+    };
+    OutboxDto: {
+      mails: components['schemas']['MailDto'][];
+      /** @description Whether a mail server is set; without one all stays here. */
+      isOn: boolean;
+      /** @description Whom it comes from. */
+      from?: string;
+    };
+    MailDraftDto: {
+      /** @enum {string} */
+      kind: 'home' | 'letter';
+      to: string;
+      subject: string;
+      text: string;
+      /**
+       * Format: uuid
+       * @description Whose sheet goes with it, of what is practised at home.
+       */
+      home?: string;
+      /** @description The letter that goes with it, as it was edited. */
+      letter?: string;
     };
   };
   responses: never;
@@ -5747,6 +6038,272 @@ export interface operations {
         'application/json': components['schemas']['KeptForDto'];
       };
     };
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Home.draft': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['AskedForHomeDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HomeDraftDto'];
+        };
+      };
+    };
+  };
+  'Home.list': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HomePracticeDto'][];
+        };
+      };
+    };
+  };
+  'Home.keep': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['HomePracticeDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HomePracticeDto'];
+        };
+      };
+    };
+  };
+  'Home.end': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+        home: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Home.sheet': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+        home: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/pdf': string;
+        };
+      };
+    };
+  };
+  'Letter.draft': {
+    parameters: {
+      query: {
+        to: 'doctor' | 'midwife' | 'physiotherapist';
+      };
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['LetterDto'];
+        };
+      };
+    };
+  };
+  'Letter.pdf': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['LetterDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/pdf': string;
+        };
+      };
+    };
+  };
+  'Mail.outbox': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OutboxDto'];
+        };
+      };
+    };
+  };
+  'Mail.put': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['MailDraftDto'];
+      };
+    };
+    responses: {
+      201: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MailDto'];
+        };
+      };
+    };
+  };
+  'Mail.file': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/pdf': string;
+        };
+      };
+    };
+  };
+  'Mail.send': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['MailDto'];
+        };
+      };
+    };
+  };
+  'Mail.remove': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
     responses: {
       204: {
         headers: {

@@ -57,6 +57,7 @@ const LIMIT_DAYS = 84;
  *
  * @param conditions of hers, by id
  * @param worked props of hers, by the height that worked
+ * @param worseAtHome days on which practice at home hurt more, the latest first
  * @param today `YYYY-MM-DD`
  */
 export function proposals(
@@ -65,7 +66,13 @@ export function proposals(
     limits,
     conditions,
     worked = [],
-  }: { limits: readonly OwnLimit[]; conditions: readonly string[]; worked?: readonly WorkedProp[] },
+    worseAtHome = [],
+  }: {
+    limits: readonly OwnLimit[];
+    conditions: readonly string[];
+    worked?: readonly WorkedProp[];
+    worseAtHome?: readonly string[];
+  },
   kinds: Readonly<Record<string, LimitKind>>,
   today: string,
 ): Proposal[] {
@@ -92,9 +99,10 @@ export function proposals(
     ...toAsk(
       records,
       seen.map(({ place }) => place),
+      worseAtHome,
       today,
     ).map((ask): AskProposal => ({
-      key: `ask ${ask.place ?? 'where'} ${ask.flares[0]!.on}`,
+      key: `ask ${ask.place ?? (ask.atHome ? 'home' : 'where')} ${ask.flares[0]!.on}`,
       what: 'ask',
       ...ask,
     })),

@@ -7,6 +7,8 @@ export interface ToAsk {
   place?: string;
   /** By how much pain was up, where no place is known. */
   by?: number;
+  /** It hurt more after practice at home. */
+  atHome?: true;
   flares: readonly { on: string; classId?: string; pose?: string }[];
 }
 
@@ -17,12 +19,18 @@ const REMEMBERED = 28;
 
 /**
  * What hurt in the last classes without a measure that explains it, and classes after which pain was up by
- * {@link PAIN_MATTERS} and nobody said where.
+ * {@link PAIN_MATTERS} and nobody said where; and practice at home after which it hurt more.
  *
  * @param explained places for which a limit was found
+ * @param worseAtHome days on which practice at home hurt more, the latest first
  * @param today `YYYY-MM-DD`
  */
-export function toAsk(records: readonly RecordOf[], explained: readonly string[], today: string): ToAsk[] {
+export function toAsk(
+  records: readonly RecordOf[],
+  explained: readonly string[],
+  worseAtHome: readonly string[],
+  today: string,
+): ToAsk[] {
   const last = records
     .filter(({ came }) => came)
     .sort((a, b) => b.on.localeCompare(a.on))
@@ -41,5 +49,10 @@ export function toAsk(records: readonly RecordOf[], explained: readonly string[]
     if (isSaid || by < PAIN_MATTERS || on < dateAfter(today, -REMEMBERED)) return [];
     return [{ by, flares: [{ on, ...(classId ? { classId } : {}) }] }];
   });
-  return [...[...places].map(([place, flares]) => ({ place, flares })), ...unsaid];
+  const days = worseAtHome.filter((on) => on >= dateAfter(today, -REMEMBERED));
+  return [
+    ...[...places].map(([place, flares]) => ({ place, flares })),
+    ...unsaid,
+    ...(days.length ? [{ atHome: true as const, flares: days.map((on) => ({ on })) }] : []),
+  ];
 }

@@ -177,6 +177,12 @@ describe('what nothing explains is asked about', () => {
       { place: 'shoulder-right', flares: [{ on: '2026-10-15', pose: 'easy-seat' }] },
     ]);
   });
+  test('practice at home after which it hurt more, in the last weeks', () => {
+    const known = { ...nobody, worseAtHome: ['2026-10-18', '2026-08-01'] };
+    expect(proposals([], known, LIMIT_KINDS, '2026-10-20')).toMatchObject([
+      { what: 'ask', key: 'ask home 2026-10-18', atHome: true, flares: [{ on: '2026-10-18' }] },
+    ]);
+  });
   test('pain that is up, and nobody said where; a month later nobody knows any more', () => {
     const worse = record('2026-10-15', does('plank.full'), { painAfter: 4, classId: 'c' });
     expect(of([worse])).toMatchObject([{ by: 3, flares: [{ on: '2026-10-15', classId: 'c' }] }]);

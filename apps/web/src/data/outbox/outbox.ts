@@ -7,15 +7,16 @@ import { owner } from '../session/owner.js';
 
 /** A change that goes to the server as soon as that answers. */
 export interface Change {
-  method: 'PUT' | 'DELETE';
+  method: 'PUT' | 'POST' | 'DELETE';
   /** From `/api` on. */
   path: string;
   body?: unknown;
   /** The version that it is saved on. */
   version?: number;
-  /** What it is about, to be told by: a note made in class, or the record of it. */
-  what: 'note' | 'record';
-  classId: string;
+  /** What it is about, to be told by: a note made in class, the record of it, or what somebody wrote of herself. */
+  what: 'note' | 'record' | 'entry';
+  /** Of which class. */
+  classId?: string;
   /** Drafts that are done with once it has arrived. */
   drafts?: readonly string[];
 }

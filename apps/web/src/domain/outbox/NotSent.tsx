@@ -31,11 +31,16 @@ export function NotSent({ className = '' }: { className?: string }) {
   );
 }
 
+const CALLED = {
+  record: 'The record of a class',
+  note: 'A note made in class',
+  entry: 'What you wrote',
+} as const;
+
 const Refused = ({ one }: { one: Waiting }) => (
   <p className="flex flex-wrap items-center gap-x-3">
     <span>
-      {one.what === 'record' ? 'The record of a class' : 'A note made in class'} was not taken:{' '}
-      {one.refused!.message}
+      {CALLED[one.what]} was not taken: {one.refused!.message}
     </span>
     {one.what === 'record' && (
       <Link to={`/classes/${one.classId}/after`} className="text-teal underline">

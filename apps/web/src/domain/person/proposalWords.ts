@@ -1,4 +1,4 @@
-import { sayPlace, whereOfTask, type Proposal } from '@lotus-steady/core';
+import { sayPlace, whereOfTask, type AskProposal, type Proposal } from '@lotus-steady/core';
 import { sayShortDate } from '../words/say.js';
 import { sayOwnLimit } from './personWords.js';
 
@@ -15,11 +15,13 @@ export function sayProposed(proposal: Proposal): string {
     const { to, from, task } = proposal;
     return `A lower prop: ${to ? `${to} cm` : 'nothing'} ${whereOfTask(task)} (now ${from} cm)`;
   }
-  if (proposal.what === 'ask')
-    return proposal.place
-      ? `Ask about the ${sayPlace(proposal.place)}`
-      : `Ask where it hurt on ${sayShortDate(proposal.flares[0]!.on)}`;
+  if (proposal.what === 'ask') return askedAbout(proposal);
   const { what, limit, instead } = proposal;
   const now = what === 'further' && instead?.most !== undefined ? ` (now ${instead.most})` : '';
   return `${HEADS[what]}: ${sayOwnLimit(limit)}${now}`;
+}
+
+function askedAbout({ place, atHome, flares }: AskProposal): string {
+  if (place) return `Ask about the ${sayPlace(place)}`;
+  return atHome ? 'Ask about practice at home' : `Ask where it hurt on ${sayShortDate(flares[0]!.on)}`;
 }

@@ -34,6 +34,11 @@ export const KeptData = () => (
       <p className="mb-2 text-soft">A fall, a faint, a sudden pain: what happened, and when to ask again.</p>
       <ButtonLink to="/incidents">Incidents</ButtonLink>
     </div>
+    <div>
+      <h3 className="font-semibold">Outbox</h3>
+      <p className="mb-2 text-soft">Sheets for home and letters that went by mail, exactly as they went.</p>
+      <ButtonLink to="/mail">Outbox</ButtonLink>
+    </div>
   </section>
 );
 

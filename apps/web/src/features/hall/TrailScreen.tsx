@@ -26,6 +26,9 @@ const WHAT: Readonly<Record<TrailEntry['what'], string>> = {
   'today at the door': 'how somebody is today, for the class',
   'record of a class': 'how it was, of the class',
   incident: 'an incident',
+  'practice at home': 'practice at home',
+  letter: 'a letter',
+  mail: 'mail',
   fitting: 'a plan that was tried, for whoever was down for it',
   trail: 'this trail',
 };

@@ -1,22 +1,22 @@
 import type { WarningSign } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
-import { useEffect, useRef, useState } from 'react';
-import {
-  useCloseMine,
-  useMine,
-  useOpenMine,
-  useTakeBackEntry,
-  useWriteDiary,
-} from '../../data/mine/useMine.js';
-import type { DiaryEntry, OwnClass } from '../../data/types.js';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { useCloseMine, useMine, useOpenMine } from '../../data/mine/useMine.js';
+import { beginDelivering, deliver } from '../../data/outbox/outbox.js';
+import type { OwnClass } from '../../data/types.js';
 import { variantById } from '../../data/catalogue.js';
 import { Figure } from '../../domain/figure/Figure.js';
 import type { PersonBody } from '../../domain/fitting/bodies.js';
-import { sayDate, sayHold, sayProps, sayWhen } from '../../domain/words/say.js';
+import { sayHold, sayProps, sayWhen } from '../../domain/words/say.js';
 import { Button } from '../../ui/Button.js';
-import { FieldFrame, BOX } from '../../ui/Field.js';
+import { NotSent } from '../../domain/outbox/NotSent.js';
+import { keepProgram } from '../../offline/keepProgram.js';
+import { Diary } from './Diary.js';
+import { HomePractice } from './HomePractice.js';
 import { OwnForm } from './OwnForm.js';
 import { Loading, Problem } from '../../ui/states.js';
+
+const Player = lazy(async () => ({ default: (await import('./Player.js')).Player }));
 
 /** A person's own page: the next classes as she does them, and her diary. It opens by her private link alone. */
 export function MineScreen() {
@@ -26,6 +26,7 @@ export function MineScreen() {
   const [isOpen, setIsOpen] = useState(!secret.current);
   const mine = useMine(isOpen);
   const [fills, setFills] = useState(false);
+  const [plays, setPlays] = useState(false);
   useEffect(() => {
     if (!secret.current) return;
     mutate(secret.current, {
@@ -34,16 +35,37 @@ export function MineScreen() {
         window.history.replaceState(null, '', '/mine');
         setIsOpen(true);
       },
+      // Nothing answers: what this device keeps of it is opened.
+      onError: ({ status }) => status === 0 && setIsOpen(true),
     });
   }, [mutate]);
-  const error = open.error ?? mine.error;
+  useEffect(beginDelivering, []);
   const { data } = mine;
+  const error = data ? undefined : (mine.error ?? open.error);
+  const hasHome = data?.home !== undefined;
+  useEffect(() => {
+    if (!data) return;
+    void deliver();
+    if (hasHome) void keepProgram();
+    // What is practised is opened anywhere, once it was opened here.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [data !== undefined, hasHome]);
   return (
     <main id="main" className="mx-auto w-full max-w-4xl px-5 py-6">
       <title>Your page · Lotus Steady</title>
       {error && <Problem error={error} />}
       {!data && !error && <Loading what="Opening your page" />}
-      {data && (
+      {data?.home && plays && (
+        <Suspense fallback={null}>
+          <Player
+            of={data.home}
+            today={data.today}
+            body={{ heightCm: data.heightCm, build: data.build }}
+            onClose={() => setPlays(false)}
+          />
+        </Suspense>
+      )}
+      {data && !plays && (
         <>
           <header className="mb-6 flex flex-wrap items-start justify-between gap-3">
             <div>
@@ -65,7 +87,17 @@ export function MineScreen() {
               </span>
             </p>
           )}
-          <Diary entries={data.diary} />
+          <NotSent className="mb-6" />
+          {data.home && (
+            <HomePractice
+              key={data.home.id}
+              of={data.home}
+              today={data.today}
+              body={{ heightCm: data.heightCm, build: data.build }}
+              onPlay={() => setPlays(true)}
+            />
+          )}
+          <Diary entries={data.diary} today={data.today} />
           {data.classes.length === 0 && <p className="text-soft">You are down for no class just now.</p>}
           {data.classes.map((one, i) => (
             <Sheet
@@ -107,99 +139,6 @@ function Close() {
     <Button look="quiet" disabled={close.isPending} onClick={() => close.mutate()}>
       Close on this device
     </Button>
-  );
-}
-
-/** How it is, in a tap and a few words; what was written can be taken back. */
-function Diary({ entries }: { entries: readonly DiaryEntry[] }) {
-  const write = useWriteDiary();
-  const takeBack = useTakeBackEntry();
-  const [pain, setPain] = useState<number>();
-  const [words, setWords] = useState('');
-  const send = (): void =>
-    write.mutate(
-      { ...(pain === undefined ? {} : { pain }), ...(words.trim() ? { words } : {}) },
-      {
-        onSuccess: () => {
-          setPain(undefined);
-          setWords('');
-        },
-      },
-    );
-  return (
-    <section aria-labelledby="diary" className="mb-8 rounded-2xl border border-line bg-paper p-5">
-      <h2 id="diary" className="text-xl">
-        How is it today?
-      </h2>
-      <fieldset className="my-3">
-        <legend className="mb-1">Pain, from 0 (none) to 10 (the worst)</legend>
-        <div className="flex flex-wrap gap-1">
-          {Array.from({ length: 11 }, (_, i) => (
-            <button
-              key={i}
-              type="button"
-              aria-pressed={pain === i}
-              onClick={() => setPain(pain === i ? undefined : i)}
-              className={`size-11 rounded-lg border tabular-nums ${
-                pain === i ? 'border-teal bg-teal font-bold text-teal-ink' : 'border-strong-line bg-paper'
-              }`}
-            >
-              {i}
-            </button>
-          ))}
-        </div>
-      </fieldset>
-      <FieldFrame label="A few words, if you like">
-        {(ids) => (
-          <textarea
-            {...ids}
-            rows={2}
-            maxLength={500}
-            value={words}
-            onChange={(event) => setWords(event.target.value)}
-            className={`${BOX} border-strong-line`}
-          />
-        )}
-      </FieldFrame>
-      <Button
-        look="main"
-        className="mt-3"
-        disabled={write.isPending || (pain === undefined && !words.trim())}
-        onClick={send}
-      >
-        Write it down
-      </Button>
-      {write.isSuccess && (
-        <p role="status" className="mt-2 text-soft">
-          Written. Your teacher sees it.
-        </p>
-      )}
-      {(write.error ?? takeBack.error) && <Problem error={(write.error ?? takeBack.error)!} />}
-      {entries.length > 0 && (
-        <details className="mt-4">
-          <summary className="min-h-9 cursor-pointer content-center">
-            What you wrote ({entries.length})
-          </summary>
-          <ul className="divide-y divide-line">
-            {entries.map((entry) => (
-              <li key={entry.id} className="flex flex-wrap items-center gap-x-4 py-1">
-                <span className="w-44 text-soft">{sayDate(entry.on)}</span>
-                <span className="flex-1">
-                  {entry.unreadable
-                    ? 'This cannot be read just now.'
-                    : [entry.pain === undefined ? '' : `pain ${entry.pain}`, entry.words]
-                        .filter(Boolean)
-                        .join(': ')}
-                </span>
-                <Button look="quiet" disabled={takeBack.isPending} onClick={() => takeBack.mutate(entry.id)}>
-                  Take back
-                </Button>
-              </li>
-            ))}
-          </ul>
-        </details>
-      )}
-    </section>
   );
 }
 

@@ -16,6 +16,8 @@ const WORDS: Readonly<Record<string, string>> = {
   records: 'Records of classes',
   'decided proposals': 'What was decided about proposals',
   incidents: 'Incidents',
+  'practice at home': 'Practice at home',
+  mails: 'Mail',
   'prop heights': 'Prop heights that worked',
   'diary entries': 'Diary entries',
   'own answers': 'Own forms',

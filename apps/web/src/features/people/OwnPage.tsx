@@ -4,6 +4,7 @@ import {
   useMakePersonLink,
   usePersonLink,
 } from '../../data/people/usePersonLink.js';
+import { sayEntry } from '../../domain/person/sayEntry.js';
 import { sayDate } from '../../domain/words/say.js';
 import { Button } from '../../ui/Button.js';
 import { LinkOnce } from '../../ui/LinkOnce.js';
@@ -63,8 +64,9 @@ export function OwnPage({ id, name }: { id: string; name: string }) {
                   <span className="text-clay">This cannot be read: the key that sealed it is not here.</span>
                 ) : (
                   <>
-                    {entry.pain !== undefined && <span className="w-24">pain {entry.pain}</span>}
-                    <span className="flex-1">{entry.words}</span>
+                    <span className={`flex-1 ${entry.after === 'more' ? 'text-clay' : ''}`}>
+                      {sayEntry(entry)}
+                    </span>
                   </>
                 )}
               </li>

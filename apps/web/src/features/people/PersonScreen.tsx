@@ -44,6 +44,8 @@ export function PersonScreen({ id }: { id: string }) {
             </ButtonLink>
             <ButtonLink to={`/people/${id}/measure`}>Measure and test</ButtonLink>
             <ButtonLink to={`/people/${id}/progress`}>Progress</ButtonLink>
+            <ButtonLink to={`/people/${id}/home`}>Practice at home</ButtonLink>
+            <ButtonLink to={`/people/${id}/letter`}>Letter</ButtonLink>
             <ButtonLink to={`/people/${id}/paper`}>On paper</ButtonLink>
             <ButtonLink to={`/people/${id}/everything`}>All that is kept</ButtonLink>
             {hall.role === 'owner' && <ButtonLink to={`/hall/trail?person=${id}`}>Who has looked</ButtonLink>}

@@ -191,7 +191,8 @@ const untilOf = ({ limit: { until } }: LimitProposal): string =>
   until ? `; it stands until ${sayDate(until)}` : '';
 
 /** What hurt, where nothing known explains it. */
-function WhyAsk({ ask: { place, by, flares } }: { ask: AskProposal }) {
+function WhyAsk({ ask }: { ask: AskProposal }) {
+  const { flares } = ask;
   const days = flares.slice(0, SHOWN_DAYS).map(({ on, classId, pose }) => (
     <li key={on + pose}>
       {classId ? (
@@ -206,18 +207,22 @@ function WhyAsk({ ask: { place, by, flares } }: { ask: AskProposal }) {
   ));
   return (
     <>
-      <p>
-        {place
-          ? 'No one measure of these shapes explains it: others that go as far were well. Ask how it feels, and ' +
-            'set a limit by hand where one is needed.'
-          : `Pain was up by ${by} after class, and nobody said where: said in its record, it can be learned from.`}
-      </p>
+      <p>{whyAsk(ask)}</p>
       <ul className="list-disc pl-5">{days}</ul>
       {flares.length > SHOWN_DAYS && (
         <p className="text-soft">and {flares.length - SHOWN_DAYS} times before</p>
       )}
     </>
   );
+}
+
+function whyAsk({ place, by, atHome }: AskProposal): string {
+  if (atHome)
+    return 'It hurt more after practice at home. Ask in what, and end it or change it until that is known.';
+  return place
+    ? 'No one measure of these shapes explains it: others that go as far were well. Ask how it feels, and set a ' +
+        'limit by hand where one is needed.'
+    : `Pain was up by ${by} after class, and nobody said where: said in its record, it can be learned from.`;
 }
 
 /** What hurt, how sure it is that this is why, and what else it may be. */

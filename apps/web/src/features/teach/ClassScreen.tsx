@@ -4,7 +4,7 @@ import { ApiError } from '../../data/client.js';
 import { catalogue } from '../../data/catalogue.js';
 import { useOnScreen } from '../../data/screen/useScreen.js';
 import { useScreenOn } from '../../ui/useScreenOn.js';
-import { Pacer } from './Pacer.js';
+import { Pacer } from '../../domain/breath/Pacer.js';
 import { Stage } from './Stage.js';
 
 /** What the class sees: figure, breath and count. What opens it stands behind the `#`, which no server is sent. */

@@ -29,7 +29,7 @@ import { Fetch } from './Fetch.js';
 import { NotAnswered } from './NotAnswered.js';
 import { NowSaid } from './NowSaid.js';
 import { Others } from './Others.js';
-import { Pacer } from './Pacer.js';
+import { Pacer } from '../../domain/breath/Pacer.js';
 import { Round } from './Round.js';
 import { Stage } from './Stage.js';
 import { StopCard } from './StopCard.js';

@@ -4,8 +4,11 @@ import { variantById } from '../../data/catalogue.js';
 import { sayClock } from '../../domain/words/say.js';
 import { wantsMotion } from '../../ui/wantsMotion.js';
 
+/** What is paced: a moment of a class, or of practice at home. */
+type Paced = Pick<Moment, 'round' | 'count' | 'breath'> & { step: Pick<Moment['step'], 'variant'> };
+
 interface Props {
-  moment: Moment;
+  moment: Paced;
   phase: Phase;
   runs: boolean;
   /** Seconds of the phase that have passed, at any instant. */

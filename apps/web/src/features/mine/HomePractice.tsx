@@ -1,0 +1,76 @@
+import { sayHeld, sayOften } from '@lotus-steady/core';
+import { variantById } from '../../data/catalogue.js';
+import type { HomePractice as Practice } from '../../data/types.js';
+import type { PersonBody } from '../../domain/fitting/bodies.js';
+import { Figure } from '../../domain/figure/Figure.js';
+import { nameOfHomeStep } from '../../domain/person/nameOfHomeStep.js';
+import { sayDate } from '../../domain/words/say.js';
+import { Button } from '../../ui/Button.js';
+import { HowItWent } from './HowItWent.js';
+
+/** What she practises at home: seen, begun, and how it went in three taps. */
+export function HomePractice({
+  of,
+  today,
+  body,
+  onPlay,
+}: {
+  of: Practice;
+  today: string;
+  body: PersonBody;
+  onPlay: () => void;
+}) {
+  return (
+    <section aria-labelledby="home" className="mb-8 rounded-2xl border border-teal bg-paper p-5">
+      <h2 id="home" className="text-2xl">
+        Your practice at home
+      </h2>
+      <p className="text-soft">
+        About {of.minutes} minutes, until {sayDate(of.until)}
+      </p>
+      {of.withWhom && <p className="font-semibold">Together with {of.withWhom}.</p>}
+      {of.words && <p className="my-2 whitespace-pre-line">{of.words}</p>}
+      <ol className="my-3 divide-y divide-line">
+        {of.steps.map((step) => {
+          const { pose } = variantById(step.variant);
+          return (
+            <li key={step.step} className="flex gap-4 py-3">
+              <Figure
+                variant={step.variant}
+                side={pose.side ? step.sides[0] : undefined}
+                heightCm={body.heightCm}
+                build={body.build}
+                decorative
+                className="w-28 shrink-0"
+              />
+              <div>
+                <b>{nameOfHomeStep(step)}</b>
+                <span className="block">
+                  {sayHeld(step.hold)}
+                  {step.sides.length > 1 && ' each side'}, {sayOften(step.often)}
+                </span>
+                {step.says && <span className="block">{step.says}</span>}
+                {step.house.length > 0 && (
+                  <span className="block text-soft">You need {step.house.join('; ')}</span>
+                )}
+                {step.note && <span className="block text-teal">{step.note}</span>}
+              </div>
+            </li>
+          );
+        })}
+      </ol>
+      <Button look="main" className="min-h-14 w-full text-lg sm:w-auto" onClick={onPlay}>
+        Practise now
+      </Button>
+      <details className="mt-4">
+        <summary className="min-h-9 content-center text-teal">I have practised already</summary>
+        <HowItWent today={today} />
+      </details>
+      {of.whom && (
+        <p className="mt-3">
+          Ask: <b>{of.whom}</b>
+        </p>
+      )}
+    </section>
+  );
+}
