@@ -11,7 +11,7 @@ import { connectionTo } from './database/connection.js';
 import { Transactions } from './database/transactions.js';
 import { WriteRow } from './database/write.model.js';
 import { AccountModule } from './accounts/account.module.js';
-import { Vault } from './common/vault.js';
+import { Vault, type KeyRing } from './common/vault.js';
 import { CourseModule } from './courses/course.module.js';
 import { DemoModule } from './demo/demo.module.js';
 import { COPIES } from './erasure/copies.js';
@@ -22,6 +22,8 @@ import { GroupModule } from './groups/group.module.js';
 import { HallModule } from './halls/hall.module.js';
 import { HALL_KEY } from './halls/hallTokens.js';
 import { HealthController } from './health/health.controller.js';
+import { BackupModule } from './backup/backup.module.js';
+import { BACKUP_OF, type BackupOf } from './backup/backup.service.js';
 import { HomeModule } from './home/home.module.js';
 import { LetterModule } from './letters/letter.module.js';
 import { MailModule } from './mail/mail.module.js';
@@ -65,6 +67,7 @@ export const SUBJECTS = [
   SheetModule,
   CalendarModule,
   ErasureModule,
+  BackupModule,
   HomeModule,
   LetterModule,
   MailModule,
@@ -83,13 +86,25 @@ interface Parts {
   hallKey?: string;
   network?: NetworkSetting;
   backups?: string;
+  /** The keys themselves, for a copy of everything. */
+  ring: KeyRing;
   mail?: MailSetting;
 }
 
 @Global()
 @Module({})
 export class AppModule {
-  static on({ databaseUrl, clock, work, vault, hallKey, network, backups, mail }: Parts): DynamicModule {
+  static on({
+    databaseUrl,
+    clock,
+    work,
+    vault,
+    hallKey,
+    network,
+    backups,
+    mail,
+    ring,
+  }: Parts): DynamicModule {
     return {
       module: AppModule,
       imports: [
@@ -108,13 +123,14 @@ export class AppModule {
         { provide: NETWORK, useValue: network ?? null },
         { provide: Vault, useValue: vault },
         { provide: COPIES, useValue: backups ?? null },
+        { provide: BACKUP_OF, useValue: { url: databaseUrl, ring } satisfies BackupOf },
         { provide: MAIL, useValue: mail ?? null },
         { provide: APP_GUARD, useClass: AccessGuard },
         { provide: APP_INTERCEPTOR, useClass: WriteOnce },
         Transactions,
         { provide: APP_FILTER, useClass: ProblemFilter },
       ],
-      exports: [Clock, WorkPool, Transactions, Vault, COPIES, HALL_KEY, MAIL, NETWORK],
+      exports: [Clock, WorkPool, Transactions, Vault, BACKUP_OF, COPIES, HALL_KEY, MAIL, NETWORK],
     };
   }
 }

@@ -100,6 +100,7 @@ export async function createApp({
       clock: new Clock(today),
       work: new WorkPool(tasks, workLimits),
       vault: new Vault(keys),
+      ring: keys,
       ...(hallKey ? { hallKey } : {}),
       ...(network ? { network } : {}),
       ...(backups ? { backups } : {}),

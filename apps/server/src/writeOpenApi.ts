@@ -8,12 +8,14 @@ import { newKeyRing, Vault } from './common/vault.js';
 import { openApiOf } from './openApi.js';
 import { WorkPool } from './threads/workPool.js';
 
+const ring = newKeyRing();
 const app = await NestFactory.create(
   AppModule.on({
     databaseUrl: 'mariadb://nobody@127.0.0.1/none',
     clock: new Clock(),
     work: new WorkPool(new URL('./threads/tasks.js', import.meta.url)),
-    vault: new Vault(newKeyRing()),
+    vault: new Vault(ring),
+    ring,
   }),
   new FastifyAdapter(),
   { preview: true, logger: false },

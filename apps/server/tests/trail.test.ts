@@ -38,6 +38,8 @@ const NOT_NOTED: readonly RegExp[] = [
   // Title, time and place alone.
   /^\w+ \/api\/calendar\b/,
   /^GET \/api\/classes$/,
+  // Which copies there are; that one was handed out is noted.
+  /^(GET \/api\/backup|\w+ \/api\/backup\/passphrase)$/,
   // What is said in poses.
   /^\w+ \/api\/words\b/,
   // Figure, breath and count.

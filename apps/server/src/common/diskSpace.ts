@@ -13,6 +13,9 @@ const KEEP_LITTLE = new Set([
   '/api/session',
   '/api/session/demo',
   '/api/mine/open',
+  '/api/people/:id/home/draft',
+  '/api/people/:id/letter/pdf',
+  '/api/backup/file',
 ]);
 
 export interface Disk {

@@ -29,9 +29,8 @@ export function newKeyRing(name = new Date().toISOString().slice(0, 10)): KeyRin
  */
 export function keyRingIn(path: string): KeyRing {
   if (!existsSync(path)) {
-    mkdirSync(dirname(path), { recursive: true, mode: 0o700 });
     try {
-      writeFileSync(path, written(newKeyRing()), { mode: 0o600, flag: 'wx' });
+      keepNewRing(path, newKeyRing());
     } catch (error) {
       // Of two that start at once the first makes it.
       if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error;
@@ -41,15 +40,9 @@ export function keyRingIn(path: string): KeyRing {
     `The keys in ${path} cannot be read. Put a copy of that file back: what is encrypted is not readable without it.`,
   );
   try {
-    const { current, keys } = JSON.parse(readFileSync(path, 'utf8')) as {
-      current: string;
-      keys: Record<string, string>;
-    };
-    const ring = {
-      current,
-      keys: Object.fromEntries(Object.entries(keys).map(([name, key]) => [name, Buffer.from(key, 'base64')])),
-    };
-    if (!ring.keys[current] || Object.values(ring.keys).some((key) => key.length !== KEY_BYTES)) throw broken;
+    const ring = ringOf(JSON.parse(readFileSync(path, 'utf8')) as WrittenRing);
+    if (!ring.keys[ring.current] || Object.values(ring.keys).some((key) => key.length !== KEY_BYTES))
+      throw broken;
     return ring;
   } catch {
     throw broken;
@@ -79,16 +72,30 @@ export function addKey(
   return name;
 }
 
+/** A ring as it is written down: each key in base64. */
+export interface WrittenRing {
+  current: string;
+  keys: Readonly<Record<string, string>>;
+}
+
+export const writtenRing = ({ current, keys }: KeyRing): WrittenRing => ({
+  current,
+  keys: Object.fromEntries(Object.entries(keys).map(([name, key]) => [name, key.toString('base64')])),
+});
+
+export const ringOf = ({ current, keys }: WrittenRing): KeyRing => ({
+  current,
+  keys: Object.fromEntries(Object.entries(keys).map(([name, key]) => [name, Buffer.from(key, 'base64')])),
+});
+
 /** A ring as it stands in its file. */
-const written = ({ current, keys }: KeyRing): string =>
-  `${JSON.stringify(
-    {
-      current,
-      keys: Object.fromEntries(Object.entries(keys).map(([name, key]) => [name, key.toString('base64')])),
-    },
-    null,
-    2,
-  )}\n`;
+const written = (ring: KeyRing): string => `${JSON.stringify(writtenRing(ring), null, 2)}\n`;
+
+/** Makes a file of keys, for its owner alone. @throws where there is one already */
+export function keepNewRing(path: string, ring: KeyRing): void {
+  mkdirSync(dirname(path), { recursive: true, mode: 0o700 });
+  writeFileSync(path, written(ring), { mode: 0o600, flag: 'wx' });
+}
 
 /** `v1.key.iv.`: what stands before what is sealed. */
 const HEAD = /^v1\.([^.]+)\.([\w-]+)\.$/;

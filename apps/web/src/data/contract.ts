@@ -1562,6 +1562,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/backup': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Backup.state'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/backup/passphrase': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put: operations['Backup.set'];
+    post?: never;
+    delete: operations['Backup.forget'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/backup/file': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Backup.file'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/people/{id}/home/draft': {
     parameters: {
       query?: never;
@@ -2885,6 +2933,26 @@ export interface components {
     };
     KeptForDto: {
       months: number | null;
+    };
+    BackupCopyDto: {
+      name: string;
+      /** Format: date-time */
+      madeAt: string;
+      /** @description Bytes. */
+      size: number;
+    };
+    BackupStateDto: {
+      /** @description Whether copies can be made here at all. */
+      isHere: boolean;
+      /** @description Whether a passphrase is set: then one is made every day. */
+      isOn: boolean;
+      /** @description The latest first. */
+      copies: components['schemas']['BackupCopyDto'][];
+      /** @description Why the last one was not made. */
+      problem?: string;
+    };
+    PassphraseDto: {
+      passphrase: string;
     };
     AskedForHomeDto: {
       /** Format: uuid */
@@ -6044,6 +6112,84 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  'Backup.state': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['BackupStateDto'];
+        };
+      };
+    };
+  };
+  'Backup.set': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['PassphraseDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['BackupStateDto'];
+        };
+      };
+    };
+  };
+  'Backup.forget': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      204: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content?: never;
+      };
+    };
+  };
+  'Backup.file': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/octet-stream': string;
+        };
       };
     };
   };

@@ -30,6 +30,7 @@ export const keys = {
   lastTimes: (id: string) => ['classes', id, 'last'],
   incidents: ['incidents'],
   mail: ['mail'],
+  backup: ['backup'],
   home: (id: string) => ['people', id, 'home'],
   homeDraft: (id: string, classId: string, has: readonly string[]) => ['people', id, 'home', classId, has],
   letter: (id: string, to: string) => ['people', id, 'letter', to],

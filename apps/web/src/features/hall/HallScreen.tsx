@@ -14,6 +14,7 @@ import { differing } from '../../ui/differences.js';
 import { TextField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
 import { Problem } from '../../ui/states.js';
+import { Backup } from './Backup.js';
 import { DemoNotice } from './DemoNotice.js';
 import { KeptData } from './KeptData.js';
 import { LearnedPace } from './LearnedPace.js';
@@ -46,6 +47,7 @@ export function HallScreen() {
           <>
             {hall.isDemo ? <NobodyElse /> : <Members />}
             <OtherDevices isDemo={hall.isDemo} />
+            <Backup />
             <KeptData />
           </>
         )}
