@@ -103,6 +103,29 @@ test('its sheet is a PDF; on her own page it is there, and what she taps comes b
   expect((await her.ask('mine')).json.home).toBeUndefined();
 });
 
+test('what may no longer be done since something else is known of her is not given any more', async () => {
+  const { json } = await keep();
+  const steps = json.steps as unknown as { variant: string }[];
+  expect(steps.length).toBeGreaterThan(0);
+  const path0 = `people/${hall.nell}`;
+  const { version, id: _id, records: _r, propNotes: _p, ...person } = (await hall.owner.ask(path0)).json;
+  const change = (limits: object[], read: number) =>
+    hall.owner.ask(path0, 'PUT', { ...person, limits }, { 'If-Match': `"${read}"` });
+  const limits = [
+    { kind: 'no-floor', by: 'the surgeon' },
+    { kind: 'hold', most: 1, by: 'the surgeon' },
+  ];
+  expect((await change(limits, version as number)).status).toBe(200);
+  const now = async () => {
+    const [first] = (await hall.owner.ask(path())).json as unknown as { steps: object[]; leftOut?: number }[];
+    return first!;
+  };
+  const { leftOut, steps: left } = await now();
+  expect([leftOut, left.length]).toEqual([steps.length, 0]);
+  expect((await change([], (version as number) + 1)).status).toBe(200);
+  expect((await now()).leftOut).toBeUndefined();
+});
+
 test('by mail: what the mail server gets is what the outbox shows, with the sheet', async () => {
   const { json } = await keep();
   const written = { subject: 'Zu Hause üben', text: 'Grüße,\nWren', to: 'nell@example.org' };

@@ -68,6 +68,8 @@ export class HomePracticeDto {
   @ApiProperty() words!: string;
   @ApiProperty() whom!: string;
   @ApiPropertyOptional() withWhom?: string;
+  /** Something else is known of her since: steps that are no longer for home are left out. */
+  @ApiPropertyOptional() leftOut?: number;
   /** Once through all of it. */
   @ApiProperty() minutes!: number;
 }

@@ -1,4 +1,4 @@
-import type { HomeStep } from '@lotus-steady/core';
+import type { HomeStep, HouseProp } from '@lotus-steady/core';
 import {
   BelongsTo,
   Column,
@@ -21,6 +21,9 @@ export interface SealedHome {
   /** Whom she asks: a name, a number. */
   whom: string;
   withWhom?: string;
+  /** What is in the house, and in which version she was known. */
+  has: readonly HouseProp[];
+  version: number;
 }
 
 /** What somebody practises at home, from a day to a day. */

@@ -1,6 +1,6 @@
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { dateAfter, homeMinutes, type HouseProp } from '@lotus-steady/core';
+import { dateAfter, homeMinutes, type HomeStep, type HouseProp } from '@lotus-steady/core';
 import { Op } from 'sequelize';
 import { ClassFitter } from '../classes/classFitter.js';
 import { ClassRepository } from '../classes/class.repository.js';
@@ -76,7 +76,7 @@ export class HomeService {
     personId: string,
     { classId, has, steps: asked, words, whom, until }: HomePracticeDraftDto,
   ): Promise<HomePracticeDto> {
-    await this.people.there(context, personId);
+    const { version } = await this.people.one(context, personId);
     const { draft, title, until: last } = await this.draft(context, classId, personId, has);
     const today = await this.hall.today(context);
     const known = new Map(draft.steps.map((step) => [step.step, step]));
@@ -95,7 +95,10 @@ export class HomeService {
         ...(timesADay ? { often: [timesADay, timesADay] as const } : {}),
       }));
     const { withWhom } = draft;
-    const sealed: SealedHome = { title, steps, words, whom, ...(withWhom ? { withWhom } : {}) };
+    const sealed: SealedHome = {
+      ...{ title, steps, words, whom, has, version },
+      ...(withWhom ? { withWhom } : {}),
+    };
     const row = this.rows.build({ personId, classId, on: today, until });
     row.sealed = sealJson(this.vault, SEALED.home, [row.id], sealed);
     await this.transactions.run(async (transaction) => {
@@ -105,21 +108,40 @@ export class HomeService {
     return this.opened(row);
   }
 
-  /** The latest first. @throws NotFoundException @throws Unreadable */
+  /** The latest first; of what is practised now what may still be done. @throws NotFoundException @throws Unreadable */
   async of(context: RequestContext, personId: string): Promise<HomePracticeDto[]> {
     await this.people.there(context, personId);
+    const today = await this.hall.today(context);
     const order: [string, string][] = [['createdAt', 'DESC']];
     const rows = await this.rows.findAll({ where: { personId }, order });
-    return rows.map((row) => this.opened(row));
+    return Promise.all(
+      rows.map((row) => (row.until >= today ? this.asKnownNow(context, row) : this.opened(row))),
+    );
   }
 
   /** What somebody practises on a day, where she has something. @throws Unreadable */
-  async now(personId: string, today: string): Promise<HomePracticeDto | undefined> {
+  async now(context: RequestContext, personId: string, today: string): Promise<HomePracticeDto | undefined> {
     const row = await this.rows.findOne({
       where: { personId, until: { [Op.gte]: today } },
       order: [['createdAt', 'DESC']],
     });
-    return row ? this.opened(row) : undefined;
+    return row ? this.asKnownNow(context, row) : undefined;
+  }
+
+  /**
+   * Where something else is known of her than when it was kept, each step is looked at again: what is no longer for
+   * home is not given, and how many that are is said.
+   */
+  private async asKnownNow(context: RequestContext, row: HomeRow): Promise<HomePracticeDto> {
+    const practice = this.opened(row);
+    const { has, version } = this.sealedOf(row);
+    if ((await this.people.one(context, row.personId)).version === version) return practice;
+    const known = await this.draft(context, row.classId, row.personId, has).catch(() => undefined);
+    const isStill = ({ step, variant }: HomeStep): boolean =>
+      known?.draft.steps.some((one) => one.step === step && one.variant === variant) ?? false;
+    const steps = practice.steps.filter(isStill);
+    const leftOut = practice.steps.length - steps.length;
+    return leftOut ? { ...practice, steps, leftOut, minutes: homeMinutes(steps) } : practice;
   }
 
   /** Ends it today. @throws NotFoundException */
@@ -142,7 +164,13 @@ export class HomeService {
     ]);
     const { sex, born, heightCm, weightKg, conditions, can, name } = person;
     const task = plain({
-      ...{ practice: this.opened(row), on: row.on, name, hall: hall.name, teacher: hall.teacher },
+      ...{
+        practice: await this.asKnownNow(context, row),
+        on: row.on,
+        name,
+        hall: hall.name,
+        teacher: hall.teacher,
+      },
       body: { sex, born, heightCm, weightKg, conditions, can },
       own: await this.ownVariants.all(context),
     });
@@ -167,8 +195,12 @@ export class HomeService {
     return row;
   }
 
-  private opened({ id, classId, on, until, sealed }: HomeRow): HomePracticeDto {
-    const open = openJson<SealedHome>(this.vault, SEALED.home, [id], sealed);
+  private opened(row: HomeRow): HomePracticeDto {
+    const { id, classId, on, until } = row;
+    const { has: _has, version: _version, ...open } = this.sealedOf(row);
     return { id, classId, on, until, ...open, steps: [...open.steps], minutes: homeMinutes(open.steps) };
   }
+
+  private sealedOf = ({ id, sealed }: HomeRow): SealedHome =>
+    openJson<SealedHome>(this.vault, SEALED.home, [id], sealed);
 }

@@ -65,7 +65,7 @@ export class MineService {
       this.ownVariants.list(context),
     ]);
     const today = this.clock.today(hall.timeZone);
-    const home = await this.home.now(userId, today);
+    const home = await this.home.now(context, userId, today);
     const all = [...classes.flatMap(({ steps }) => steps), ...(home?.steps ?? [])];
     const done = new Set(all.map(({ variant }) => variant.split('~')[0]));
     return {

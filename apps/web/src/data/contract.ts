@@ -2684,6 +2684,7 @@ export interface components {
       words: string;
       whom: string;
       withWhom?: string;
+      leftOut?: number;
       minutes: number;
     };
     DiaryEntryDto: {

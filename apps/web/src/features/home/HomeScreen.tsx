@@ -53,6 +53,13 @@ function Now({ id, name, practice }: { id: string; name: string; practice: HomeP
       <p className="mb-3 text-soft">
         From {practice.title}, since {sayDate(practice.on)}; about {practice.minutes} minutes.
       </p>
+      {practice.leftOut && (
+        <p role="status" className="mb-3 rounded-xl border-2 border-clay p-3">
+          <b>Something else is known of {first} since.</b> {practice.leftOut}{' '}
+          {practice.leftOut === 1 ? 'exercise is' : 'exercises are'} no longer for home, and not on {first}’s
+          page any more: make something new.
+        </p>
+      )}
       {practice.words && <p className="mb-3 whitespace-pre-line">{practice.words}</p>}
       <HomeSteps steps={practice.steps} />
       <div className="my-4 flex flex-wrap gap-3">

@@ -29,6 +29,11 @@ export function HomePractice({
         About {of.minutes} minutes, until {sayDate(of.until)}
       </p>
       {of.withWhom && <p className="font-semibold">Together with {of.withWhom}.</p>}
+      {of.leftOut && (
+        <p className="my-2 font-semibold text-clay">
+          Something has changed: exercises that may no longer suit you are left out. Ask before you go on.
+        </p>
+      )}
       {of.words && <p className="my-2 whitespace-pre-line">{of.words}</p>}
       <ol className="my-3 divide-y divide-line">
         {of.steps.map((step) => {
@@ -59,7 +64,12 @@ export function HomePractice({
           );
         })}
       </ol>
-      <Button look="main" className="min-h-14 w-full text-lg sm:w-auto" onClick={onPlay}>
+      <Button
+        look="main"
+        className="min-h-14 w-full text-lg sm:w-auto"
+        disabled={!of.steps.length}
+        onClick={onPlay}
+      >
         Practise now
       </Button>
       <details className="mt-4">
