@@ -1,8 +1,10 @@
 import {
   PRONOUNS,
   PROP_TASKS,
+  type Activity,
   type Can,
   type Clearance,
+  type HowFar,
   type Intake,
   type OwnLimit,
   type Pronoun,
@@ -102,6 +104,11 @@ export class PersonRecordDto {
   @ApiProperty({ type: String, nullable: true }) pressureAfter!: string | null;
   @ApiProperty({ type: [StepChangeDto] }) changes!: StepChangeDto[];
   @ApiProperty() word!: string;
+  /** How much was done, and how far; left out where that was not kept. */
+  @CoreType('Activity', { optional: true }) activity?: Activity;
+  @CoreType('HowFar', { optional: true }) far?: HowFar;
+  /** The longest hold, seconds. */
+  @ApiPropertyOptional() longest?: number;
 }
 
 /** A prop height that worked for someone. */

@@ -5,7 +5,8 @@ import { changesOf, type Person } from '@lotus-steady/core';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
 import { ClassRow, RecordRow } from '../classes/class.model.js';
-import { openRecord } from '../classes/openRecord.js';
+import { openSealed } from '../classes/openRecord.js';
+import { doneSums } from './doneSums.js';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { MarkRow, type SealedMark } from '../marks/mark.model.js';
@@ -131,8 +132,10 @@ export class PersonRepository {
       // A class that was removed takes what was recorded with it.
       .filter((record) => record.class)
       .map((record) => {
-        const { personId: _personId, ...open } = openRecord(this.vault, record);
-        return { classId: record.classId, title: record.class.title, on: record.class.on, ...open };
+        const { did, ...open } = openSealed(this.vault, record.id, record.sealed);
+        const { classId, came, class: of } = record;
+        const sums = did?.length ? doneSums(did) : {};
+        return { classId, title: of.title, on: of.on, came, ...open, ...sums };
       })
       .concat(this.notedInClass(row.marks))
       .sort((a, b) => (a.on < b.on ? 1 : -1));

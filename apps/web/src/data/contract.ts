@@ -1,5 +1,6 @@
 /** Written by `npm run contract` from the server’s DTO classes; do not edit. */
 import type {
+  Activity,
   Build,
   Can,
   Choices,
@@ -10,6 +11,7 @@ import type {
   HomeDraft,
   HomeStep,
   HouseView,
+  HowFar,
   Intake,
   LearnedPace,
   MovedLimit,
@@ -2089,6 +2091,9 @@ export interface components {
       pressureAfter: string | null;
       changes: components['schemas']['StepChangeDto'][];
       word: string;
+      activity?: Activity;
+      far?: HowFar;
+      longest?: number;
     };
     PropNoteDto: {
       /** @enum {string} */

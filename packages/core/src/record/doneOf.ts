@@ -5,6 +5,7 @@ import type { Catalogue } from '../poses/catalogue.js';
 import { bites, quantityOf, type Trial } from '../rules/judge.js';
 import { NO_SUMS } from '../rules/sums.js';
 import type { LimitKind } from '../rules/types.js';
+import { farthest } from './farthest.js';
 import type { Done, HowFar } from './types.js';
 
 /** From so many degrees on it is worth keeping how far something went; less tells nothing of a limit. */
@@ -37,7 +38,7 @@ export function doneOf(
         ? { pose: before.pose, variant: before.variant, seconds: before.seconds }
         : { pose: entry.pose, variant: entry.variant, seconds: Math.round(entry.hold.seconds) }),
       ...(entry.asFarAs ? { share: entry.asFarAs.share } : {}),
-      far: before ? further(before.far, far) : far,
+      far: before ? farthest([before.far, far]) : far,
     });
   }
   return [...done.values()];
@@ -87,17 +88,4 @@ function trialOf(
     pose: pose.id,
     sums: NO_SUMS,
   };
-}
-
-/** The further of two, kind by kind and side by side. */
-function further(a: HowFar, b: HowFar): HowFar {
-  const both: Record<string, number | readonly [number, number]> = { ...a };
-  for (const [kind, value] of Object.entries(b)) {
-    const known = both[kind] ?? value;
-    both[kind] =
-      typeof value === 'number' || typeof known === 'number'
-        ? Math.max(known as number, value as number)
-        : [Math.max(known[0], value[0]), Math.max(known[1], value[1])];
-  }
-  return both;
 }

@@ -17,6 +17,9 @@ export {
 } from './proposals.js';
 export { type WorkedProp } from './lowerProp.js';
 export { measuredOverTime, type KnownVersion, type MeasuredOverTime } from './measuredOverTime.js';
+export { activityAdvice, MODERATE, type ActivityAdvice } from './activityAdvice.js';
+export { activityOf, type Activity } from './activityOf.js';
+export { farthest } from './farthest.js';
 export { progressOf, type Progress } from './progress.js';
 export { sayProposal } from './sayProposal.js';
 export { PAIN_MATTERS, type Done, type HowFar, type RecordOf, type StepChange } from './types.js';

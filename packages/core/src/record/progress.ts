@@ -1,5 +1,7 @@
+import { dateAfter } from '../calendar/dates.js';
 import { parseReading } from '../rules/bloodPressure.js';
-import { PAIN_MATTERS, type RecordOf } from './types.js';
+import type { Activity } from './activityOf.js';
+import { PAIN_MATTERS, type HowFar, type RecordOf } from './types.js';
 
 /** A class that somebody came to, and a number of it. */
 interface Point {
@@ -17,10 +19,21 @@ export interface Progress {
   pressure: readonly { on: string; systolic: number; diastolic: number }[];
   /** By month, `YYYY-MM`: to how many of those she was down for she came; a month without any is left out. */
   attendance: readonly { month: string; came: number; of: number }[];
+  /** By week, its Monday; of classes that kept what was done. */
+  activity: readonly ({ week: string } & Activity)[];
+  /** How far it went at most, by kind of limit, degrees: of two sides the further. */
+  far: Readonly<Record<string, readonly Point[]>>;
+  /** The longest hold, seconds. */
+  held: readonly Point[];
 }
 
 type Recorded = Pick<RecordOf, 'on' | 'came' | 'painBefore' | 'painAfter' | 'effort'> & {
   pressureAfter?: string | null;
+  activity?: Activity;
+  /** How far it went at most: see `farthest`. */
+  far?: HowFar;
+  /** The longest hold, seconds. */
+  longest?: number;
 };
 
 /**
@@ -40,6 +53,9 @@ export function progressOf(records: readonly Recorded[]): Progress {
       return reading ? [{ on, ...reading }] : [];
     }),
     attendance: byMonth(byDate),
+    activity: byWeek(came),
+    far: byKind(came),
+    held: came.flatMap(({ on, longest }) => (longest === undefined ? [] : [{ on, value: longest }])),
   };
 }
 
@@ -56,4 +72,28 @@ function byMonth(records: readonly Recorded[]): Progress['attendance'] {
     months.set(month, { came: before + Number(came), of: of + 1 });
   }
   return [...months].map(([month, counts]) => ({ month, ...counts }));
+}
+
+/** The Monday of a day's week. */
+const mondayOf = (on: string): string => dateAfter(on, -((new Date(`${on}T12:00:00Z`).getUTCDay() + 6) % 7));
+
+function byWeek(records: readonly Recorded[]): Progress['activity'] {
+  const weeks = new Map<string, Activity>();
+  for (const { on, activity } of records) {
+    if (!activity) continue;
+    const known = weeks.get(mondayOf(on)) ?? { minutes: 0, metMinutes: 0 };
+    weeks.set(mondayOf(on), {
+      minutes: known.minutes + activity.minutes,
+      metMinutes: known.metMinutes + activity.metMinutes,
+    });
+  }
+  return [...weeks].map(([week, sums]) => ({ week, ...sums }));
+}
+
+function byKind(records: readonly Recorded[]): Progress['far'] {
+  const kinds: Record<string, Point[]> = {};
+  for (const { on, far = {} } of records)
+    for (const [kind, value] of Object.entries(far))
+      (kinds[kind] ??= []).push({ on, value: typeof value === 'number' ? value : Math.max(...value) });
+  return kinds;
 }

@@ -1,5 +1,5 @@
 /** What charts are drawn from, against the rows it comes from. */
-import { progressOf } from '../builtIn.js';
+import { activityAdvice, activityOf, BUILT_IN, POSES, progressOf } from '../builtIn.js';
 import { chanceFrom, dateAfter } from '../../src/index.js';
 
 type Row = Parameters<typeof progressOf>[0][number];
@@ -48,3 +48,68 @@ test.each(Array.from({ length: 40 }, (_, i) => i + 1))(
     }
   },
 );
+
+describe('minutes and effort', () => {
+  const done = (variant: string, seconds: number) => ({
+    ...{ step: 1, pose: variant.split('.')[0]!, variant, seconds, far: {} },
+  });
+
+  test('a class of hatha shapes is the minutes times 2.5, as the compendium has it; sides count twice', () => {
+    const hatha = POSES.flatMap(({ side, ladder }) =>
+      ladder
+        .filter(({ declared }) => declared.metFrom.startsWith('02150'))
+        .map(({ id }) => ({ id, sides: side ? 2 : 1 })),
+    ).slice(0, 20);
+    const did = hatha.map(({ id, sides }) => done(id, 180 / sides));
+    expect(activityOf(did, BUILT_IN)).toEqual({ minutes: 60, metMinutes: 150 });
+    const resting = POSES.find(({ side, ladder }) => !side && ladder[0]!.declared.met === 1.3)!.ladder[0]!;
+    expect(activityOf([done(resting.id, 600)], BUILT_IN)).toEqual({ minutes: 10, metMinutes: 13 });
+  });
+
+  // Compendium of Physical Activities 2011, from memory.
+  const COMPENDIUM: Readonly<Record<string, readonly [least: number, most: number]>> = {
+    '07010': [1, 1.3],
+    '07021': [1.3, 1.3],
+    '02101': [2.3, 2.3],
+    '02150': [2.5, 2.5],
+    '02180': [3.3, 3.3],
+    '02160': [4, 4],
+    '02170': [2, 2],
+    '15670': [3, 3],
+  };
+  test('every variant has the METs of its entry in the compendium', () => {
+    for (const { id, declared } of POSES.flatMap(({ ladder }) => ladder)) {
+      const range = COMPENDIUM[declared.metFrom.slice(0, 5)];
+      expect([id, declared.metFrom, range !== undefined]).toEqual([id, declared.metFrom, true]);
+      expect(declared.met).toBeGreaterThanOrEqual(range![0]);
+      expect(declared.met).toBeLessThanOrEqual(range![1]);
+    }
+  });
+
+  test('weeks begin on Monday, and add up; a class that kept nothing is in none', () => {
+    const row = (on: string, minutes: number): Row => ({
+      ...{ on, came: true, painBefore: null, painAfter: null, effort: null },
+      ...(minutes ? { activity: { minutes, metMinutes: 2 * minutes } } : {}),
+    });
+    const { activity } = progressOf([
+      row('2026-11-30', 30),
+      row('2026-11-29', 20),
+      row('2026-11-23', 10),
+      row('2026-11-24', 0),
+    ]);
+    expect(activity).toEqual([
+      { week: '2026-11-23', minutes: 30, metMinutes: 60 },
+      { week: '2026-11-30', minutes: 30, metMinutes: 60 },
+    ]);
+  });
+
+  test.each<[number | undefined, string[], number]>([
+    [40, [], 450],
+    [undefined, [], 450],
+    [12, [], 1260],
+    [70, [], 450],
+    [30, ['pregnancy'], 450],
+  ])('at %p with %p at least %p MET-minutes a week', (age, conditions, least) => {
+    expect(activityAdvice(age, conditions).metMinutes).toBe(least);
+  });
+});

@@ -1,4 +1,11 @@
-import { progressOf, type Progress } from '@lotus-steady/core';
+import {
+  activityAdvice,
+  ageOn,
+  MODERATE,
+  progressOf,
+  type ActivityAdvice,
+  type Progress,
+} from '@lotus-steady/core';
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { usePerson } from '../../data/people/usePerson.js';
@@ -10,8 +17,17 @@ import { sayDate } from '../../domain/words/say.js';
 import { Button } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { Empty, Reading } from '../../ui/states.js';
+import { today } from '../../data/today.js';
+import { HowFar } from './HowFar.js';
 import { Measured } from './Measured.js';
-import { attendanceChart, effortChart, painChart, pressureChart, type Marked } from './charts.js';
+import {
+  activityChart,
+  attendanceChart,
+  effortChart,
+  painChart,
+  pressureChart,
+  type Marked,
+} from './charts.js';
 
 /** How somebody's classes were over time. */
 export function ProgressScreen({ id }: { id: string }) {
@@ -48,7 +64,14 @@ function Charts({ person }: { person: PersonWhole }) {
       .filter(({ on, says }) => on >= first && says !== 'First known.')
       .reverse();
   }, [changes, records]);
-  const { pain, effort, pressure, attendance } = progress;
+  const { pain, effort, pressure, attendance, activity } = progress;
+  const advice = useMemo(() => {
+    const age = person.born ? ageOn(person.born, today()) : undefined;
+    return activityAdvice(
+      age,
+      person.conditions.map(({ condition }) => condition),
+    );
+  }, [person]);
   // A chart is drawn again where its option is another one.
   const options = useMemo(
     () => ({
@@ -56,8 +79,9 @@ function Charts({ person }: { person: PersonWhole }) {
       pressure: pressureChart(progress.pressure, marked),
       effort: effortChart(progress.effort, marked),
       attendance: attendanceChart(progress.attendance),
+      activity: activityChart(progress.activity, advice.metMinutes),
     }),
-    [progress, marked],
+    [progress, marked, advice],
   );
   if (!attendance.length) return <Empty>No class is recorded yet.</Empty>;
   return (
@@ -92,6 +116,17 @@ function Charts({ person }: { person: PersonWhole }) {
           file="how-hard"
         />
       )}
+      {activity.length > 1 && (
+        <Chart
+          title="Minutes and effort, by week"
+          says={sayActivity(progress, advice)}
+          option={options.activity}
+          heads={['Week of', 'Minutes in shapes', 'MET-minutes']}
+          rows={activity.map(({ week, minutes, metMinutes }) => [week, `${minutes}`, `${metMinutes}`])}
+          file="minutes"
+        />
+      )}
+      <HowFar far={progress.far} held={progress.held} marked={marked} />
       <Chart
         title="Attended"
         says={sayAttended(progress)}
@@ -114,6 +149,18 @@ function Charts({ person }: { person: PersonWhole }) {
         </section>
       )}
     </>
+  );
+}
+
+/** How much a week, and what is recommended: most shapes are light, and count in part. */
+function sayActivity({ activity }: Progress, { group, says, metMinutes, source }: ActivityAdvice): string {
+  const mean = (of: (one: Progress['activity'][number]) => number): number =>
+    Math.round(activity.reduce((sum, one) => sum + of(one), 0) / activity.length);
+  return (
+    `In weeks with a class ${mean(({ minutes }) => minutes)} minutes in shapes, ` +
+    `${mean((one) => one.metMinutes)} MET-minutes (Compendium of Physical Activities 2011). ` +
+    `Recommended for ${group}: ${says}; from ${metMinutes} MET-minutes on (${source}). ` +
+    `Most shapes are light, under ${MODERATE} METs: walking and the like count beside them.`
   );
 }
 

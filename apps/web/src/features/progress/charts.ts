@@ -114,20 +114,7 @@ export const pressureChart =
 
 export const effortChart =
   (effort: Progress['effort'], marked: readonly Marked[]) =>
-  (inks: Inks): ChartOption => ({
-    ...axes(inks, 10),
-    series: [
-      {
-        type: 'line',
-        data: effort.map(({ on, value }) => [on, value]),
-        lineStyle: { color: inks.teal, width: 2 },
-        itemStyle: { color: inks.teal },
-        symbolSize: 6,
-        showSymbol: effort.length <= MARKED_MOST,
-        markLine: changesAt(marked, inks),
-      },
-    ],
-  });
+  (inks: Inks): ChartOption => ({ ...overTimeChart(effort, marked)(inks), ...axes(inks, 10) });
 
 /** Of those she was down for, the ones she came to, month by month. */
 export const attendanceChart =
@@ -177,6 +164,40 @@ export const measuredChart =
         ...(usual === undefined
           ? {}
           : { markLine: { silent: true, symbol: 'none', data: levelsAt([usual], inks) } }),
+      },
+    ],
+  });
+
+/** MET-minutes week by week, and what is recommended at least. */
+export const activityChart =
+  (activity: Progress['activity'], least: number) =>
+  (inks: Inks): ChartOption => ({
+    ...axes(inks, Math.max(least * 1.1, ...activity.map(({ metMinutes }) => metMinutes))),
+    series: [
+      {
+        type: 'bar',
+        barMaxWidth: 14,
+        data: activity.map(({ week, metMinutes }) => [week, metMinutes]),
+        itemStyle: { color: inks.teal },
+        markLine: { silent: true, symbol: 'none', data: levelsAt([least], inks) },
+      },
+    ],
+  });
+
+/** A number of each class over time, and what changed when. */
+export const overTimeChart =
+  (points: readonly { on: string; value: number }[], marked: readonly Marked[]) =>
+  (inks: Inks): ChartOption => ({
+    ...axes(inks, undefined),
+    series: [
+      {
+        type: 'line',
+        data: points.map(({ on, value }) => [on, value]),
+        lineStyle: { color: inks.teal, width: 2 },
+        itemStyle: { color: inks.teal },
+        symbolSize: 6,
+        showSymbol: points.length <= MARKED_MOST,
+        markLine: changesAt(marked, inks),
       },
     ],
   });
