@@ -5,7 +5,6 @@ import { BUILT_IN } from '@lotus-steady/core/built-in';
 export interface DoneSums {
   activity: Activity;
   far: HowFar;
-  longest: number;
 }
 
 const KNOWN = new Set(BUILT_IN.poses.flatMap(({ ladder }) => ladder.map(({ id }) => id)));
@@ -20,6 +19,5 @@ export function doneSums(did: readonly Done[]): DoneSums {
   return {
     activity: activityOf(known, BUILT_IN),
     far: farthest(did.map(({ far }) => far)),
-    longest: Math.max(0, ...did.map(({ seconds }) => seconds)),
   };
 }

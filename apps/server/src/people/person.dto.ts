@@ -107,8 +107,6 @@ export class PersonRecordDto {
   /** How much was done, and how far; left out where that was not kept. */
   @CoreType('Activity', { optional: true }) activity?: Activity;
   @CoreType('HowFar', { optional: true }) far?: HowFar;
-  /** The longest hold, seconds. */
-  @ApiPropertyOptional() longest?: number;
 }
 
 /** A prop height that worked for someone. */

@@ -2093,7 +2093,6 @@ export interface components {
       word: string;
       activity?: Activity;
       far?: HowFar;
-      longest?: number;
     };
     PropNoteDto: {
       /** @enum {string} */

@@ -23,7 +23,7 @@ export interface Progress {
   activity: readonly ({ week: string } & Activity)[];
   /** How far it went at most, by kind of limit, degrees: of two sides the further. */
   far: Readonly<Record<string, readonly Point[]>>;
-  /** The longest hold, seconds. */
+  /** The longest hold that asks something of her, seconds: no rest. */
   held: readonly Point[];
 }
 
@@ -32,8 +32,6 @@ type Recorded = Pick<RecordOf, 'on' | 'came' | 'painBefore' | 'painAfter' | 'eff
   activity?: Activity;
   /** How far it went at most: see `farthest`. */
   far?: HowFar;
-  /** The longest hold, seconds. */
-  longest?: number;
 };
 
 /**
@@ -43,6 +41,7 @@ type Recorded = Pick<RecordOf, 'on' | 'came' | 'painBefore' | 'painAfter' | 'eff
 export function progressOf(records: readonly Recorded[]): Progress {
   const byDate = [...records].sort((a, b) => a.on.localeCompare(b.on));
   const came = byDate.filter((record) => record.came);
+  const far = byKind(came);
   return {
     pain: came.flatMap(({ on, painBefore: before, painAfter: after }) =>
       before === null || after === null ? [] : [{ on, before, after, matters: mattering(after - before) }],
@@ -54,8 +53,8 @@ export function progressOf(records: readonly Recorded[]): Progress {
     }),
     attendance: byMonth(byDate),
     activity: byWeek(came),
-    far: byKind(came),
-    held: came.flatMap(({ on, longest }) => (longest === undefined ? [] : [{ on, value: longest }])),
+    far,
+    held: far.hold ?? [],
   };
 }
 

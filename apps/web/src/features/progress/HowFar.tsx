@@ -5,6 +5,9 @@ import { Chart } from '../../domain/charts/Chart.js';
 import { SelectField } from '../../ui/Field.js';
 import { overTimeChart, type Marked } from './charts.js';
 
+/** A kind of limit without its "to": what it is about. */
+const nameOf = (says: string): string => says.replace(/ to$/, '');
+
 /** A line through fewer classes tells nothing. */
 const LEAST = 3;
 
@@ -33,12 +36,12 @@ export function HowFar({
           >
             {kinds.map(([id, { says }]) => (
               <option key={id} value={id}>
-                {says}
+                {nameOf(says)}
               </option>
             ))}
           </SelectField>
           <Chart
-            title={`How far: ${RULEBOOK.limitKinds[chosen]!.says}`}
+            title={`How far: ${nameOf(RULEBOOK.limitKinds[chosen]!.says)}`}
             says="The furthest of each class, degrees, as it was planned for this person: of two sides the further."
             option={option}
             heads={['Date', 'Degrees']}
@@ -50,7 +53,7 @@ export function HowFar({
       {held.length >= LEAST && (
         <Chart
           title="The longest hold"
-          says="Of each class, seconds on one side."
+          says="Of each class, seconds on one side; rests are not counted."
           option={holds}
           heads={['Date', 'Seconds']}
           rows={held.map(({ on, value }) => [on, `${value}`])}

@@ -168,11 +168,14 @@ export const measuredChart =
     ],
   });
 
+/** The next hundred: the end of an axis. */
+const upTo = (value: number): number => 100 * Math.ceil((value + 1) / 100);
+
 /** MET-minutes week by week, and what is recommended at least. */
 export const activityChart =
   (activity: Progress['activity'], least: number) =>
   (inks: Inks): ChartOption => ({
-    ...axes(inks, Math.max(least * 1.1, ...activity.map(({ metMinutes }) => metMinutes))),
+    ...axes(inks, upTo(Math.max(least, ...activity.map(({ metMinutes }) => metMinutes)))),
     series: [
       {
         type: 'bar',
