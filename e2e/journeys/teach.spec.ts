@@ -29,6 +29,8 @@ const kept = (page: Page, id: string): Promise<Teaching> =>
   }, `class:${id}:teaching`);
 
 test('an hour’s class runs by itself: order, sides and every time are the plan’s', async ({ page }) => {
+  // An hour of a page's clock takes minutes on a busy machine.
+  test.slow();
   const { id, fitting } = await open(page, 'Thursday Mixed');
   const planned = momentsOf(fitting, BUILT_IN);
   const total = planned.reduce((sum, { lead, seconds }) => sum + lead + seconds, 0);
