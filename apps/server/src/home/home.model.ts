@@ -21,9 +21,8 @@ export interface SealedHome {
   /** Whom she asks: a name, a number. */
   whom: string;
   withWhom?: string;
-  /** What is in the house, and in which version she was known. */
+  /** What is in the house. */
   has: readonly HouseProp[];
-  version: number;
 }
 
 /** What somebody practises at home, from a day to a day. */

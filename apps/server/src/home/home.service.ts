@@ -76,7 +76,6 @@ export class HomeService {
     personId: string,
     { classId, has, steps: asked, words, whom, until }: HomePracticeDraftDto,
   ): Promise<HomePracticeDto> {
-    const { version } = await this.people.one(context, personId);
     const { draft, title, until: last } = await this.draft(context, classId, personId, has);
     const today = await this.hall.today(context);
     const known = new Map(draft.steps.map((step) => [step.step, step]));
@@ -96,7 +95,7 @@ export class HomeService {
       }));
     const { withWhom } = draft;
     const sealed: SealedHome = {
-      ...{ title, steps, words, whom, has, version },
+      ...{ title, steps, words, whom, has },
       ...(withWhom ? { withWhom } : {}),
     };
     const row = this.rows.build({ personId, classId, on: today, until });
@@ -129,13 +128,12 @@ export class HomeService {
   }
 
   /**
-   * Where something else is known of her than when it was kept, each step is looked at again: what is no longer for
-   * home is not given, and how many that are is said.
+   * Each step is looked at again whenever it is shown, for she, the rules of the hall and ours may be others than when
+   * it was kept: what is no longer for home is not given, and how many that are is said.
    */
   private async asKnownNow(context: RequestContext, row: HomeRow): Promise<HomePracticeDto> {
     const practice = this.opened(row);
-    const { has, version } = this.sealedOf(row);
-    if ((await this.people.one(context, row.personId)).version === version) return practice;
+    const { has } = this.sealedOf(row);
     const known = await this.draft(context, row.classId, row.personId, has).catch(() => undefined);
     const isStill = ({ step, variant }: HomeStep): boolean =>
       known?.draft.steps.some((one) => one.step === step && one.variant === variant) ?? false;
@@ -197,7 +195,7 @@ export class HomeService {
 
   private opened(row: HomeRow): HomePracticeDto {
     const { id, classId, on, until } = row;
-    const { has: _has, version: _version, ...open } = this.sealedOf(row);
+    const { has: _has, ...open } = this.sealedOf(row);
     return { id, classId, on, until, ...open, steps: [...open.steps], minutes: homeMinutes(open.steps) };
   }
 
