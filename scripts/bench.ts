@@ -8,7 +8,10 @@ import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
 import { setFlagsFromString } from 'node:v8';
 import { runInNewContext } from 'node:vm';
+import { Sequelize } from 'sequelize';
 import { Bench } from 'tinybench';
+import { keyRingIn, Vault } from '../apps/server/src/common/vault.js';
+import { fillHall } from '../apps/server/tests/largeHall.js';
 import {
   compileRules,
   createFitter,
@@ -36,7 +39,7 @@ import {
 import { solver, solveTime, timeOf, timeProblems } from '../packages/core/tests/reference/timeModel.js';
 import { bodyKb, measureFigures } from './lib/benchFigures.js';
 import { benchPeople, benchSequence, FIT_DAY } from './lib/benchClass.js';
-import { measurePages } from './lib/benchPages.mjs';
+import { measurePages, measureYears } from './lib/benchPages.mjs';
 import { factsOf, generalEngine } from './lib/generalEngine.js';
 
 /** More than this, and a first visit is too heavy: kilobytes as they cross the wire, milliseconds. */
@@ -238,6 +241,15 @@ const pages = await measurePages((ids: readonly string[]) => ({
   people: ids.slice(0, 24).map((id) => ({ id })),
 }));
 
+/** Two hundred people who have come for three years. */
+const years = await measureYears(async ({ databaseUrl, keys, classId }) => {
+  const sequelize = new Sequelize(databaseUrl, { logging: false });
+  const size = { people: 200, weeks: 156, classes: 5, each: 20 };
+  const regular = await fillHall(sequelize, new Vault(keyRingIn(keys)), classId, size);
+  await sequelize.close();
+  return regular;
+});
+
 const results = [
   ...(Object.keys(TIMED) as (keyof typeof TIMED)[]).map((name) => ({ name, medianMs: median(name) })),
   { name: 'fit-cold-24', medianMs: Math.round(middle(cold)) },
@@ -289,6 +301,10 @@ const results = [
   { name: 'class-list-ready', medianMs: pages.list.readyMs },
   { name: 'fitting-all', kilobytes: pages.fitting.allKb },
   { name: 'fitting-ready', medianMs: pages.fitting.readyMs },
+  { name: 'person-3-years', medianMs: years.pageMs },
+  { name: 'person-3-years-answer', medianMs: years.answerMs },
+  { name: 'report-3-years-first', medianMs: years.reportFirstMs },
+  { name: 'report-3-years', medianMs: years.reportMs },
 ];
 const shown = (row: (typeof results)[number]): string =>
   [
@@ -332,6 +348,9 @@ compressed as it is served, on a
 processor four times slower; past ${MOST.listScriptKb} kB of script and ${MOST.listReadyMs} ms for the class
 list, ${MOST.fittingAllKb} kB for a fitting with everything
 (a third of it pictures, which a browser keeps for good), or ${MOST.heapMb} MB of heap the run fails.
+\`person-3-years\`: the page of somebody who came to 312 classes, in a hall of 200 people and 780 classes that were
+recorded, from the click in the list until it stands, and what of it the server takes; \`report-3-years\`: all of it
+in one report, the first time and again.
 Compare the ratios; the milliseconds are those of one machine.
 
 | what | measured |

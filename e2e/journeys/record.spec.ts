@@ -106,3 +106,32 @@ test('an incident is written down, asked after again, and closed', async ({ page
   await page.getByRole('button', { name: 'Save the incident' }).click();
   await expect(page.getByRole('heading', { name: 'Closed' })).toBeVisible();
 });
+
+test('a report says what was done, and gives its numbers to a spreadsheet', async ({ page }) => {
+  const id = await classCalled(page, 'Steady Backs');
+  await page.goto(`/classes/${id}/after`);
+  await page.getByRole('button', { name: 'Save the record' }).click();
+  await expect(page).toHaveURL(/fitting$/);
+  await page.goto('/classes');
+  await page.getByRole('link', { name: 'Reports' }).click();
+  await expect(page.getByText(/^1 class, .* taught/)).toBeVisible();
+  const whole = page.getByRole('region', { name: 'Who came' });
+  await expect(whole.locator('svg path').first()).toBeAttached();
+  const done = page.getByRole('region', { name: 'What was done for whom' }).first();
+  await expect(done.getByRole('row', { name: /^Ines Fallow 1 of 1/ })).toBeVisible();
+  await expectAccessible(page);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    done.getByRole('button', { name: 'Save as CSV, What was done for whom' }).click(),
+  ]);
+  expect(readFileSync(await download.path()).toString()).toContain('\r\nInes Fallow,1 of 1,');
+  // A period without a class, and one that ends before it begins.
+  await page.getByRole('button', { name: 'From … to' }).click();
+  await page.getByLabel('First day').fill('2020-01-01');
+  await expect(page.getByText('A report is of five years at most.')).toBeVisible();
+  await page.getByLabel('Last day').fill('2020-02-01');
+  await expect(page.getByText(/^No class of these days is recorded/)).toBeVisible();
+  await page.getByRole('button', { name: 'Three months' }).click();
+  await page.getByLabel('Group').selectOption({ label: 'Rockpool Club' });
+  await expect(page.getByText(/^No class of these days is recorded/)).toBeVisible();
+});

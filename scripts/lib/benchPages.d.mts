@@ -15,3 +15,7 @@ export function measurePages(classOf: (ids: readonly string[]) => object): Promi
   serverMb: number;
   workerMb: number;
 }>;
+
+export function measureYears(
+  fill: (hall: { databaseUrl: string; keys: string; classId: string }) => Promise<string>,
+): Promise<{ answerMs: number; pageMs: number; reportFirstMs: number; reportMs: number }>;

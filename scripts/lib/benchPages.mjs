@@ -143,6 +143,93 @@ async function framesPerSecond(browser, url) {
   return Math.round((after - before) / 4);
 }
 
+/** The middle of nine answers, milliseconds. */
+async function answerMs(url, headers) {
+  const took = [];
+  for (let i = 0; i < 9; i++) {
+    const began = performance.now();
+    await (await fetch(url, { headers })).text();
+    took.push(performance.now() - began);
+  }
+  return Math.round(took.sort((a, b) => a - b)[4]);
+}
+
+/**
+ * How soon somebody's page stands after it was chosen from the list, milliseconds: the middle of five times. The page
+ * of somebody else was open before, so that the screen itself is there.
+ */
+async function pageMs(browser, base, id) {
+  const page = await teachersPage(browser, `${base}/people`);
+  const stands = (link) =>
+    link.evaluate(
+      (element) =>
+        new Promise((resolve) => {
+          const name = element.textContent;
+          const began = performance.now();
+          element.click();
+          const look = () => {
+            const isThere =
+              document.querySelector('h1')?.textContent === name &&
+              document.body.innerText.includes('Class history');
+            if (isThere) requestAnimationFrame(() => setTimeout(() => resolve(performance.now() - began)));
+            else setTimeout(look, 5);
+          };
+          look();
+        }),
+    );
+  const took = [];
+  for (let i = 0; i < 5; i++) {
+    await page.goto(`${base}/people`);
+    await stands(
+      page.locator(`main a[href^="/people/"]:not([href="/people/${id}"])`).filter({ hasText: 'Old' }).first(),
+    );
+    await page.waitForLoadState('networkidle');
+    await page.goBack();
+    took.push(await stands(page.locator(`a[href="/people/${id}"]`).first()));
+  }
+  await page.context().close();
+  return Math.round(took.sort((a, b) => a - b)[2]);
+}
+
+/**
+ * A hall of years: what it takes to answer and to show the page of somebody who came twice a week, and a report.
+ *
+ * @param fill fills the hall with copies of a class that was recorded, and says who came twice a week
+ */
+export async function measureYears(fill) {
+  const { base, databaseUrl, keys, stop } = await startDemoServer();
+  const browser = await chromium.launch(CHROMIUM);
+  try {
+    const headers = await signInToDemo(base);
+    const read = async (path) => (await fetch(`${base}/api/${path}`, { headers })).json();
+    const { id } = (await read('classes')).find(({ title }) => title === 'Steady Backs');
+    const { people, version } = await read(`classes/${id}`);
+    await fetch(`${base}/api/classes/${id}/record`, {
+      method: 'PUT',
+      headers: { 'Content-Type': 'application/json', 'If-Match': `"${version}"`, ...headers },
+      body: JSON.stringify({
+        records: people.map((one) => ({
+          ...{ personId: one.id, came: true, painBefore: 4, painAfter: 3, effort: 3, changes: [], word: '' },
+        })),
+      }),
+    });
+    const regular = await fill({ databaseUrl, keys, classId: id });
+    const report = `${base}/api/reports?first=2023-11-01&last=2026-11-23`;
+    const began = performance.now();
+    await (await fetch(report, { headers })).text();
+    const firstMs = Math.round(performance.now() - began);
+    return {
+      answerMs: await answerMs(`${base}/api/people/${regular}`, headers),
+      pageMs: await pageMs(browser, base, regular),
+      reportFirstMs: firstMs,
+      reportMs: await answerMs(report, headers),
+    };
+  } finally {
+    await browser.close();
+    await stop();
+  }
+}
+
 /** @param classOf makes the class of thirty steps and twenty-four people out of the demo's people */
 export async function measurePages(classOf) {
   const { base, pid, stop } = await startDemoServer();

@@ -10,7 +10,7 @@ import { startMariaDb } from './mariadb.mjs';
  * Starts the server as it is built, with the demo of a fixed day in a throwaway database.
  *
  * @param weeks of a past that the demo gets; it is being written while the server answers
- * @returns its address, its process id, and how to end it with all that was made for it
+ * @returns its address, its process id, its database, its keys, and how to end it with all that was made for it
  */
 export async function startDemoServer(weeks = 0) {
   await ensureBuilt(console.error);
@@ -34,6 +34,8 @@ export async function startDemoServer(weeks = 0) {
   return {
     base: `http://127.0.0.1:${port}`,
     pid: server.pid,
+    databaseUrl: database.url,
+    keys: join(folder, 'keys.json'),
     async stop() {
       server.kill('SIGTERM');
       await new Promise((resolve) => server.once('exit', resolve));

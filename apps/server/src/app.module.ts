@@ -38,6 +38,7 @@ import { OwnVariantModule } from './own-variants/ownVariant.module.js';
 import { PersonModule } from './people/person.module.js';
 import { PlaceModule } from './places/place.module.js';
 import { SequenceModule } from './sequences/sequence.module.js';
+import { ReportModule } from './reports/report.module.js';
 import { ScreenModule } from './screens/screen.module.js';
 import { SpotModule } from './spots/spot.module.js';
 import { StoreModule } from './store/store.module.js';
@@ -71,6 +72,7 @@ export const SUBJECTS = [
   HomeModule,
   LetterModule,
   MailModule,
+  ReportModule,
 ];
 
 /** What the server is made of beside its subjects. */

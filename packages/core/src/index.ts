@@ -491,3 +491,20 @@ export {
 
 // A letter to whoever treats somebody.
 export { LETTER_TO, letterDraft, type LetterInput, type LetterTo } from './letter/index.js';
+
+// What was done in a period.
+export {
+  classSums,
+  reportOf,
+  type ClassInReport,
+  type ClassSums,
+  type NotCome,
+  type PersonInReport,
+  type PoseInReport,
+  type PropShort,
+  type RecordedClass,
+  type RecordInClass,
+  type Report,
+  type Taught,
+  type Verdicts,
+} from './reports/index.js';

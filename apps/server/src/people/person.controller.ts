@@ -81,6 +81,14 @@ export class PersonController {
     return this.people.one(context, id);
   }
 
+  /** The same, with how much was done in each class, and how far it went: what charts are drawn from. */
+  @Get(':id/progress')
+  @Noted('person', 'person')
+  @ApiOkResponse({ type: PersonDto })
+  progress(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
+    return this.people.one(context, id, true);
+  }
+
   /** How somebody was known from each change on, the latest first. */
   @Get(':id/changes')
   @Noted('changes', 'person')

@@ -104,7 +104,7 @@ export class PersonRecordDto {
   @ApiProperty({ type: String, nullable: true }) pressureAfter!: string | null;
   @ApiProperty({ type: [StepChangeDto] }) changes!: StepChangeDto[];
   @ApiProperty() word!: string;
-  /** How much was done, and how far; left out where that was not kept. */
+  /** How much was done, and how far; in *progress* alone, and left out where that was not kept. */
   @CoreType('Activity', { optional: true }) activity?: Activity;
   @CoreType('HowFar', { optional: true }) far?: HowFar;
 }

@@ -121,8 +121,12 @@ export class PersonRepository {
     await this.find(context, id, []);
   }
 
-  /** With how classes were for them, and what props worked. @throws NotFoundException @throws Unreadable */
-  async whole(context: RequestContext, id: string): Promise<PersonDto> {
+  /**
+   * With how classes were for them, and what props worked.
+   *
+   * @param withDone how much was done in each, and how far, too @throws NotFoundException @throws Unreadable
+   */
+  async whole(context: RequestContext, id: string, withDone: boolean): Promise<PersonDto> {
     const row = await this.find(context, id, [
       { model: RecordRow, include: [{ model: ClassRow, attributes: ['title', 'on'] }] },
       { model: MarkRow, include: [{ model: ClassRow, attributes: ['title', 'on'] }] },
@@ -134,7 +138,7 @@ export class PersonRepository {
       .map((record) => {
         const { did, ...open } = openSealed(this.vault, record.id, record.sealed);
         const { classId, came, class: of } = record;
-        const sums = did?.length ? doneSums(did) : {};
+        const sums = withDone && did?.length ? doneSums(did) : {};
         return { classId, title: of.title, on: of.on, came, ...open, ...sums };
       })
       .concat(this.notedInClass(row.marks))

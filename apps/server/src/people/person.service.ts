@@ -98,8 +98,8 @@ export class PersonService {
     return ids.map((id) => rows.get(id)!);
   }
 
-  async one(context: RequestContext, id: string): Promise<PersonDto> {
-    return this.people.whole(context, id);
+  async one(context: RequestContext, id: string, withDone = false): Promise<PersonDto> {
+    return this.people.whole(context, id, withDone);
   }
 
   /** Looks at what somebody has filled in about herself as if it were saved. @throws FieldsException */

@@ -20,6 +20,7 @@ export { measureAnew } from '../own-variants/measureAnew.js';
 export { conditionsCalled } from '../people/conditionsCalled.js';
 export { checkPerson } from '../people/checkPerson.js';
 export { measuredHeights } from '../proposals/measuredHeights.js';
+export { sumsOfClasses } from '../reports/sumsOfClasses.js';
 export { titleOfSequence } from '../sequences/titleOfSequence.js';
 
 /** The body that figures are drawn from is loaded with the first sheet alone. */

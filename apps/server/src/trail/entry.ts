@@ -11,6 +11,7 @@ export const WHAT = [
   'own answers',
   'practice at home',
   'letter',
+  'report',
   'mail',
   'own page',
   'own form',

@@ -200,6 +200,10 @@ export const router = createBrowserRouter([
                 keyed((await import('../features/incidents/IncidentScreen.js')).IncidentScreen),
               ),
               taught(
+                '/reports',
+                async () => (await import('../features/reports/ReportsScreen.js')).ReportsScreen,
+              ),
+              taught(
                 '/hall/trail',
                 async () => (await import('../features/hall/TrailScreen.js')).TrailScreen,
               ),

@@ -19,6 +19,7 @@ import type {
   OwnRule,
   Pace,
   Proposal,
+  Report,
   Room,
   Shape,
   SheetStep,
@@ -567,6 +568,22 @@ export interface paths {
     put: operations['Person.update'];
     post?: never;
     delete: operations['Person.remove'];
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/people/{id}/progress': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Person.progress'];
+    put?: never;
+    post?: never;
+    delete?: never;
     options?: never;
     head?: never;
     patch?: never;
@@ -1788,6 +1805,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/reports': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Report.one'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1830,6 +1863,7 @@ export interface components {
         | 'own answers'
         | 'practice at home'
         | 'letter'
+        | 'report'
         | 'mail'
         | 'own page'
         | 'own form'
@@ -3032,6 +3066,14 @@ export interface components {
       /** @description The letter that goes with it, as it was edited. */
       letter?: string;
     };
+    ReportDto: {
+      report: Report;
+      names: {
+        [key: string]: string;
+      };
+      unrecorded: number;
+      unreadable: number;
+    };
   };
   responses: never;
   parameters: never;
@@ -3994,6 +4036,27 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  'Person.progress': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['PersonDto'];
+        };
       };
     };
   };
@@ -6461,6 +6524,29 @@ export interface operations {
           [name: string]: unknown;
         };
         content?: never;
+      };
+    };
+  };
+  'Report.one': {
+    parameters: {
+      query: {
+        first: string;
+        last: string;
+        group?: string;
+      };
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['ReportDto'];
+        };
       };
     };
   };

@@ -14,6 +14,7 @@ export type MarkInClass = Schemas['MarkDto'];
 export type OwnWords = Schemas['OwnWordsDto'];
 export type Incident = Schemas['IncidentDto'];
 export type IncidentDraft = Schemas['IncidentDraftDto'];
+export type ReportAnswer = Schemas['ReportDto'];
 export type LastTime = Schemas['LastTimeDto'];
 export type HomePractice = Schemas['HomePracticeDto'];
 export type HomePracticeDraft = Schemas['HomePracticeDraftDto'];

@@ -46,7 +46,12 @@ export function ClassesScreen() {
             value={isWeek ? 'week' : 'list'}
             onChange={(view) => put({ view: view === 'week' ? 'week' : '', on: '' })}
           />
-          {!isAssistant && <ButtonLink to="/groups">Groups</ButtonLink>}
+          {!isAssistant && (
+            <>
+              <ButtonLink to="/groups">Groups</ButtonLink>
+              <ButtonLink to="/reports">Reports</ButtonLink>
+            </>
+          )}
         </>
       }
     >

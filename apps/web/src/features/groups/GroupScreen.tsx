@@ -38,6 +38,7 @@ export function GroupScreen({ id }: { id: string }) {
           <>
             <ButtonLink to={`/groups/${id}/edit`}>Change</ButtonLink>
             <ButtonLink to={`/classes?group=${id}`}>Its classes</ButtonLink>
+            <ButtonLink to={`/reports?group=${id}`}>Report</ButtonLink>
             <RemoveButton
               name={group.title}
               list="/groups"

@@ -28,6 +28,7 @@ const WHAT: Readonly<Record<TrailEntry['what'], string>> = {
   incident: 'an incident',
   'practice at home': 'practice at home',
   letter: 'a letter',
+  report: 'a report',
   mail: 'mail',
   fitting: 'a plan that was tried, for whoever was down for it',
   trail: 'this trail',

@@ -3,7 +3,7 @@ import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useMemo, useState } from 'react';
 import { Chart } from '../../domain/charts/Chart.js';
 import { SelectField } from '../../ui/Field.js';
-import { overTimeChart, type Marked } from './charts.js';
+import { overTimeChart, type Marked } from '../../domain/charts/overTime.js';
 
 /** A kind of limit without its "to": what it is about. */
 const nameOf = (says: string): string => says.replace(/ to$/, '');

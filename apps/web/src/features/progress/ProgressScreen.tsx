@@ -8,10 +8,11 @@ import {
 } from '@lotus-steady/core';
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
-import { usePerson } from '../../data/people/usePerson.js';
+import { useProgress } from '../../data/people/useProgress.js';
 import { usePersonChanges } from '../../data/people/usePersonChanges.js';
 import type { PersonWhole } from '../../data/types.js';
 import { Chart } from '../../domain/charts/Chart.js';
+import type { Marked } from '../../domain/charts/overTime.js';
 import { changeLog } from '../../domain/person/changeLog.js';
 import { sayDate } from '../../domain/words/say.js';
 import { Button } from '../../ui/Button.js';
@@ -20,18 +21,11 @@ import { Empty, Reading } from '../../ui/states.js';
 import { today } from '../../data/today.js';
 import { HowFar } from './HowFar.js';
 import { Measured } from './Measured.js';
-import {
-  activityChart,
-  attendanceChart,
-  effortChart,
-  painChart,
-  pressureChart,
-  type Marked,
-} from './charts.js';
+import { activityChart, attendanceChart, effortChart, painChart, pressureChart } from './charts.js';
 
 /** How somebody's classes were over time. */
 export function ProgressScreen({ id }: { id: string }) {
-  const reading = usePerson(id);
+  const reading = useProgress(id);
   const { data } = reading;
   return (
     <Page
