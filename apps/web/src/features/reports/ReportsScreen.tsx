@@ -1,3 +1,4 @@
+import type { InputError } from '@lotus-steady/core';
 import { Printer } from 'lucide-react';
 import { useReport } from '../../data/reports/useReport.js';
 import { today } from '../../data/today.js';
@@ -26,7 +27,8 @@ export function ReportsScreen() {
   const period = periodOf(params, today());
   const group = params.get('group') ?? '';
   const reading = useReport({ first: period.first, last: period.last, ...(group ? { group } : {}) });
-  const { data } = reading;
+  const { data, error } = reading;
+  const fields = error?.fields ?? [];
   return (
     <Page
       title="Reports"
@@ -40,10 +42,10 @@ export function ReportsScreen() {
       }
     >
       <div className="no-print mb-6 flex flex-wrap items-end gap-x-4 gap-y-3">
-        <PeriodFields period={period} onChange={put} />
+        <PeriodFields period={period} errors={fields} onChange={put} />
         <GroupSelect value={group} all="all groups" onChange={(id) => put({ group: id })} />
       </div>
-      <Reading what="Looking back" of={reading} />
+      {fields.length === 0 && <Reading what="Looking back" of={reading} />}
       {data && (
         <div aria-busy={reading.isPlaceholderData} className={reading.isPlaceholderData ? 'opacity-60' : ''}>
           <Whole answer={data} last={period.last} />
@@ -56,11 +58,14 @@ export function ReportsScreen() {
 /** A period that is asked for often, or one from a day to another. */
 function PeriodFields({
   period: { name, first, last },
+  errors,
   onChange,
 }: {
   period: Period;
+  errors: readonly InputError[];
   onChange: (changed: Record<string, string>) => void;
 }) {
+  const wrong = (at: string): string | undefined => errors.find(({ field }) => field === at)?.message;
   const choose = (chosen: PeriodName): void =>
     onChange(chosen === 'other' ? { period: '', first, last } : { period: chosen, first: '', last: '' });
   return (
@@ -71,6 +76,7 @@ function PeriodFields({
           <TextField
             label="First day"
             type="date"
+            error={wrong('first')}
             value={first}
             max={last}
             onChange={({ target }) => target.value && onChange({ first: target.value, last })}
@@ -78,6 +84,7 @@ function PeriodFields({
           <TextField
             label="Last day"
             type="date"
+            error={wrong('last')}
             value={last}
             min={first}
             onChange={({ target }) => target.value && onChange({ first, last: target.value })}
