@@ -12,7 +12,12 @@ test('the day at a glance; a class that is over asks how it was, somebody is ask
   const next = page.getByRole('region', { name: 'The next class' });
   await expect(next.getByRole('heading', { name: 'Steady Backs' })).toBeVisible();
   await expect(next.getByRole('heading', { name: 'To ask at the door' })).toBeVisible();
-  await expect(next.getByRole('heading', { name: /^Before/ })).toBeVisible();
+  await expect(
+    page
+      .getByRole('region', { name: 'Changes within a week' })
+      .getByText(/^From /)
+      .first(),
+  ).toBeVisible();
   await expect(
     page.getByRole('region', { name: 'The next seven days' }).getByText('Thursday Mixed'),
   ).toBeVisible();

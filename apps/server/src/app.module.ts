@@ -17,6 +17,7 @@ import { DemoModule } from './demo/demo.module.js';
 import { COPIES } from './erasure/copies.js';
 import { ErasureModule } from './erasure/erasure.module.js';
 import { DocumentModule } from './documents/document.module.js';
+import { DueModule } from './due/due.module.js';
 import { SheetModule } from './sheets/sheet.module.js';
 import { GroupModule } from './groups/group.module.js';
 import { HallModule } from './halls/hall.module.js';
@@ -73,6 +74,7 @@ export const SUBJECTS = [
   LetterModule,
   MailModule,
   ReportModule,
+  DueModule,
 ];
 
 /** What the server is made of beside its subjects. */

@@ -126,6 +126,7 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'GET /api/people/{id}/letter': TEACHERS,
   'GET /api/people/{id}/progress': TEACHERS,
   'GET /api/reports': TEACHERS,
+  'GET /api/due': TEACHERS,
   'POST /api/people/{id}/letter/pdf': TEACHERS,
   'POST /api/people/{id}/mail': TEACHERS,
   'GET /api/backup': OWNER,

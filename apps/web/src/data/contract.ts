@@ -6,6 +6,7 @@ import type {
   Choices,
   Clearance,
   Comparison,
+  Due,
   Fitting,
   HallRules,
   HomeDraft,
@@ -1821,6 +1822,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/due': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Due.week'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3073,6 +3090,12 @@ export interface components {
       };
       unrecorded: number;
       unreadable: number;
+    };
+    DueDto: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      due: Due[];
     };
   };
   responses: never;
@@ -6546,6 +6569,25 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['ReportDto'];
+        };
+      };
+    };
+  };
+  'Due.week': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['DueDto'][];
         };
       };
     };

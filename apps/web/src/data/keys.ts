@@ -29,6 +29,7 @@ export const keys = {
   remembered: (id: string) => ['classes', id, 'remembered'],
   lastTimes: (id: string) => ['classes', id, 'last'],
   report: (asked: object) => ['classes', 'report', asked],
+  due: ['people', 'due'],
   incidents: ['incidents'],
   mail: ['mail'],
   backup: ['backup'],

@@ -1,4 +1,4 @@
-import { dateAfter, type Comparison } from '@lotus-steady/core';
+import type { Comparison } from '@lotus-steady/core';
 import { DoorOpen, GraduationCap } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
@@ -6,12 +6,9 @@ import { useClass } from '../../data/classes/useClass.js';
 import { useLastTimes } from '../../data/classes/useLastTimes.js';
 import { useProposedFor } from '../../data/classes/useProposedFor.js';
 import { useRecheck } from '../../data/classes/useRecheck.js';
-import { usePeopleByIds } from '../../data/people/usePeopleByIds.js';
-import { today } from '../../data/today.js';
 import type { ClassLine, ClassWhole } from '../../data/types.js';
 import { sayChange } from '../../domain/fitting/sayChange.js';
 import { sayLastTimes } from '../../domain/fitting/sayLastTimes.js';
-import { DueBefore } from '../../domain/groups/DueBefore.js';
 import { sayProposed } from '../../domain/person/proposalWords.js';
 import { sayPeople, sayShortDate, sayWhen, shortNames } from '../../domain/words/say.js';
 import { ButtonLink } from '../../ui/Button.js';
@@ -63,11 +60,9 @@ function ToKnow({ id }: { id: string }) {
 }
 
 function Known({ known }: { known: ClassWhole }) {
-  const { id, people, fitting, on } = known;
+  const { id, people, fitting } = known;
   const changed = useRecheck(id).data;
   const last = useLastTimes(id).data ?? [];
-  const lines = usePeopleByIds(people.map((person) => person.id)).data;
-  const inAWeek = dateAfter(today(), 7);
   const names = shortNames(people.map(({ name }) => name));
   const { byPose, notes } = sayLastTimes(last, people);
   const asks = fitting.lanes.flatMap(({ person, alerts }) =>
@@ -99,7 +94,6 @@ function Known({ known }: { known: ClassWhole }) {
         ))}
       </Part>
       <Proposed id={id} />
-      {lines && <DueBefore people={lines} on={on > inAWeek ? on : inAWeek} />}
     </>
   );
 }

@@ -6,6 +6,7 @@ import type { ClassLine } from '../../data/types.js';
 import { sayDate } from '../../domain/words/say.js';
 import { Page } from '../../ui/Page.js';
 import { Reading } from '../../ui/states.js';
+import { DueThisWeek } from './DueThisWeek.js';
 import { FollowUps } from './FollowUps.js';
 import { NextClass } from './NextClass.js';
 import { ThisWeek } from './ThisWeek.js';
@@ -29,7 +30,10 @@ export function TodayScreen() {
       <Reading what="Looking at the day" of={reading} />
       {data && (
         <div className="grid gap-x-10 gap-y-8 lg:grid-cols-[minmax(0,1fr)_24rem]">
-          <NextClass next={next} />
+          <div className="space-y-8">
+            <NextClass next={next} />
+            <DueThisWeek />
+          </div>
           <div className="space-y-8">
             <ToRecord classes={missing} />
             <FollowUps />
