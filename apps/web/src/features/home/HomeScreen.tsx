@@ -6,11 +6,11 @@ import { today } from '../../data/today.js';
 import type { HomePractice } from '../../data/types.js';
 import { SendByMail } from '../../domain/mail/SendByMail.js';
 import { sayDate } from '../../domain/words/say.js';
+import { HomeSteps } from '../../domain/person/HomeSteps.js';
 import { Button, SaveLink } from '../../ui/Button.js';
 import { LinkOnce } from '../../ui/LinkOnce.js';
 import { Page } from '../../ui/Page.js';
 import { Problem, Reading } from '../../ui/states.js';
-import { HomeSteps } from './HomeSteps.js';
 import { NewHome } from './NewHome.js';
 
 /** What somebody practises at home: what she has now, and something new from one of her classes. */

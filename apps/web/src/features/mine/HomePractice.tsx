@@ -1,9 +1,6 @@
-import { sayHeld, sayOften } from '@lotus-steady/core';
-import { variantById } from '../../data/catalogue.js';
 import type { HomePractice as Practice } from '../../data/types.js';
 import type { PersonBody } from '../../domain/fitting/bodies.js';
-import { Figure } from '../../domain/figure/Figure.js';
-import { nameOfHomeStep } from '../../domain/person/nameOfHomeStep.js';
+import { HomeSteps } from '../../domain/person/HomeSteps.js';
 import { sayDate } from '../../domain/words/say.js';
 import { Button } from '../../ui/Button.js';
 import { HowItWent } from './HowItWent.js';
@@ -35,35 +32,7 @@ export function HomePractice({
         </p>
       )}
       {of.words && <p className="my-2 whitespace-pre-line">{of.words}</p>}
-      <ol className="my-3 divide-y divide-line">
-        {of.steps.map((step) => {
-          const { pose } = variantById(step.variant);
-          return (
-            <li key={step.step} className="flex gap-4 py-3">
-              <Figure
-                variant={step.variant}
-                side={pose.side ? step.sides[0] : undefined}
-                heightCm={body.heightCm}
-                build={body.build}
-                decorative
-                className="w-28 shrink-0"
-              />
-              <div>
-                <b>{nameOfHomeStep(step)}</b>
-                <span className="block">
-                  {sayHeld(step.hold)}
-                  {step.sides.length > 1 && ' each side'}, {sayOften(step.often)}
-                </span>
-                {step.says && <span className="block">{step.says}</span>}
-                {step.house.length > 0 && (
-                  <span className="block text-soft">You need {step.house.join('; ')}</span>
-                )}
-                {step.note && <span className="block text-teal">{step.note}</span>}
-              </div>
-            </li>
-          );
-        })}
-      </ol>
+      <HomeSteps steps={of.steps} body={body} toHerself />
       <Button
         look="main"
         className="min-h-14 w-full text-lg sm:w-auto"
