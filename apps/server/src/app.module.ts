@@ -18,6 +18,7 @@ import { COPIES } from './erasure/copies.js';
 import { ErasureModule } from './erasure/erasure.module.js';
 import { DocumentModule } from './documents/document.module.js';
 import { DueModule } from './due/due.module.js';
+import { EyeModule } from './eye/eye.module.js';
 import { SheetModule } from './sheets/sheet.module.js';
 import { GroupModule } from './groups/group.module.js';
 import { HallModule } from './halls/hall.module.js';
@@ -75,6 +76,7 @@ export const SUBJECTS = [
   MailModule,
   ReportModule,
   DueModule,
+  EyeModule,
 ];
 
 /** What the server is made of beside its subjects. */

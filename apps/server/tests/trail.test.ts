@@ -40,6 +40,8 @@ const NOT_NOTED: readonly RegExp[] = [
   /^GET \/api\/classes$/,
   // Which copies there are; that one was handed out is noted.
   /^(GET \/api\/backup|\w+ \/api\/backup\/passphrase)$/,
+  // Nobody in it is real.
+  /^\w+ \/api\/eye\b/,
   // What is said in poses.
   /^\w+ \/api\/words\b/,
   // Figure, breath and count.

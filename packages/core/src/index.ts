@@ -508,3 +508,21 @@ export {
   type Taught,
   type Verdicts,
 } from './reports/index.js';
+
+// A trainer for the teacher's eye.
+export {
+  compareEye,
+  dueNext,
+  EYE_CASES,
+  eyeCase,
+  eyeOverTime,
+  housesDiffer,
+  type EyeAnswer,
+  type EyeCard,
+  type EyeCase,
+  type EyeInMonth,
+  type EyeStep,
+  type EyeWorld,
+  type OtherHouse,
+  type Seen,
+} from './trainer/index.js';

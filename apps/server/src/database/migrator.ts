@@ -36,6 +36,7 @@ import { migration as m0030 } from './migrations/0030-proposal-answers.js';
 import { migration as m0031 } from './migrations/0031-incidents.js';
 import { migration as m0032 } from './migrations/0032-home-practices.js';
 import { migration as m0033 } from './migrations/0033-mails.js';
+import { migration as m0034 } from './migrations/0034-eye-cases.js';
 
 /** Every change to the tables, in order. */
 export const MIGRATIONS: SealingMigration[] = [
@@ -72,6 +73,7 @@ export const MIGRATIONS: SealingMigration[] = [
   m0031,
   m0032,
   m0033,
+  m0034,
 ];
 
 /** The migrator for a connection; what has been done is remembered in the database. */

@@ -1,3 +1,4 @@
+import { EyeCaseRow } from '../eye/eye.model.js';
 import { AccountRow, LinkRow, MembershipRow, SessionRow, SignInTryRow } from '../accounts/account.model.js';
 import { ClassPersonRow, ClassRow, FittingRow, RecordRow, TaughtTimesRow } from '../classes/class.model.js';
 import { CourseRow } from '../courses/course.model.js';
@@ -62,4 +63,5 @@ export const MODELS = [
   SettingRow,
   TrailRow,
   TrailHeadRow,
+  EyeCaseRow,
 ];

@@ -13,6 +13,7 @@ export { fitDraft } from '../classes/fitDraft.js';
 export { fittingWithoutPerson } from '../classes/fittingWithoutPerson.js';
 export { draftLetter } from '../letters/draftLetter.js';
 export { dueOfPeople } from '../due/dueOfPeople.js';
+export { answerEyeCase, showEyeCase } from '../eye/eyeCases.js';
 export { homeDraft } from '../home/homeDraft.js';
 export { ownSheets } from '../classes/ownSheets.js';
 export { unpackedFitting } from '../classes/unpackedFitting.js';

@@ -199,6 +199,7 @@ export const router = createBrowserRouter([
               taught('/incidents/:id', async () =>
                 keyed((await import('../features/incidents/IncidentScreen.js')).IncidentScreen),
               ),
+              taught('/eye', async () => (await import('../features/eye/EyeScreen.js')).EyeScreen),
               taught(
                 '/reports',
                 async () => (await import('../features/reports/ReportsScreen.js')).ReportsScreen,

@@ -7,6 +7,8 @@ import type {
   Clearance,
   Comparison,
   Due,
+  EyeAnswer,
+  EyeStep,
   Fitting,
   HallRules,
   HomeDraft,
@@ -16,9 +18,11 @@ import type {
   Intake,
   LearnedPace,
   MovedLimit,
+  OtherHouse,
   OwnLimit,
   OwnRule,
   Pace,
+  Person,
   Proposal,
   Report,
   Room,
@@ -1838,6 +1842,54 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/eye': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Eye.state'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/eye/next': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Eye.next'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/eye/answers': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Eye.answer'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3096,6 +3148,44 @@ export interface components {
       id: string;
       name: string;
       due: Due[];
+    };
+    EyeDto: {
+      /** @description Of the first cases, how many she has not looked at yet. */
+      left: number;
+      /** @description How many are to be looked at again today. */
+      due: number;
+      answers: EyeAnswer[];
+    };
+    EyeCaseStepDto: {
+      step: number;
+      text: string;
+      pose: string;
+      variant: string;
+    };
+    EyeCaseDto: {
+      number: number;
+      person: Person;
+      age: number;
+      /** @description What she has, and where that stands. */
+      stages: string[];
+      /** @description The pose that she stopped in the last time. */
+      stoppedIn?: string;
+      steps: components['schemas']['EyeCaseStepDto'][];
+    };
+    EyeMarkDto: {
+      step: number;
+      /** @enum {string} */
+      verdict: 'as-written' | 'eased' | 'swapped' | 'rest';
+    };
+    EyeAnswerDraftDto: {
+      number: number;
+      marks: components['schemas']['EyeMarkDto'][];
+    };
+    EyeAnsweredDto: {
+      steps: EyeStep[];
+      others: OtherHouse[];
+      /** @description When it is to be looked at again, `YYYY-MM-DD`. */
+      again: string;
     };
   };
   responses: never;
@@ -6588,6 +6678,67 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['DueDto'][];
+        };
+      };
+    };
+  };
+  'Eye.state': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['EyeDto'];
+        };
+      };
+    };
+  };
+  'Eye.next': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['EyeCaseDto'];
+        };
+      };
+    };
+  };
+  'Eye.answer': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['EyeAnswerDraftDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['EyeAnsweredDto'];
         };
       };
     };

@@ -30,6 +30,7 @@ export const keys = {
   lastTimes: (id: string) => ['classes', id, 'last'],
   report: (asked: object) => ['classes', 'report', asked],
   due: ['people', 'due'],
+  eye: ['eye'],
   incidents: ['incidents'],
   mail: ['mail'],
   backup: ['backup'],

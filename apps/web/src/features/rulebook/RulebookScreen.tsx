@@ -39,9 +39,14 @@ export function RulebookScreen() {
         </div>
       }
       actions={
-        <ButtonLink className="md:self-end" to="/rulebook/what-if">
-          What if …
-        </ButtonLink>
+        <>
+          <ButtonLink className="md:self-end" to="/rulebook/what-if">
+            What if …
+          </ButtonLink>
+          <ButtonLink className="md:self-end" to="/eye">
+            The teacher’s eye
+          </ButtonLink>
+        </>
       }
     >
       {!found.length && (
