@@ -73,7 +73,7 @@ const on = (title, link) => async (page) => {
 try {
   await pastIsWritten();
   await shoot('today', '/', async (page) => {
-    await page.getByRole('heading', { name: /^Before/ }).waitFor();
+    await page.getByRole('region', { name: 'Changes within a week' }).getByText(/^From /).first().waitFor();
     await page.getByText('Looking at').first().waitFor({ state: 'detached' });
   });
   await shoot('fitting-why', '/classes', why);
@@ -83,19 +83,6 @@ try {
     if (await folded.isVisible()) await folded.click();
     await page.getByRole('link', { name: 'Sheets', exact: true }).click();
     await page.locator('.sheet-page canvas').first().waitFor();
-  });
-  await shoot('group', '/groups', async (page) => {
-    await page.getByRole('link', { name: 'Steady Backs' }).click();
-    const cells = page.getByRole('region', { name: 'Who comes when' });
-    for (const [name, day] of [
-      ['Caspar Dunmore', 1],
-      ['Rowan Tidewell', 1],
-      ['Jory Pell', 2],
-    ]) {
-      const cell = cells.getByRole('button', { name: new RegExp(`^${name}`) }).nth(day);
-      await cell.click();
-      await page.waitForTimeout(800);
-    }
   });
   await shoot('fitting', '/classes', async (page) => {
     await open('Thursday Mixed')(page);
@@ -123,8 +110,14 @@ try {
     await page.getByRole('link', { name: 'Thursday Mixed', exact: true }).click();
     await page.getByRole('region', { name: 'Tried on' }).waitFor();
   });
-  await shoot('start', '/sequences/start?for=children-6-8&story=night-garden', undefined, {
-    viewport: { width: 820, height: 1180 },
+  await shoot('reports', '/reports', async (page) => {
+    await page.getByRole('heading', { name: 'The class as a whole' }).evaluate((one) => one.scrollIntoView());
+    await page.waitForTimeout(1000);
+  });
+  await shoot('eye', '/eye', async (page) => {
+    await page.getByRole('button', { name: /^Look at/ }).click();
+    await page.getByRole('button', { name: 'swapped' }).first().click();
+    await page.waitForTimeout(1000);
   });
   await shoot(
     'course',

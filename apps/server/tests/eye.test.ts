@@ -1,5 +1,5 @@
 /** Made-up cases for the teacher's eye: which comes when, what is kept of it, and for whom. */
-import { EYE_CASES, type EyeAnswer, type EyeStep } from '@lotus-steady/core';
+import { EYE_CASES, type EyeAnswer, type EyeStep, type Fitting } from '@lotus-steady/core';
 import { ask, fieldsOf, start, TODAY, withDemoHall } from './client.js';
 
 withDemoHall();
@@ -51,4 +51,40 @@ test.each([
 ])('%j is refused where it is wrong', async (body, field) => {
   const wrong = await ask('eye/answers', 'POST', body);
   expect([wrong.status, fieldsOf(wrong)]).toEqual([400, [field]]);
+});
+
+test('somebody of an own class, without a name; what was given and what happened is told, none is kept', async () => {
+  await start('fresh');
+  expect((await ask('eye/own')).status).toBe(404);
+  const classes = (await ask('classes')).json as { id: string; title: string }[];
+  const { id } = classes.find(({ title }) => title === 'Steady Backs')!;
+  const { people, fitting } = (await ask(`classes/${id}`)).json as {
+    people: { id: string; name: string }[];
+    fitting: Fitting;
+  };
+  const records = people.map(({ id: personId }) => ({
+    ...{ personId, came: true, painBefore: 4, painAfter: 1, word: '' },
+    changes: [{ step: 2, what: 'stopped', where: 'low-back' }],
+  }));
+  expect((await ask(`classes/${id}/record`, 'PUT', { records })).status).toBe(200);
+  const { status, text, json } = await ask('eye/own');
+  expect(status).toBe(200);
+  const one = json as Case & { own: { classId: string; seat: number } };
+  for (const person of people)
+    for (const of of [person.id, ...person.name.split(' ')]) expect(text).not.toContain(of);
+  const whose = people[one.own.seat]!;
+  const lane = fitting.lanes.find(({ personId }) => personId === whose.id)!;
+  const told = (await ask('eye/own/answers', 'POST', { ...one.own, marks: [] })).json as {
+    steps: EyeStep[];
+    happened: string[];
+  };
+  expect(told.steps.map(({ step }) => step)).toEqual(one.steps.map(({ step }) => step));
+  for (const { step, given, seen } of told.steps) {
+    expect(lane.steps.filter((entry) => entry.step === step).map(({ verdict }) => verdict)).toContain(given);
+    expect(seen).toBe(given === 'as-written' ? 'right' : 'missed');
+  }
+  expect(told.happened.join()).toMatch(/stopped, low back hurt.*pain 4 before, 1 after/);
+  expect((await state()).answers).toEqual([]);
+  const wrong = await ask('eye/own/answers', 'POST', { classId: id, seat: 99, marks: [] });
+  expect(wrong.status).toBe(404);
 });

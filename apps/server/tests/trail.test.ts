@@ -41,7 +41,7 @@ const NOT_NOTED: readonly RegExp[] = [
   // Which copies there are; that one was handed out is noted.
   /^(GET \/api\/backup|\w+ \/api\/backup\/passphrase)$/,
   // Nobody in it is real.
-  /^\w+ \/api\/eye\b/,
+  /^\w+ \/api\/eye(\/next|\/answers)?$/,
   // What is said in poses.
   /^\w+ \/api\/words\b/,
   // Figure, breath and count.

@@ -130,6 +130,8 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'GET /api/eye': TEACHERS,
   'GET /api/eye/next': TEACHERS,
   'POST /api/eye/answers': TEACHERS,
+  'GET /api/eye/own': TEACHERS,
+  'POST /api/eye/own/answers': TEACHERS,
   'POST /api/people/{id}/letter/pdf': TEACHERS,
   'POST /api/people/{id}/mail': TEACHERS,
   'GET /api/backup': OWNER,

@@ -1,7 +1,15 @@
 import { Body, Controller, Get, HttpCode, Post } from '@nestjs/common';
 import { ApiOkResponse, ApiTags } from '@nestjs/swagger';
 import { Allow, Context, TEACHERS, type RequestContext } from '../common/context.js';
-import { EyeAnswerDraftDto, EyeAnsweredDto, EyeCaseDto, EyeDto } from './eye.dto.js';
+import { Noted } from '../trail/noted.js';
+import {
+  EyeAnswerDraftDto,
+  EyeAnsweredDto,
+  EyeCaseDto,
+  EyeDto,
+  OwnEyeAnswerDraftDto,
+  OwnEyeAnsweredDto,
+} from './eye.dto.js';
 import { EyeService } from './eye.service.js';
 
 /** Made-up cases for the teacher's eye. */
@@ -29,5 +37,24 @@ export class EyeController {
   @ApiOkResponse({ type: EyeAnsweredDto })
   answer(@Context() context: RequestContext, @Body() draft: EyeAnswerDraftDto): Promise<EyeAnsweredDto> {
     return this.eye.answer(context, draft);
+  }
+
+  /** Somebody of a class that has been, without a name. */
+  @Get('own')
+  @Noted('fitting')
+  @ApiOkResponse({ type: EyeCaseDto })
+  own(@Context() context: RequestContext): Promise<EyeCaseDto> {
+    return this.eye.own(context);
+  }
+
+  @Post('own/answers')
+  @Noted('fitting', undefined, 'read')
+  @HttpCode(200)
+  @ApiOkResponse({ type: OwnEyeAnsweredDto })
+  answerOwn(
+    @Context() context: RequestContext,
+    @Body() draft: OwnEyeAnswerDraftDto,
+  ): Promise<OwnEyeAnsweredDto> {
+    return this.eye.answerOwn(context, draft);
   }
 }

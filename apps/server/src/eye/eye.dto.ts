@@ -1,6 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
 import type { EyeAnswer, EyeStep, OtherHouse, Person, Verdict } from '@lotus-steady/core';
-import { IsIn, IsInt, Max, Min } from 'class-validator';
+import { IsIn, IsInt, IsUUID, Max, Min } from 'class-validator';
 import { IsListOf } from '../common/checks.js';
 import { CoreType } from '../common/coreType.js';
 
@@ -16,11 +16,18 @@ export class EyeCaseStepDto {
   @ApiProperty() variant!: string;
 }
 
-/** A made-up person and a plan for her. */
+/** Of which class a case is, and whose: by her place in its list, so that nobody is named. */
+export class OwnEyeCaseDto {
+  @ApiProperty({ format: 'uuid' }) @IsUUID() classId!: string;
+  @ApiProperty() @IsInt() @Min(0) @Max(300) seat!: number;
+}
+
+/** A person and a plan for her: made up, or of a class of one's own and without a name. */
 export class EyeCaseDto {
-  @ApiProperty() number!: number;
+  @ApiPropertyOptional({ description: 'Of a made-up case.' }) number?: number;
+  @ApiPropertyOptional({ type: OwnEyeCaseDto }) own?: OwnEyeCaseDto;
   @CoreType('Person') person!: Person;
-  @ApiProperty() age!: number;
+  @ApiPropertyOptional({ description: 'About how old she is.' }) age?: number;
   @ApiProperty({ type: [String], description: 'What she has, and where that stands.' }) stages!: string[];
   @ApiPropertyOptional({ description: 'The pose that she stopped in the last time.' }) stoppedIn?: string;
   @ApiProperty({ type: [EyeCaseStepDto] }) steps!: EyeCaseStepDto[];
@@ -36,6 +43,17 @@ export class EyeMarkDto {
 export class EyeAnswerDraftDto {
   @ApiProperty() @IsInt() @Min(0) @Max(CASES_MOST) number!: number;
   @ApiProperty({ type: [EyeMarkDto] }) @IsListOf(() => EyeMarkDto) marks!: EyeMarkDto[];
+}
+
+/** What a teacher would do now with somebody of a class that has been. */
+export class OwnEyeAnswerDraftDto extends OwnEyeCaseDto {
+  @ApiProperty({ type: [EyeMarkDto] }) @IsListOf(() => EyeMarkDto) marks!: EyeMarkDto[];
+}
+
+/** What the fitting of that class did, and what happened then. */
+export class OwnEyeAnsweredDto {
+  @CoreType('EyeStep', { list: true }) steps!: EyeStep[];
+  @ApiProperty({ type: [String], description: 'As it was written down after class.' }) happened!: string[];
 }
 
 /** What the fitting does with it, beside that. */

@@ -1,24 +1,46 @@
-import { ForbiddenException, Injectable } from '@nestjs/common';
+import { randomInt } from 'node:crypto';
+import { ForbiddenException, Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { dueNext, EYE_CASES } from '@lotus-steady/core';
+import { dateAfter, dueNext, EYE_CASES, type Verdict } from '@lotus-steady/core';
+import { QueryTypes } from 'sequelize';
+import { Sequelize } from 'sequelize-typescript';
+import { ClassRepository } from '../classes/class.repository.js';
+import { keptOf } from '../classes/keptClass.js';
 import { Clock } from '../common/clock.js';
 import type { RequestContext } from '../common/context.js';
 import { Transactions } from '../database/transactions.js';
 import { HallRepository } from '../halls/hall.repository.js';
+import { OwnVariantService } from '../own-variants/ownVariant.service.js';
+import { PersonRepository } from '../people/person.repository.js';
 import { plain } from '../threads/plain.js';
 import { WorkPool } from '../threads/workPool.js';
-import type { EyeAnswerDraftDto, EyeAnsweredDto, EyeCaseDto, EyeDto } from './eye.dto.js';
+import type {
+  EyeAnswerDraftDto,
+  EyeAnsweredDto,
+  EyeCaseDto,
+  EyeDto,
+  EyeMarkDto,
+  OwnEyeAnswerDraftDto,
+  OwnEyeAnsweredDto,
+} from './eye.dto.js';
 import { EyeCaseRow } from './eye.model.js';
 
 /** So many of the answers to a case are kept. */
 const ANSWERS_KEPT = 50;
+/** Own classes are looked for so far back, and in so many of them. */
+const BACK_DAYS = 365;
+const TRIES = 5;
 
 /** Made-up cases for the teacher's eye. */
 @Injectable()
 export class EyeService {
   constructor(
     @InjectModel(EyeCaseRow) private readonly rows: typeof EyeCaseRow,
+    private readonly sequelize: Sequelize,
     private readonly halls: HallRepository,
+    private readonly classes: ClassRepository,
+    private readonly people: PersonRepository,
+    private readonly ownVariants: OwnVariantService,
     private readonly transactions: Transactions,
     private readonly clock: Clock,
     private readonly work: WorkPool,
@@ -62,7 +84,7 @@ export class EyeService {
     const [{ houseView, rules }, today] = await Promise.all([this.halls.of(context), this.today(context)]);
     const task = {
       number,
-      marks: Object.fromEntries(marks.map(({ step, verdict }) => [step, verdict])),
+      marks: byStep(marks),
       hall: { houseView, rules },
     };
     const { condition, steps, others } = await this.work.run('answerEyeCase', plain(task));
@@ -81,6 +103,63 @@ export class EyeService {
     return { steps, others, again: dayOf(due) };
   }
 
+  /**
+   * Somebody of a class of the last year, without a name. Nothing of it is kept.
+   *
+   * @throws NotFoundException where there is nobody for whom something was changed and something was not
+   */
+  async own(context: RequestContext): Promise<EyeCaseDto> {
+    const on = await this.today(context);
+    const own = await this.ownVariants.all(context);
+    for (const id of await this.someClasses(context, on)) {
+      const row = await this.classes.whole(context, id);
+      if (!row.fitting) continue;
+      const came = row.records.filter((record) => record.came).map(({ personId }) => personId);
+      const lines = await this.people.withIds(context, came);
+      const made = await this.work.run('ownEyeCase', {
+        ...plain({
+          ...{ own, came, on },
+          born: Object.fromEntries(lines.flatMap(({ id: one, born }) => (born ? [[one, born]] : []))),
+          heights: Object.fromEntries(lines.map(({ id: one, heightCm }) => [one, heightCm])),
+          seed: randomInt(2 ** 31),
+        }),
+        kept: keptOf(row),
+      });
+      if (!made) continue;
+      const { personId, ...shown } = made;
+      return { ...shown, own: { classId: id, seat: row.people.findIndex((one) => one.id === personId) } };
+    }
+    throw new NotFoundException('In no class of the last year something was changed for one who came.');
+  }
+
+  /** What the fitting of a class gave somebody, beside what a teacher would do now. @throws NotFoundException */
+  async answerOwn(
+    context: RequestContext,
+    { classId, seat, marks }: OwnEyeAnswerDraftDto,
+  ): Promise<OwnEyeAnsweredDto> {
+    const row = await this.classes.whole(context, classId);
+    const person = row.people[seat];
+    if (!row.fitting || !person) throw new NotFoundException('There is no such place in this class.');
+    const record = row.records.find(({ personId }) => personId === person.id);
+    return this.work.run('answerOwnEyeCase', {
+      ...plain({ personId: person.id, marks: byStep(marks), record }),
+      kept: keptOf(row),
+    });
+  }
+
+  /** Some classes of the last year that somebody came to, by chance: ids. */
+  private async someClasses({ hallId }: RequestContext, on: string): Promise<string[]> {
+    const rows = await this.sequelize.query<{ id: string }>(
+      `SELECT c.id FROM classes c WHERE c.hallId = :hallId AND c.removedAt IS NULL AND c.on >= :from
+       AND EXISTS (SELECT 1 FROM records r WHERE r.classId = c.id AND r.came) ORDER BY RAND() LIMIT :most`,
+      {
+        type: QueryTypes.SELECT,
+        replacements: { hallId, from: dateAfter(on, -BACK_DAYS), most: TRIES },
+      },
+    );
+    return rows.map(({ id }) => id);
+  }
+
   private of({ userId }: RequestContext): Promise<EyeCaseRow[]> {
     return this.rows.findAll({ where: { accountId: userId }, order: ['number'] });
   }
@@ -89,5 +168,8 @@ export class EyeService {
     return this.clock.today((await this.halls.of(context)).timeZone);
   }
 }
+
+const byStep = (marks: readonly EyeMarkDto[]): Record<number, Verdict> =>
+  Object.fromEntries(marks.map(({ step, verdict }) => [step, verdict]));
 
 const dayOf = (instant: Date): string => instant.toISOString().slice(0, 10);

@@ -14,6 +14,7 @@ export { fittingWithoutPerson } from '../classes/fittingWithoutPerson.js';
 export { draftLetter } from '../letters/draftLetter.js';
 export { dueOfPeople } from '../due/dueOfPeople.js';
 export { answerEyeCase, showEyeCase } from '../eye/eyeCases.js';
+export { answerOwnEyeCase, ownEyeCase } from '../eye/ownEyeCase.js';
 export { homeDraft } from '../home/homeDraft.js';
 export { ownSheets } from '../classes/ownSheets.js';
 export { unpackedFitting } from '../classes/unpackedFitting.js';

@@ -1890,6 +1890,38 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/eye/own': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Eye.own'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
+  '/api/eye/own/answers': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get?: never;
+    put?: never;
+    post: operations['Eye.answerOwn'];
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3156,6 +3188,11 @@ export interface components {
       due: number;
       answers: EyeAnswer[];
     };
+    OwnEyeCaseDto: {
+      /** Format: uuid */
+      classId: string;
+      seat: number;
+    };
     EyeCaseStepDto: {
       step: number;
       text: string;
@@ -3163,9 +3200,12 @@ export interface components {
       variant: string;
     };
     EyeCaseDto: {
-      number: number;
+      /** @description Of a made-up case. */
+      number?: number;
+      own?: components['schemas']['OwnEyeCaseDto'];
       person: Person;
-      age: number;
+      /** @description About how old she is. */
+      age?: number;
       /** @description What she has, and where that stands. */
       stages: string[];
       /** @description The pose that she stopped in the last time. */
@@ -3186,6 +3226,17 @@ export interface components {
       others: OtherHouse[];
       /** @description When it is to be looked at again, `YYYY-MM-DD`. */
       again: string;
+    };
+    OwnEyeAnswerDraftDto: {
+      /** Format: uuid */
+      classId: string;
+      seat: number;
+      marks: components['schemas']['EyeMarkDto'][];
+    };
+    OwnEyeAnsweredDto: {
+      steps: EyeStep[];
+      /** @description As it was written down after class. */
+      happened: string[];
     };
   };
   responses: never;
@@ -6739,6 +6790,48 @@ export interface operations {
         };
         content: {
           'application/json': components['schemas']['EyeAnsweredDto'];
+        };
+      };
+    };
+  };
+  'Eye.own': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['EyeCaseDto'];
+        };
+      };
+    };
+  };
+  'Eye.answerOwn': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['OwnEyeAnswerDraftDto'];
+      };
+    };
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['OwnEyeAnsweredDto'];
         };
       };
     };

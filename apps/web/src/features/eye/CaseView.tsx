@@ -38,7 +38,8 @@ export function CaseView({
       <div className="mb-4 flex flex-wrap justify-between gap-4 rounded-2xl border border-teal bg-teal-wash p-5">
         <div>
           <h2 id="case" className="text-2xl">
-            {of.person.name}, {of.age}
+            {of.person.name}
+            {of.age !== undefined && `, ${of.own ? 'about ' : ''}${of.age}`}
           </h2>
           <ul className="text-lg">
             {of.stages.map((stage) => (
@@ -46,10 +47,8 @@ export function CaseView({
             ))}
           </ul>
           <p className="text-soft">
-            {of.person.heightCm} cm.{' '}
-            {of.stoppedIn
-              ? `The last time stopped in ${of.stoppedIn.toLowerCase()}.`
-              : 'Nothing was written down the last time.'}
+            {of.own ? 'About ' : ''}
+            {of.person.heightCm} cm. {sayLastTime(of)}
           </p>
         </div>
         {isTimed && (
@@ -85,4 +84,11 @@ export function CaseView({
       </Button>
     </section>
   );
+}
+
+function sayLastTime({ own, stoppedIn }: EyeCase): string {
+  if (own) return 'One of your classes of the last year; what happened is told afterwards.';
+  return stoppedIn
+    ? `The last time stopped in ${stoppedIn.toLowerCase()}.`
+    : 'Nothing was written down the last time.';
 }

@@ -1,7 +1,7 @@
 import { EYE_CASES } from '@lotus-steady/core';
 import { useState } from 'react';
-import { useAnswerCase, useEye, useNextCase } from '../../data/eye/useEye.js';
-import type { EyeState } from '../../data/types.js';
+import { useAnswerCase, useAnswerOwnCase, useEye, useNextCase } from '../../data/eye/useEye.js';
+import type { EyeCase, EyeState } from '../../data/types.js';
 import { Button } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
 import { Page } from '../../ui/Page.js';
@@ -15,28 +15,32 @@ export function EyeScreen() {
   const reading = useEye();
   const asked = useNextCase();
   const answering = useAnswerCase();
+  const answeringOwn = useAnswerOwnCase();
   const [isTimed, setTimed] = useState(true);
   const [isOpen, open] = useState(false);
   const { data: state } = reading;
   const { data: one } = asked;
-  const next = (): void => {
+  const next = (isOwn: boolean): void => {
     answering.reset();
-    asked.mutate(undefined, { onSuccess: () => open(true) });
+    answeringOwn.reset();
+    asked.mutate({ isOwn }, { onSuccess: () => open(true) });
   };
-  const answer = (marks: Marks): void =>
-    answering.mutate({
-      number: one!.number,
-      marks: Object.entries(marks).map(([step, verdict]) => ({ step: Number(step), verdict })),
-    });
+  const answer = (marks: Marks): void => {
+    const list = Object.entries(marks).map(([step, verdict]) => ({ step: Number(step), verdict }));
+    if (one!.own) answeringOwn.mutate({ ...one!.own, marks: list });
+    else answering.mutate({ number: one!.number!, marks: list });
+  };
+  const told = one?.own ? answeringOwn.data : answering.data;
   const again = (
     <p className="flex flex-wrap gap-3">
-      <Button look="main" disabled={asked.isPending} onClick={next}>
+      <Button look="main" disabled={asked.isPending} onClick={() => next(Boolean(one?.own))}>
         Another case
       </Button>
       <Button onClick={() => open(false)}>Enough for today</Button>
     </p>
   );
-  const error = asked.error ?? answering.error;
+  const error = asked.error ?? answering.error ?? answeringOwn.error;
+  const busy = answering.isPending || answeringOwn.isPending;
   return (
     <Page
       title="The teacher’s eye"
@@ -48,17 +52,19 @@ export function EyeScreen() {
       {state && !isOpen && (
         <Beginning state={state} isTimed={isTimed} busy={asked.isPending} onTimed={setTimed} onBegin={next} />
       )}
-      {isOpen && one && !answering.data && (
-        <CaseView key={one.number} of={one} isTimed={isTimed} busy={answering.isPending} onAnswer={answer} />
+      {isOpen && one && !told && (
+        <CaseView key={keyOf(one)} of={one} isTimed={isTimed} busy={busy} onAnswer={answer} />
       )}
-      {isOpen && one && answering.data && (
-        <Revealed of={one} answer={answering.data}>
+      {isOpen && one && told && (
+        <Revealed of={one} answer={told}>
           {again}
         </Revealed>
       )}
     </Page>
   );
 }
+
+const keyOf = ({ number, own }: EyeCase): string => (own ? `${own.classId} ${own.seat}` : `${number}`);
 
 function Beginning({
   state: { left, due, answers },
@@ -71,7 +77,8 @@ function Beginning({
   isTimed: boolean;
   busy: boolean;
   onTimed: (isTimed: boolean) => void;
-  onBegin: () => void;
+  /** @param isOwn somebody of a class that has been */
+  onBegin: (isOwn: boolean) => void;
 }) {
   const seen = EYE_CASES - left;
   return (
@@ -92,9 +99,18 @@ function Beginning({
           checked={isTimed}
           onChange={({ target }) => onTimed(target.checked)}
         />
-        <Button look="main" disabled={busy} onClick={onBegin}>
-          {due > 0 || seen > 0 ? 'Look at the next case' : 'Look at a case'}
-        </Button>
+        <p className="flex flex-wrap gap-3">
+          <Button look="main" disabled={busy} onClick={() => onBegin(false)}>
+            {due > 0 || seen > 0 ? 'Look at the next case' : 'Look at a case'}
+          </Button>
+          <Button disabled={busy} onClick={() => onBegin(true)}>
+            Somebody of your classes
+          </Button>
+        </p>
+        <p className="mt-2 text-soft">
+          Of your own classes of the last year, without a name, and only about as old and tall: nothing of it
+          is kept.
+        </p>
       </div>
       <OverTime answers={answers} />
     </>

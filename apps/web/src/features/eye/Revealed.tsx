@@ -2,7 +2,7 @@ import type { EyeStep, Finding, OtherHouse } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { ReactNode } from 'react';
 import { variantById } from '../../data/catalogue.js';
-import type { EyeAnswered, EyeCase } from '../../data/types.js';
+import type { EyeAnswered, EyeCase, OwnEyeAnswered } from '../../data/types.js';
 import { Figure } from '../../domain/figure/Figure.js';
 import { LimitBar } from '../../domain/marks/LimitBar.js';
 import { VERDICT_WORDS, VerdictMark } from '../../domain/marks/VerdictMark.js';
@@ -14,11 +14,11 @@ import { SEEN_WORDS, saySeen } from './seenWords.js';
 /** What the fitting does with a case, beside what the teacher would do, and why. */
 export function Revealed({
   of,
-  answer: { steps, others, again },
+  answer: { steps, others = [], again, happened },
   children,
 }: {
   of: EyeCase;
-  answer: EyeAnswered;
+  answer: Pick<EyeAnswered, 'steps'> & Partial<EyeAnswered & OwnEyeAnswered>;
   children: ReactNode;
 }) {
   return (
@@ -27,14 +27,21 @@ export function Revealed({
         {of.person.name}: {saySeen(steps)}
       </h2>
       <p className="mb-4 text-soft">
-        {of.stages.join('; ')}. Again on {sayDate(again)}.
+        {of.stages.length > 0 && `${of.stages.join('; ')}. `}
+        {again && `Again on ${sayDate(again)}.`}
       </p>
+      {happened && (
+        <p className="mb-4 rounded-xl bg-teal-wash p-4">
+          <b>What happened then:</b>{' '}
+          {happened.length ? `${happened.join('; ')}.` : 'nothing was written down.'}
+        </p>
+      )}
       <ol className="mb-5 space-y-3">
         {steps.map((step) => (
           <Step
             key={step.step}
             step={step}
-            text={of.steps[step.step - 1]!.text}
+            text={of.steps.find((one) => one.step === step.step)!.text}
             others={others.filter((one) => one.step === step.step)}
           />
         ))}
