@@ -73,7 +73,11 @@ const on = (title, link) => async (page) => {
 try {
   await pastIsWritten();
   await shoot('today', '/', async (page) => {
-    await page.getByRole('region', { name: 'Changes within a week' }).getByText(/^From /).first().waitFor();
+    await page
+      .getByRole('region', { name: 'Changes within a week' })
+      .getByText(/^From /)
+      .first()
+      .waitFor();
     await page.getByText('Looking at').first().waitFor({ state: 'detached' });
   });
   await shoot('fitting-why', '/classes', why);
