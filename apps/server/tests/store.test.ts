@@ -42,6 +42,8 @@ const CLEAR: Readonly<Record<string, string>> = {
   'classes.houseView': 'a position of the hall',
   'classes.ownView': 'a position of the hall',
   'courses.people': 'ids',
+  'eye_cases.answers': 'of nobody real',
+  'eye_cases.card': 'days and numbers',
   'fittings.ownVariants': 'ids',
   'halls.houseView': 'a position of the hall',
   'halls.pace': 'of the teacher',

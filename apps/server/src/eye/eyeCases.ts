@@ -58,5 +58,5 @@ export function answerEyeCase({
   const { person, on, condition } = made;
   const [lane] = fitClass({ ...WORLD, sequence, people: [person], on, houseView, hall: rules }).lanes;
   const steps = compareEye(marks, lane!);
-  return { condition, steps, others: housesDiffer(made, houseView, WORLD) };
+  return { condition, steps, others: housesDiffer(made, houseView, WORLD, rules) };
 }

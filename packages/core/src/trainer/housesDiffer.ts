@@ -1,6 +1,7 @@
 import { createFitter } from '../fitting/fitter.js';
 import type { Verdict } from '../fitting/types.js';
 import { parseSequence } from '../reading/parseSequence.js';
+import type { HallRules } from '../rules/hallRules.js';
 import type { HouseView } from '../rules/houseViewTypes.js';
 import { compareEye } from './compareEye.js';
 import type { EyeCase, EyeWorld } from './types.js';
@@ -13,15 +14,21 @@ export interface OtherHouse {
   verdict: Verdict;
 }
 
-/** Where houses differ in a case: what each other position of each topic would do otherwise, topic by topic. */
+/**
+ * Where houses differ in a case: what each other position of each topic would do otherwise, topic by topic.
+ *
+ * @param hall what it changes about the rulebook, whatever its position
+ */
 export function housesDiffer(
   { person, on, plan }: Pick<EyeCase, 'person' | 'on' | 'plan'>,
   houseView: HouseView,
   { catalogue, rulebook }: EyeWorld,
+  hall?: HallRules,
 ): OtherHouse[] {
   const { sequence } = parseSequence(plan, catalogue);
   const verdictsIn = (view: HouseView): Map<number, Verdict> => {
-    const fitter = createFitter({ people: [person], on, houseView: view, catalogue, rulebook });
+    const input = { people: [person], on, houseView: view, catalogue, rulebook, ...(hall ? { hall } : {}) };
+    const fitter = createFitter(input);
     const [lane] = fitter.fit(sequence).lanes;
     return new Map(compareEye({}, lane!).map(({ step, given }) => [step, given]));
   };
