@@ -1,6 +1,6 @@
 import type { PersonInReport } from '@lotus-steady/core';
-import { Link } from 'react-router';
 import { poseName } from '../../data/catalogue.js';
+import { linkCell } from './linkCell.js';
 import { ReportTable, type Cell } from './ReportTable.js';
 import { sayHours } from './sayHours.js';
 
@@ -35,14 +35,7 @@ export const DoneFor = ({
     }
     heads={HEADS}
     rows={people.map((one): Cell[] => [
-      {
-        text: nameOf(one.personId),
-        shown: (
-          <Link to={`/people/${one.personId}`} className="font-semibold text-teal underline">
-            {nameOf(one.personId)}
-          </Link>
-        ),
-      },
+      linkCell(`/people/${one.personId}`, nameOf(one.personId)),
       `${one.came} of ${one.of}`,
       { text: `${one.minutes} min`, shown: sayHours(one.minutes) },
       ...[one.given['as-written'], one.given.eased, one.given.swapped, one.given.rest],

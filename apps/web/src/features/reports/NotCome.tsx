@@ -1,7 +1,7 @@
 import type { NotCome as Row } from '@lotus-steady/core';
 import { differenceInCalendarWeeks, parseISO } from 'date-fns';
-import { Link } from 'react-router';
 import { sayDate } from '../../domain/words/say.js';
+import { linkCell } from './linkCell.js';
 import { ReportTable, type Cell } from './ReportTable.js';
 
 /** Who is in the list and came to no class of the period. @param until its last day, `YYYY-MM-DD` */
@@ -22,14 +22,7 @@ export const NotCome = ({
     }
     heads={['Person', 'Last came', 'Weeks away', 'Was down for']}
     rows={people.map(({ personId, last, missed }): Cell[] => [
-      {
-        text: nameOf(personId),
-        shown: (
-          <Link to={`/people/${personId}`} className="font-semibold text-teal underline">
-            {nameOf(personId)}
-          </Link>
-        ),
-      },
+      linkCell(`/people/${personId}`, nameOf(personId)),
       last ? sayDate(last) : 'never',
       last ? differenceInCalendarWeeks(parseISO(until), parseISO(last)) : '',
       `${missed} ${missed === 1 ? 'class' : 'classes'}`,

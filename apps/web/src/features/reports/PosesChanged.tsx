@@ -1,6 +1,6 @@
 import type { PoseInReport } from '@lotus-steady/core';
-import { Link } from 'react-router';
 import { poseName } from '../../data/catalogue.js';
+import { linkCell } from './linkCell.js';
 import { ReportTable, type Cell } from './ReportTable.js';
 
 const HEADS = [
@@ -51,14 +51,7 @@ export function PosesChanged({ poses }: { poses: readonly PoseInReport[] }) {
         }
         heads={HEADS}
         rows={changed.map((one): Cell[] => [
-          {
-            text: poseName(one.pose),
-            shown: (
-              <Link to={`/atlas/${one.pose}`} className="font-semibold text-teal underline">
-                {poseName(one.pose)}
-              </Link>
-            ),
-          },
+          linkCell(`/atlas/${one.pose}`, poseName(one.pose)),
           one.times,
           ...[one.given['as-written'], one.given.eased, one.given.swapped, one.given.rest],
           ...[one.smaller, one.stopped],
