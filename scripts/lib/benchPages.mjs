@@ -185,6 +185,8 @@ async function pageMs(browser, base, id) {
     );
     await page.waitForLoadState('networkidle');
     await page.goBack();
+    // She looks for a name: what the list still reads has come.
+    await page.waitForLoadState('networkidle');
     took.push(await stands(page.locator(`a[href="/people/${id}"]`).first()));
   }
   await page.context().close();

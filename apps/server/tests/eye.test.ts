@@ -40,7 +40,7 @@ test('cases come one after the other; what was missed comes again first, when it
 
   await start('once', missed.again);
   expect((await state()).due).toBeGreaterThan(0);
-  expect([0, 1, 2]).toContain((await next()).number);
+  expect((await next()).number).toBe(0);
 });
 
 test.each([
