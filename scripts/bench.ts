@@ -349,8 +349,9 @@ processor four times slower; past ${MOST.listScriptKb} kB of script and ${MOST.l
 list, ${MOST.fittingAllKb} kB for a fitting with everything
 (a third of it pictures, which a browser keeps for good), or ${MOST.heapMb} MB of heap the run fails.
 \`person-3-years\`: the page of somebody who came to 312 classes, in a hall of 200 people and 780 classes that were
-recorded, from the click in the list until it stands, and what of it the server takes; \`report-3-years\`: all of it
-in one report, the first time and again.
+recorded, from the click in the list until it stands with her last classes, and what those take the server (what is
+worked out for her on the page follows: figures, what is open); \`report-3-years\`: all of it in one report, the first
+time and again.
 Compare the ratios; the milliseconds are those of one machine.
 
 | what | measured |
