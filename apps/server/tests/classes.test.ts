@@ -36,7 +36,7 @@ describe('classes', () => {
     expect((await ask(`classes/${saved.json.id}/record`, 'PUT', { records: record })).status).toBe(200);
     expect((await ask(`classes/${saved.json.id}/record`, 'PUT', { records: record })).status).toBe(200);
     expect((await ask(`classes/${saved.json.id}`)).json.records).toHaveLength(2);
-    expect((await ask(`people/${ids['Ines Fallow']}`)).json.records).toEqual([
+    expect((await ask(`people/${ids['Ines Fallow']}/history`)).json.records).toEqual([
       expect.objectContaining({
         title: 'Small',
         painAfter: 4,
@@ -45,7 +45,7 @@ describe('classes', () => {
       }),
     ]);
     expect((await ask(`classes/${saved.json.id}`, 'DELETE')).status).toBe(204);
-    expect((await ask(`people/${ids['Ines Fallow']}`)).json.records).toEqual([]);
+    expect((await ask(`people/${ids['Ines Fallow']}/history`)).json.records).toEqual([]);
   });
   test(
     'the teacher’s choices are kept with the class, an edit on the fitting too, and what needs a ' +

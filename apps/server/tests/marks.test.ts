@@ -39,7 +39,12 @@ test('told twice it is one; they come in the order in which they were noted', as
 test('they are told where she is, and are in the record once it has them', async () => {
   const changes = [{ step: 1, what: 'stopped', where: 'knee-left' }];
   const inPerson = async () =>
-    ((await hall.owner.ask(`people/${hall.nell}`)).json.records as { classId: string; changes: object[] }[])
+    (
+      (await hall.owner.ask(`people/${hall.nell}/history`)).json.records as {
+        classId: string;
+        changes: object[];
+      }[]
+    )
       .filter(({ classId }) => classId === hall.classId)
       .flatMap((record) => record.changes);
   expect(await inPerson()).toEqual(changes);
@@ -54,8 +59,9 @@ test('they are told where she is, and are in the record once it has them', async
   };
   const headers = { 'If-Match': `"${version}"` };
   expect((await hall.owner.ask(`classes/${hall.classId}/record`, 'PUT', body, headers)).status).toBe(200);
-  // One that came after the form was opened is still to be told of.
+  // One that came after the form was opened is still to be told of, and is told with the record.
   expect(await marks()).toMatchObject([{ at: 2000 }]);
+  expect(await inPerson()).toHaveLength(2);
   const [left] = await marks();
   for (let i = 0; i < 2; i++) expect((await hall.owner.ask(path(`/${left!.id}`), 'DELETE')).status).toBe(204);
   expect(await marks()).toEqual([]);

@@ -108,15 +108,50 @@ test('two hundred people and three years: no more queries than for one class, on
   };
   const period = `reports?first=2023-11-01&last=${TODAY}`;
   const someone = fitting.lanes[0]!.personId;
-  const before = [await queriesOf(period), await queriesOf(`people/${someone}`)];
+  const pagesOf = async (personId: string): Promise<number[]> => [
+    await queriesOf(`people/${personId}`),
+    await queriesOf(`people/${personId}/history?most=12`),
+    await queriesOf(`people/${personId}/progress`),
+  ];
+  const before = [await queriesOf(period), ...(await pagesOf(someone))];
   const size = { people: 200, weeks: 156, classes: 3, each: 30 };
   const regular = await fillHall(sequelize, server().get(Vault), classId, size);
   const first = await reportOf('2023-11-01', TODAY);
   expect(first.report.classes).toHaveLength(1 + size.weeks * size.classes);
   // What was opened once is remembered: before, twenty classes were opened at a time.
-  expect([await queriesOf(period), await queriesOf(`people/${regular}`)]).toEqual(before);
-  const { records } = (await ask(`people/${regular}`)).json as { records: { on: string }[] };
-  expect(records).toHaveLength(2 * size.weeks);
+  expect([await queriesOf(period), ...(await pagesOf(regular))]).toEqual(before);
+  interface Past {
+    classes: number;
+    came: number;
+    since: string;
+    records: { on: string; came: boolean }[];
+  }
+  const past = async (page: string) => (await ask(`people/${regular}/${page}`)).json as unknown as Past;
+  const { records: all } = await past('progress');
+  expect(all).toHaveLength(2 * size.weeks);
+  expect(all.map(({ on }) => on)).toEqual(
+    all
+      .map(({ on }) => on)
+      .sort()
+      .reverse(),
+  );
+  const counted = {
+    classes: all.length,
+    came: all.filter(({ came }) => came).length,
+    since: all.at(-1)!.on,
+  };
+  for (const [page, records] of [
+    ['most=12', all.slice(0, 12)],
+    ['from=12&most=300', all.slice(12)],
+  ] as const)
+    expect(await past(`history?${page}`)).toMatchObject({
+      ...counted,
+      records: records.map(({ on }) => ({ on })),
+    });
+  expect((await ask(`people/${someone}/history`)).json).toMatchObject({
+    ...{ classes: 1, came: 1, since: TODAY },
+    records: [{ came: true }],
+  });
   const told = first.report.people.find(({ personId }) => personId === regular)!;
   expect(told.of).toBe(2 * size.weeks);
   const recorded = first.report.people.reduce((sum, { of }) => sum + of, 0);

@@ -124,6 +124,7 @@ export const WHO_MAY: Readonly<Record<string, Who>> = {
   'DELETE /api/people/{id}/home/{home}': TEACHERS,
   'GET /api/people/{id}/home/{home}/sheet': TEACHERS,
   'GET /api/people/{id}/letter': TEACHERS,
+  'GET /api/people/{id}/history': TEACHERS,
   'GET /api/people/{id}/progress': TEACHERS,
   'GET /api/reports': TEACHERS,
   'GET /api/due': TEACHERS,

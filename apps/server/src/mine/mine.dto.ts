@@ -4,7 +4,7 @@ import type { Build, SheetStep } from '@lotus-steady/core';
 import { ApiProperty, ApiPropertyOptional, PickType } from '@nestjs/swagger';
 import { IsIn, IsInt, IsString, Max, MaxLength, Min } from 'class-validator';
 import { MayBeLeftOut } from '../common/mayBeLeftOut.js';
-import { PersonDraftDto, PersonDto, PersonLineDto, PersonVersionDto } from '../people/person.dto.js';
+import { PersonDraftDto, PersonLineDto, PersonVersionDto, PersonWholeDto } from '../people/person.dto.js';
 import { OwnVariantDto } from '../own-variants/ownVariant.dto.js';
 import { IsRealDate } from '../common/checks.js';
 import { HomePracticeDto } from '../home/home.dto.js';
@@ -107,7 +107,7 @@ export class EverythingDto {
   @ApiProperty({ format: 'date' }) on!: string;
   @ApiProperty() hall!: string;
   /** What is known, how classes were, and which props worked. */
-  @ApiProperty({ type: PersonDto }) person!: PersonDto;
+  @ApiProperty({ type: PersonWholeDto }) person!: PersonWholeDto;
   @ApiProperty({ type: [PersonVersionDto] }) changes!: PersonVersionDto[];
   @ApiProperty({ type: [DiaryEntryDto] }) diary!: DiaryEntryDto[];
   /** What she has filled in and nobody has looked at. */

@@ -131,7 +131,7 @@ export class MineService {
   async everything(context: RequestContext, personId: string): Promise<EverythingDto> {
     const [person, changes, hall, diary, answers, coming, links, documents, incidents, home] =
       await Promise.all([
-        this.personService.one(context, personId),
+        this.personService.whole(context, personId),
         this.personService.changes(context, personId),
         this.halls.of(context),
         this.diary.of(personId),

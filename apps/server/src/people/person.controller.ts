@@ -15,15 +15,18 @@ import { ApiCreatedResponse, ApiNoContentResponse, ApiOkResponse, ApiTags } from
 import { Allow, Context, TEACHERS, type RequestContext } from '../common/context.js';
 import { Noted } from '../trail/noted.js';
 import { JSON_TYPE } from '../common/jsonType.js';
+import { PageDto } from '../common/page.dto.js';
 import { SavedDto } from '../common/problem.dto.js';
 import { ApiVersioned, ReadVersion } from '../common/versions.js';
 import {
   FindPeopleDto,
+  HistoryDto,
   PeopleQueryDto,
   PersonDraftDto,
   PersonDto,
   PersonLineDto,
   PersonVersionDto,
+  PersonWholeDto,
   PropNoteDto,
 } from './person.dto.js';
 import { PersonService } from './person.service.js';
@@ -81,12 +84,24 @@ export class PersonController {
     return this.people.one(context, id);
   }
 
-  /** The same, with how much was done in each class, and how far it went: what charts are drawn from. */
+  /** With how classes were, how much was done in each, and how far it went: what charts are drawn from. */
   @Get(':id/progress')
   @Noted('person', 'person')
-  @ApiOkResponse({ type: PersonDto })
+  @ApiOkResponse({ type: PersonWholeDto })
   progress(@Context() context: RequestContext, @Param('id', ParseUUIDPipe) id: string) {
-    return this.people.one(context, id, true);
+    return this.people.whole(context, id, true);
+  }
+
+  /** How classes were for somebody. */
+  @Get(':id/history')
+  @Noted('person', 'person')
+  @ApiOkResponse({ type: HistoryDto })
+  history(
+    @Context() context: RequestContext,
+    @Param('id', ParseUUIDPipe) id: string,
+    @Query() page: PageDto,
+  ): Promise<HistoryDto> {
+    return this.people.history(context, id, page);
   }
 
   /** How somebody was known from each change on, the latest first. */

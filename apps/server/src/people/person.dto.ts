@@ -127,10 +127,26 @@ export class PersonLineDto extends WrittenPersonDto {
   @ApiProperty() version!: number;
 }
 
-/** A person with what classes brought. */
+/** A person with what props worked. */
 export class PersonDto extends PersonLineDto {
-  @ApiProperty({ type: [PersonRecordDto] }) records!: PersonRecordDto[];
   @ApiProperty({ type: [PropNoteDto] }) propNotes!: PropNoteDto[];
+}
+
+/** A person with how classes were for them. */
+export class PersonWholeDto extends PersonDto {
+  @ApiProperty({ type: [PersonRecordDto] }) records!: PersonRecordDto[];
+}
+
+/** How classes were for somebody. */
+export class HistoryDto {
+  /** How many classes were recorded with them, or noted in. */
+  @ApiProperty() classes!: number;
+  /** To how many of them they came. */
+  @ApiProperty() came!: number;
+  /** The day of the first. */
+  @ApiPropertyOptional({ format: 'date' }) since?: string;
+  /** A part of them, the latest first. */
+  @ApiProperty({ type: [PersonRecordDto] }) records!: PersonRecordDto[];
 }
 
 /** How somebody was known from a change on. */

@@ -9,8 +9,6 @@ import {
   PrimaryKey,
   Table,
 } from 'sequelize-typescript';
-import { RecordRow } from '../classes/class.model.js';
-import { MarkRow } from '../marks/mark.model.js';
 import { HallRow } from '../halls/hall.model.js';
 
 /** Somebody's name, and which version of what is known of her holds: all else is in that, sealed. */
@@ -20,8 +18,6 @@ export class PersonRow extends Model {
   @ForeignKey(() => HallRow) @Column(DataType.UUID) declare hallId: string;
   @Column(DataType.STRING) declare name: string;
   @Column(DataType.INTEGER) declare version: number;
-  @HasMany(() => RecordRow, 'personId') declare records: RecordRow[];
-  @HasMany(() => MarkRow, 'personId') declare marks: MarkRow[];
   @HasMany(() => PropNoteRow) declare propNotes: PropNoteRow[];
 }
 

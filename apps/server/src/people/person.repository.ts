@@ -1,15 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { Injectable, NotFoundException } from '@nestjs/common';
 import { InjectModel } from '@nestjs/sequelize';
-import { changesOf, type Person } from '@lotus-steady/core';
+import type { Person } from '@lotus-steady/core';
 import { Op, QueryTypes, type Transaction } from 'sequelize';
 import { Sequelize } from 'sequelize-typescript';
-import { ClassRow, RecordRow } from '../classes/class.model.js';
-import { openSealed } from '../classes/openRecord.js';
-import { doneSums } from './doneSums.js';
 import type { RequestContext } from '../common/context.js';
 import type { SavedDto } from '../common/problem.dto.js';
-import { MarkRow, type SealedMark } from '../marks/mark.model.js';
 import { Transactions } from '../database/transactions.js';
 import { VersionConflict } from '../common/versions.js';
 import { Vault } from '../common/vault.js';
@@ -121,30 +117,11 @@ export class PersonRepository {
     await this.find(context, id, []);
   }
 
-  /**
-   * With how classes were for them, and what props worked.
-   *
-   * @param withDone how much was done in each, and how far, too @throws NotFoundException @throws Unreadable
-   */
-  async whole(context: RequestContext, id: string, withDone: boolean): Promise<PersonDto> {
-    const row = await this.find(context, id, [
-      { model: RecordRow, include: [{ model: ClassRow, attributes: ['title', 'on'] }] },
-      { model: MarkRow, include: [{ model: ClassRow, attributes: ['title', 'on'] }] },
-      PropNoteRow,
-    ]);
-    const records = row.records
-      // A class that was removed takes what was recorded with it.
-      .filter((record) => record.class)
-      .map((record) => {
-        const { did, ...open } = openSealed(this.vault, record.id, record.sealed);
-        const { classId, came, class: of } = record;
-        const sums = withDone && did?.length ? doneSums(did) : {};
-        return { classId, title: of.title, on: of.on, came, ...open, ...sums };
-      })
-      .concat(this.notedInClass(row.marks))
-      .sort((a, b) => (a.on < b.on ? 1 : -1));
+  /** With what props worked. @throws NotFoundException @throws Unreadable */
+  async withProps(context: RequestContext, id: string): Promise<PersonDto> {
+    const row = await this.find(context, id, [PropNoteRow]);
     const propNotes = row.propNotes.map((note) => this.openNote(note));
-    return { ...(await this.log.lineOf(row)), records, propNotes };
+    return { ...(await this.log.lineOf(row)), propNotes };
   }
 
   /** What props worked for some people, by whose they are. @throws Unreadable */
@@ -163,31 +140,6 @@ export class PersonRepository {
 
   private openNote({ id, task, sealed }: PropNoteRow): PropNoteDto {
     return { task, ...openJson<object>(this.vault, SEALED.propNote, [id], sealed) } as PropNoteDto;
-  }
-
-  /** What was noted in class and is in no record yet, as the record will have it. */
-  private notedInClass(marks: readonly MarkRow[]) {
-    const there = marks.filter((mark) => mark.class);
-    return [...new Set(there.map(({ classId }) => classId))].map((id) => {
-      const noted = there.filter(({ classId }) => classId === id);
-      const [{ personId, class: of }] = noted as [MarkRow];
-      const changes = noted.map((mark) => ({
-        personId,
-        ...openJson<SealedMark>(this.vault, SEALED.mark, [mark.id], mark.sealed),
-      }));
-      return {
-        classId: id,
-        title: of.title,
-        on: of.on,
-        came: true,
-        painBefore: null,
-        painAfter: null,
-        effort: null,
-        pressureAfter: null,
-        changes: changesOf({ changes }, personId),
-        word: '',
-      };
-    });
   }
 
   async named({ hallId }: RequestContext, name: string, except?: string): Promise<PersonRow | null> {

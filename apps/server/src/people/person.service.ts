@@ -3,6 +3,7 @@ import type { InputError, Person } from '@lotus-steady/core';
 import { UniqueConstraintError } from 'sequelize';
 import { AskedTogether } from '../common/askedTogether.js';
 import type { RequestContext } from '../common/context.js';
+import type { PageDto } from '../common/page.dto.js';
 import type { SavedDto } from '../common/problem.dto.js';
 import { FieldsException } from '../common/problems.js';
 import { Unreadable } from '../common/vault.js';
@@ -11,13 +12,16 @@ import { HallService } from '../halls/hall.service.js';
 import { plain } from '../threads/plain.js';
 import { WorkPool } from '../threads/workPool.js';
 import type {
+  HistoryDto,
   PeopleQueryDto,
   PersonDraftDto,
   PersonDto,
   PersonLineDto,
   PersonVersionDto,
+  PersonWholeDto,
   PropNoteDto,
 } from './person.dto.js';
+import { PersonHistory } from './personHistory.js';
 import { PersonLog } from './personLog.js';
 import { PersonRepository } from './person.repository.js';
 import { WhoHas } from './whoHas.js';
@@ -46,6 +50,7 @@ export class PersonService {
   constructor(
     private readonly people: PersonRepository,
     private readonly log: PersonLog,
+    private readonly past: PersonHistory,
     private readonly whoHas: WhoHas,
     private readonly halls: HallService,
     private readonly work: WorkPool,
@@ -98,8 +103,28 @@ export class PersonService {
     return ids.map((id) => rows.get(id)!);
   }
 
-  async one(context: RequestContext, id: string, withDone = false): Promise<PersonDto> {
-    return this.people.whole(context, id, withDone);
+  /** @throws NotFoundException @throws Unreadable */
+  async one(context: RequestContext, id: string): Promise<PersonDto> {
+    return this.people.withProps(context, id);
+  }
+
+  /** With how classes were. @param withDone how much was done in each, and how far, too @throws NotFoundException */
+  async whole(context: RequestContext, id: string, withDone = false): Promise<PersonWholeDto> {
+    const [person, records] = await Promise.all([
+      this.people.withProps(context, id),
+      this.past.of(context, id, { withDone }),
+    ]);
+    return { ...person, records };
+  }
+
+  /** How classes were, a part of them, and how many there are. @throws NotFoundException */
+  async history(context: RequestContext, id: string, page: PageDto): Promise<HistoryDto> {
+    await this.people.there(context, id);
+    const [records, counted] = await Promise.all([
+      this.past.of(context, id, page),
+      this.past.counted(context, id),
+    ]);
+    return { ...counted, records };
   }
 
   /** Looks at what somebody has filled in about herself as if it were saved. @throws FieldsException */

@@ -8,6 +8,8 @@ import {
 } from 'react-router';
 import { cache } from '../data/cache.js';
 import { classesQuery } from '../data/classes/classesQuery.js';
+import { historyQuery } from '../data/people/historyQuery.js';
+import { personQuery } from '../data/people/personQuery.js';
 import { hallQuery } from '../data/hall/hallQuery.js';
 import { seemsSignedIn } from '../data/session/changeToken.js';
 import { sessionQuery } from '../data/session/sessionQuery.js';
@@ -61,6 +63,15 @@ const startReadingClasses = () =>
     void cache.prefetchInfiniteQuery(classesQuery('past'));
   });
 
+/** What comes within so many milliseconds is waited for: the screen is then drawn once, and not bit by bit. */
+const SOON_MS = 150;
+
+/** Somebody's page, and how classes were for her. What takes longer than a moment the screen waits for itself. */
+const readPerson = async ({ params: { id = '' } }: LoaderFunctionArgs): Promise<void> => {
+  const read = [cache.prefetchQuery(personQuery(id)), cache.prefetchInfiniteQuery(historyQuery(id))];
+  await Promise.race([Promise.all(read), new Promise((resolve) => setTimeout(resolve, SOON_MS))]);
+};
+
 const plain = (path: string, load: () => Promise<ComponentType>): RouteObject => ({
   path,
   errorElement: <Failed />,
@@ -72,10 +83,17 @@ const posed = (path: string, load: () => Promise<ComponentType>): RouteObject =>
   loader: readCatalogue,
 });
 
-/** The same for those who plan and teach. */
-const taught = (path: string, load: () => Promise<ComponentType>): RouteObject => ({
+/** The same for those who plan and teach. @param read what the screen shows first */
+const taught = (
+  path: string,
+  load: () => Promise<ComponentType>,
+  read?: (to: LoaderFunctionArgs) => Promise<void>,
+): RouteObject => ({
   ...plain(path, load),
-  loader: () => Promise.all([isForTeachers(), readCatalogue()]).then(() => null),
+  loader: async (to) => {
+    await isForTeachers();
+    return onceIn(() => Promise.all([readCatalogue(), read?.(to)]));
+  },
 });
 
 const classPlan = () => import('../features/classes/ClassPlanScreen.js');
@@ -224,8 +242,10 @@ export const router = createBrowserRouter([
               taught('/people/:id/measure', async () =>
                 keyed((await import('../features/measure/MeasureScreen.js')).MeasureScreen),
               ),
-              taught('/people/:id', async () =>
-                keyed((await import('../features/people/PersonScreen.js')).PersonScreen),
+              taught(
+                '/people/:id',
+                async () => keyed((await import('../features/people/PersonScreen.js')).PersonScreen),
+                readPerson,
               ),
               posed('/atlas', async () => (await import('../features/atlas/AtlasScreen.js')).AtlasScreen),
               posed(

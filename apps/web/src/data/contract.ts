@@ -594,6 +594,22 @@ export interface paths {
     patch?: never;
     trace?: never;
   };
+  '/api/people/{id}/history': {
+    parameters: {
+      query?: never;
+      header?: never;
+      path?: never;
+      cookie?: never;
+    };
+    get: operations['Person.history'];
+    put?: never;
+    post?: never;
+    delete?: never;
+    options?: never;
+    head?: never;
+    patch?: never;
+    trace?: never;
+  };
   '/api/people/{id}/changes': {
     parameters: {
       query?: never;
@@ -2182,6 +2198,46 @@ export interface components {
       /** @enum {string} */
       order?: 'name' | 'changed' | 'came';
     };
+    PropNoteDto: {
+      /** @enum {string} */
+      task:
+        | 'shoulder-stand-blankets'
+        | 'twist-knees'
+        | 'fold-hands'
+        | 'seat-legs-long'
+        | 'seat-cross-legged'
+        | 'head-on-side'
+        | 'thigh-roll';
+      heightCm: number;
+      words: string;
+      /** Format: date */
+      on: string;
+    };
+    PersonDto: {
+      /** Format: uuid */
+      id: string;
+      name: string;
+      born?: string;
+      /** @enum {string} */
+      sex?: 'woman' | 'man';
+      /** @enum {string} */
+      pronoun?: 'she' | 'he' | 'they';
+      heightCm: number;
+      weightKg?: number;
+      can: Can;
+      ranges: {
+        [key: string]: number;
+      };
+      screening: {
+        [key: string]: number;
+      };
+      conditions: { condition: string; [detail: string]: unknown }[];
+      limits: OwnLimit[];
+      clearances: Clearance[];
+      intake: Intake;
+      version: number;
+      propNotes: components['schemas']['PropNoteDto'][];
+    };
     StepChangeDto: {
       step: number;
       /** @enum {string} */
@@ -2229,22 +2285,7 @@ export interface components {
       activity?: Activity;
       far?: HowFar;
     };
-    PropNoteDto: {
-      /** @enum {string} */
-      task:
-        | 'shoulder-stand-blankets'
-        | 'twist-knees'
-        | 'fold-hands'
-        | 'seat-legs-long'
-        | 'seat-cross-legged'
-        | 'head-on-side'
-        | 'thigh-roll';
-      heightCm: number;
-      words: string;
-      /** Format: date */
-      on: string;
-    };
-    PersonDto: {
+    PersonWholeDto: {
       /** Format: uuid */
       id: string;
       name: string;
@@ -2267,8 +2308,15 @@ export interface components {
       clearances: Clearance[];
       intake: Intake;
       version: number;
-      records: components['schemas']['PersonRecordDto'][];
       propNotes: components['schemas']['PropNoteDto'][];
+      records: components['schemas']['PersonRecordDto'][];
+    };
+    HistoryDto: {
+      classes: number;
+      came: number;
+      /** Format: date */
+      since?: string;
+      records: components['schemas']['PersonRecordDto'][];
     };
     PersonDraftDto: {
       name: string;
@@ -2917,7 +2965,7 @@ export interface components {
       /** Format: date */
       on: string;
       hall: string;
-      person: components['schemas']['PersonDto'];
+      person: components['schemas']['PersonWholeDto'];
       changes: components['schemas']['PersonVersionDto'][];
       diary: components['schemas']['DiaryEntryDto'][];
       answers: components['schemas']['SentAnswersDto'][];
@@ -4219,7 +4267,31 @@ export interface operations {
           [name: string]: unknown;
         };
         content: {
-          'application/json': components['schemas']['PersonDto'];
+          'application/json': components['schemas']['PersonWholeDto'];
+        };
+      };
+    };
+  };
+  'Person.history': {
+    parameters: {
+      query?: {
+        from?: number;
+        most?: number;
+      };
+      header?: never;
+      path: {
+        id: string;
+      };
+      cookie?: never;
+    };
+    requestBody?: never;
+    responses: {
+      200: {
+        headers: {
+          [name: string]: unknown;
+        };
+        content: {
+          'application/json': components['schemas']['HistoryDto'];
         };
       };
     };

@@ -50,6 +50,8 @@ export const keys = {
   ],
   peopleByIds: (ids: readonly string[]) => ['people', 'ids', ...ids],
   person: (id: string) => ['people', id],
+  history: (id: string) => ['people', id, 'history'],
+  latestClasses: (id: string) => ['people', id, 'history', 'latest'],
   progress: (id: string) => ['people', id, 'progress'],
   personLink: (id: string) => ['people', id, 'link'],
   everything: (id: string) => ['people', id, 'everything'],

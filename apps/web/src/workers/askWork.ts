@@ -1,10 +1,12 @@
 import {
   answersThatMatter,
   answersThatOpen,
+  nextChanges,
   openPoses,
   poseChanges,
   posesFor,
   readPeople,
+  type Change,
   type DetailThatMatters,
   type OpenQuestion,
   type Person,
@@ -36,7 +38,7 @@ export interface PosesFor {
   out: readonly string[];
 }
 
-/** What is worth asking, worked out over the whole catalogue. */
+/** What is worked out for one person over the whole catalogue, or over the days to come. */
 export const askWork = {
   /** What one good answer would open for someone; nothing where something entered no longer holds. */
   opens(line: PersonLine, settings: Settings): OpenQuestion[] {
@@ -52,6 +54,11 @@ export const askWork = {
   changes(before: PersonLine, after: PersonLine, settings: Settings): PoseChanges {
     const [was, is] = [read(before, settings.on), read(after, settings.on)];
     return was && is ? poseChanges(was, is, whole(settings), workCatalogue()) : { opens: [], closes: [] };
+  },
+  /** The next days on which something changes for someone; none where something entered no longer holds. */
+  ahead(line: PersonLine, settings: Settings): Change[] {
+    const person = read(line, settings.on);
+    return person ? nextChanges(person, whole(settings)) : [];
   },
   /** What is open to someone, what of it serves what they hope for, and what is out. */
   posesOf(line: PersonLine, settings: Settings): PosesFor {

@@ -8,6 +8,7 @@ import {
   type StageSettings,
 } from '@lotus-steady/core';
 import type { PersonLine } from '../data/types.js';
+import { usePainted } from '../ui/usePainted.js';
 import { atDesk } from './desk.js';
 import type { OwnBody, Shown } from './solveWork.js';
 
@@ -63,10 +64,11 @@ const settingsOf = ({ on, houseView, hall }: Staged): Staged => ({
   ...(hall ? { hall } : {}),
 });
 
-/** What one good answer would open for someone. */
+/** What one good answer would open for someone; worked out once the page about them stands. */
 export const useOpens = (person: PersonLine, staging: Staged) =>
   useQuery({
     queryKey: ['opens', person, settingsOf(staging)],
+    enabled: usePainted(),
     staleTime: Infinity,
     queryFn: () => atDesk((work) => work.opens(person, settingsOf(staging))),
   });
@@ -89,10 +91,20 @@ export const usePoseChanges = (before: PersonLine, after: PersonLine, staging: S
     queryFn: () => atDesk((work) => work.changes(before, after, settingsOf(staging))),
   });
 
-/** What is open to someone, and what is out. */
+/** What is open to someone, and what is out; worked out once the page about them stands. */
 export const usePosesOf = (person: PersonLine, staging: Staged) =>
   useQuery({
     queryKey: ['poses-of', person, settingsOf(staging)],
+    enabled: usePainted(),
     staleTime: Infinity,
     queryFn: () => atDesk((work) => work.posesOf(person, settingsOf(staging))),
+  });
+
+/** The next days on which something changes for someone; worked out once the page about them stands. */
+export const useAhead = (person: PersonLine, staging: Staged) =>
+  useQuery({
+    queryKey: ['ahead', person, settingsOf(staging)],
+    enabled: usePainted(),
+    staleTime: Infinity,
+    queryFn: () => atDesk((work) => work.ahead(person, settingsOf(staging))),
   });

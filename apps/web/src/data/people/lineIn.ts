@@ -1,4 +1,4 @@
-import type { PersonLine, PersonWhole } from '../types.js';
+import type { PersonKnown, PersonLine } from '../types.js';
 
-/** Somebody as the list has them, without what classes brought. */
-export const lineIn = ({ records: _records, propNotes: _notes, ...line }: PersonWhole): PersonLine => line;
+/** Somebody as the list has them, without what props worked. */
+export const lineIn = ({ propNotes: _notes, ...line }: PersonKnown): PersonLine => line;

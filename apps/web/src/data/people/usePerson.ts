@@ -1,10 +1,4 @@
 import { useQuery } from '@tanstack/react-query';
-import { answered, client, type AnswerOf } from '../client.js';
-import { keys } from '../keys.js';
+import { personQuery } from './personQuery.js';
 
-export const usePerson = (id: string) =>
-  useQuery({
-    queryKey: keys.person(id),
-    queryFn: () =>
-      answered<AnswerOf<'Person.one'>>(client.GET('/api/people/{id}', { params: { path: { id } } })),
-  });
+export const usePerson = (id: string) => useQuery(personQuery(id));

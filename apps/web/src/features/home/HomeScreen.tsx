@@ -1,5 +1,6 @@
 import { Download } from 'lucide-react';
 import { homeSheetAddress, useEndHome, useHome } from '../../data/home/useHome.js';
+import { useLatestClasses } from '../../data/people/useHistory.js';
 import { useMakePersonLink } from '../../data/people/usePersonLink.js';
 import { usePerson } from '../../data/people/usePerson.js';
 import { today } from '../../data/today.js';
@@ -17,6 +18,7 @@ import { NewHome } from './NewHome.js';
 export function HomeScreen({ id }: { id: string }) {
   const person = usePerson(id);
   const reading = useHome(id);
+  const latest = useLatestClasses(id);
   const now = reading.data?.find(({ until }) => until >= today());
   return (
     <Page
@@ -27,11 +29,11 @@ export function HomeScreen({ id }: { id: string }) {
       title="Practice at home"
       about="From a class: what is safe alone, with what a house has."
     >
-      <Reading what="Loading" of={reading.error ? reading : person} />
-      {person.data && reading.data && (
+      <Reading what="Loading" of={[reading, latest].find(({ error }) => error) ?? person} />
+      {person.data && reading.data && latest.data && (
         <>
           {now && <Now key={now.id} id={id} name={person.data.name} practice={now} />}
-          <NewHome person={person.data} isAnother={now !== undefined} />
+          <NewHome person={person.data} records={latest.data.records} isAnother={now !== undefined} />
           <Before all={reading.data.filter((one) => one !== now)} />
         </>
       )}

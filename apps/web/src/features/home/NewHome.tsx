@@ -4,7 +4,7 @@ import { useForm, type UseFormReturn } from 'react-hook-form';
 import { useDraft } from '../../data/drafts/useDraft.js';
 import { useHomeDraft, useKeepHome } from '../../data/home/useHome.js';
 import { variantById } from '../../data/catalogue.js';
-import type { PersonWhole } from '../../data/types.js';
+import type { PersonKnown, PersonRecord } from '../../data/types.js';
 import { Figure } from '../../domain/figure/Figure.js';
 import { nameOfHomeStep } from '../../domain/person/nameOfHomeStep.js';
 import { sayDate } from '../../domain/words/say.js';
@@ -40,8 +40,16 @@ interface Form {
 }
 
 /** Something new to practise, from one of her classes. */
-export function NewHome({ person, isAnother }: { person: PersonWhole; isAnother: boolean }) {
-  const classes = classesOf(person);
+export function NewHome({
+  person,
+  records,
+  isAnother,
+}: {
+  person: PersonKnown;
+  records: readonly PersonRecord[];
+  isAnother: boolean;
+}) {
+  const classes = classesOf(records);
   const form = useForm<Form>({
     defaultValues: {
       classId: classes[0]?.classId ?? '',
@@ -119,7 +127,7 @@ function Choice({
   form,
   onKept,
 }: {
-  person: PersonWhole;
+  person: PersonKnown;
   form: UseFormReturn<Form>;
   onKept: () => void;
 }) {

@@ -1,19 +1,14 @@
 import {
   rangeOf,
-  stagePerson,
   type Abilities as Known,
   type Ability,
   type BodyRanges,
   type GivingJoint,
-  type Person,
 } from '@lotus-steady/core';
-import { useMemo } from 'react';
-import { today } from '../../data/today.js';
+import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import type { PersonLine } from '../../data/types.js';
 import { canAnswers } from '../../domain/person/canWords.js';
 import { sayDate } from '../../domain/words/say.js';
-import { personOf } from '../../domain/person/personWords.js';
-import { useStaging } from '../../domain/person/useStaging.js';
 
 const HOW: Readonly<Record<Ability<unknown>['from'], string>> = {
   told: 'told',
@@ -88,14 +83,7 @@ const FLOOR: Readonly<Record<Known['fromFloor']['value'], string>> = {
 };
 
 /** What someone can do, and how that is known. */
-export function Abilities({ line }: { line: PersonLine }) {
-  const staging = useStaging(today());
-  const text = JSON.stringify(line);
-  const abilities = useMemo(() => {
-    const person: Person | undefined = personOf(JSON.parse(text) as PersonLine);
-    return person && stagePerson(person, staging).abilities;
-  }, [text, staging]);
-  if (!abilities) return null;
+export function Abilities({ line, abilities }: { line: PersonLine; abilities: Known }) {
   const told = canAnswers(line.can);
   return (
     <section className="mb-8">
@@ -112,9 +100,9 @@ export function Abilities({ line }: { line: PersonLine }) {
                 <td className={`px-4 py-2 ${ability.from === 'norm' ? 'text-soft' : ''}`}>
                   {HOW[ability.from]}
                   {ability.since && ` ${sayDate(ability.since)}`}: {ability.says}
-                  {ability.cite && staging.rulebook.sources[ability.cite] && (
+                  {ability.cite && RULEBOOK.sources[ability.cite] && (
                     <span className="block text-soft">
-                      {staging.rulebook.sources[ability.cite]!.citation}, from memory
+                      {RULEBOOK.sources[ability.cite]!.citation}, from memory
                     </span>
                   )}
                 </td>

@@ -1,21 +1,19 @@
 import {
   HOPES,
   limitedPlaces,
-  nextChanges,
   sayPlace,
-  stagePerson,
   type Alert,
   type Person,
+  type StagedPerson,
 } from '@lotus-steady/core';
-import { useMemo, type ReactNode } from 'react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { poseName } from '../../data/catalogue.js';
 import { today } from '../../data/today.js';
 import type { PersonLine } from '../../data/types.js';
-import { personOf } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
 import { sayDate } from '../../domain/words/say.js';
-import { useOpens, usePosesOf } from '../../workers/useWork.js';
+import { useAhead, useOpens, usePosesOf } from '../../workers/useWork.js';
 import { PersonFigures } from './PersonFigures.js';
 
 /** So many poses of each kind are named. */
@@ -23,17 +21,17 @@ const NAMED = 8;
 /** Of those that an answer opens so many. */
 const SUCH_AS = 4;
 
+/** Somebody as they were read, and where they stand today. */
+export interface Now {
+  person: Person;
+  staged: StagedPerson;
+}
+
 /** What matters now, on one screen: the body with what is limited, where they stand, what is out, good, and to ask. */
-export function NowPanel({ line }: { line: PersonLine }) {
+export function NowPanel({ line, now: { person, staged } }: { line: PersonLine; now: Now }) {
   const staging = useStaging(today());
-  const text = JSON.stringify(line);
-  const now = useMemo(() => {
-    const person = personOf(JSON.parse(text) as PersonLine);
-    return person && { person, staged: stagePerson(person, staging), next: nextChanges(person, staging)[0] };
-  }, [text, staging]);
+  const { data: [next] = [] } = useAhead(line, staging);
   const { data: poses } = usePosesOf(line, staging);
-  if (!now) return null;
-  const { person, staged, next } = now;
   return (
     <section
       aria-label="What matters now"

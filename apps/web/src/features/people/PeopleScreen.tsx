@@ -1,7 +1,10 @@
+import type { StageSettings } from '@lotus-steady/core';
 import { useMutation } from '@tanstack/react-query';
 import { Download, UserPlus } from 'lucide-react';
+import { memo } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { usePeople } from '../../data/people/usePeople.js';
+import type { PersonLine } from '../../data/types.js';
 import { peopleCsv } from '../../domain/formats/peopleCsv.js';
 import { Button, ButtonLink } from '../../ui/Button.js';
 import { GroupSelect } from '../../domain/groups/GroupSelect.js';
@@ -25,6 +28,20 @@ const ORDERS = [
 ] as const;
 type Order = (typeof ORDERS)[number][0];
 const orderIn = (text: string | null): Order => ORDERS.find(([order]) => order === text)?.[0] ?? 'name';
+
+/** Told anew only where somebody is known otherwise: to stage all in sight takes longer than a frame. */
+const Line = memo(function Line({ person, staging }: { person: PersonLine; staging: StageSettings }) {
+  return (
+    <>
+      <Link to={`/people/${person.id}`} className="w-56 font-display text-lg font-semibold hover:text-teal">
+        {person.name}
+      </Link>
+      <span className="min-w-60 flex-1 text-soft">
+        {[...stagesToday(person, staging), ...ownLimits(person)].join(' · ') || 'no known conditions'}
+      </span>
+    </>
+  );
+});
 
 /** Everyone who comes. */
 export function PeopleScreen() {
@@ -105,19 +122,7 @@ export function PeopleScreen() {
           className="divide-y divide-line overflow-hidden rounded-2xl border border-line bg-paper"
           rowClassName="flex flex-wrap gap-x-6 gap-y-1 px-5 py-3 hover:bg-teal-wash"
         >
-          {(person) => (
-            <>
-              <Link
-                to={`/people/${person.id}`}
-                className="w-56 font-display text-lg font-semibold hover:text-teal"
-              >
-                {person.name}
-              </Link>
-              <span className="min-w-60 flex-1 text-soft">
-                {[...stagesToday(person, staging), ...ownLimits(person)].join(' · ') || 'no known conditions'}
-              </span>
-            </>
-          )}
+          {(person) => <Line person={person} staging={staging} />}
         </LongList>
       )}
       <MoreButton what="people" of={reading} />

@@ -3,6 +3,7 @@ import type { FigureScene, Mark } from '@lotus-steady/figure/scene';
 import { useMemo } from 'react';
 import type { PersonLine } from '../../data/types.js';
 import { ExactFigure } from '../../domain/figure/ExactFigure.js';
+import { usePainted } from '../../ui/usePainted.js';
 import { useOwnBody } from '../../domain/person/useOwnBody.js';
 
 /** What someone is drawn in: as they stand or sit, and folding as far as they go. */
@@ -50,6 +51,7 @@ const markOf = (kept: string): Mark[] => {
 /** Someone drawn with their own height, build and ranges, so that a figure of theirs is known again. */
 export function PersonFigures({ person, limited }: { person: PersonLine; limited: readonly string[] }) {
   const { body, ranges } = useOwnBody(person);
+  const isPainted = usePainted();
   const places = limited.join();
   const marks = useMemo(() => places.split(',').flatMap(markOf), [places]);
   if (!body || !ranges) return null;
@@ -58,18 +60,22 @@ export function PersonFigures({ person, limited }: { person: PersonLine; limited
     <div className="flex flex-wrap gap-3 lg:flex-col">
       {shapes.map(({ variant, caption, view, marked }) => (
         <figure key={variant} className="w-52 rounded-2xl bg-(--fig-paper)">
-          <ExactFigure
-            variant={variant}
-            heightCm={body.heightCm}
-            build={body.build}
-            look={body.look}
-            view={view}
-            own={{ ranges }}
-            marks={marked ? marks : undefined}
-            width={210}
-            height={180}
-            className="h-auto w-full"
-          />
+          <div className="aspect-7/6">
+            {isPainted && (
+              <ExactFigure
+                variant={variant}
+                heightCm={body.heightCm}
+                build={body.build}
+                look={body.look}
+                view={view}
+                own={{ ranges }}
+                marks={marked ? marks : undefined}
+                width={210}
+                height={180}
+                className="h-auto w-full"
+              />
+            )}
+          </div>
           <figcaption className="pb-2 text-center text-soft">{caption}</figcaption>
         </figure>
       ))}

@@ -1,4 +1,4 @@
-import { INTAKE_GROUPS, nextChanges, sayOpenings } from '@lotus-steady/core';
+import { INTAKE_GROUPS, sayOpenings, stagePerson } from '@lotus-steady/core';
 import { RULEBOOK } from '@lotus-steady/core/rulebook';
 import { useMemo } from 'react';
 import { poseName } from '../../data/catalogue.js';
@@ -6,7 +6,7 @@ import { lineIn } from '../../data/people/lineIn.js';
 import { usePerson } from '../../data/people/usePerson.js';
 import { useSession } from '../../data/session/useSession.js';
 import { useRemovePerson } from '../../data/people/useRemovePerson.js';
-import type { PersonLine, PersonWhole } from '../../data/types.js';
+import type { PersonKnown, PersonLine } from '../../data/types.js';
 import { ButtonLink } from '../../ui/Button.js';
 import { Page } from '../../ui/Page.js';
 import { Terms } from '../../ui/Terms.js';
@@ -16,6 +16,7 @@ import { today } from '../../data/today.js';
 import { Problem, Reading } from '../../ui/states.js';
 import { ownLimits, personOf } from '../../domain/person/personWords.js';
 import { useStaging } from '../../domain/person/useStaging.js';
+import { useAhead } from '../../workers/useWork.js';
 import { Abilities } from './Abilities.js';
 import { OwnPage } from './OwnPage.js';
 import { ChangeLog } from './ChangeLog.js';
@@ -63,27 +64,37 @@ export function PersonScreen({ id }: { id: string }) {
     >
       <Reading what="Loading" of={reading} />
       {remove.error && <Problem error={remove.error} />}
-      {person && (
-        <>
-          <SentAnswers person={lineIn(person)} />
-          <Proposals id={person.id} version={person.version} name={person.name} />
-          <NowPanel line={lineIn(person)} />
-          <Known person={lineIn(person)} />
-          <Ahead person={lineIn(person)} />
-          <Abilities line={lineIn(person)} />
-          <PropSizes person={person} />
-          <DocumentsOf id={person.id} />
-          <ClassHistory records={person.records} />
-          <ChangeLog id={person.id} />
-          <OwnPage id={person.id} name={person.name} />
-        </>
-      )}
+      {person && <Whole person={person} />}
     </Page>
   );
 }
 
+function Whole({ person }: { person: PersonKnown }) {
+  const staging = useStaging(today());
+  const line = useMemo(() => lineIn(person), [person]);
+  const now = useMemo(() => {
+    const read = personOf(line);
+    return read && { person: read, staged: stagePerson(read, staging) };
+  }, [line, staging]);
+  return (
+    <>
+      <SentAnswers person={line} />
+      <Proposals id={person.id} version={person.version} name={person.name} />
+      {now && <NowPanel line={line} now={now} />}
+      <Known person={line} />
+      <Ahead person={line} />
+      {now && <Abilities line={line} abilities={now.staged.abilities} />}
+      <PropSizes person={person} />
+      <DocumentsOf id={person.id} />
+      <ClassHistory id={person.id} />
+      <ChangeLog id={person.id} />
+      <OwnPage id={person.id} name={person.name} />
+    </>
+  );
+}
+
 /** Whether every group of questions has been gone through. */
-const askedAll = ({ intake: { asked = [] } }: PersonWhole): boolean => asked.length === INTAKE_GROUPS.length;
+const askedAll = ({ intake: { asked = [] } }: PersonKnown): boolean => asked.length === INTAKE_GROUPS.length;
 
 function Known({ person }: { person: PersonLine }) {
   const limits = ownLimits(person).join(' · ');
@@ -104,12 +115,7 @@ function Known({ person }: { person: PersonLine }) {
 
 /** The next days on which something changes. */
 function Ahead({ person: line }: { person: PersonLine }) {
-  const staging = useStaging(today());
-  const text = JSON.stringify(line);
-  const changes = useMemo(() => {
-    const person = personOf(JSON.parse(text) as PersonLine);
-    return person ? nextChanges(person, staging) : [];
-  }, [text, staging]);
+  const { data: changes = [] } = useAhead(line, useStaging(today()));
   if (!changes.length) return null;
   return (
     <section className="mb-8">

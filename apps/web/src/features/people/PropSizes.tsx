@@ -5,7 +5,7 @@ import { useForm, type UseFormReturn } from 'react-hook-form';
 import { useDraft } from '../../data/drafts/useDraft.js';
 import { useStock } from '../../data/hall/useStock.js';
 import { useSaveProp } from '../../data/people/useSaveProp.js';
-import type { PersonWhole } from '../../data/types.js';
+import type { PersonKnown } from '../../data/types.js';
 import { useSize } from '../../workers/useWork.js';
 import { Button } from '../../ui/Button.js';
 import { sayDate } from '../../domain/words/say.js';
@@ -36,7 +36,7 @@ type Measured = Record<PropTask, string>;
 const NOTHING_MEASURED = Object.fromEntries(PROP_TASKS.map((task) => [task, ''])) as Measured;
 
 interface SizeProps {
-  person: PersonWhole;
+  person: PersonKnown;
   task: PropTask;
   stock: Stock;
   form: UseFormReturn<Measured>;
@@ -118,7 +118,7 @@ function Size({ person, task, stock, form }: SizeProps) {
 }
 
 /** How high things should be for someone, from their height and ranges; what worked is kept. */
-export function PropSizes({ person }: { person: PersonWhole }) {
+export function PropSizes({ person }: { person: PersonKnown }) {
   const form = useForm<Measured>({ defaultValues: NOTHING_MEASURED });
   const draft = useDraft(form, `person:${person.id}:props`, undefined);
   const [open, setOpen] = useState(draft.typedAt !== undefined);
