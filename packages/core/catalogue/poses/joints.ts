@@ -105,7 +105,7 @@ export const jointPoses: readonly Pose[] = [
       comeOut: 'Back through the middle.',
     },
     mistakes: ['The turn is quick.', 'The chin lifts on the way.'],
-    ladder: everywhere('neck-turn', [[{ neckTwist: 46 }, { sided: true }]], ['Turn as far as it stays easy.', 'Chin level, shoulders still.'], { turn: 60 }),
+    ladder: everywhere('neck-turn', [[{ neckTwist: 46 }, { sided: true }]], ['Turn as far as it stays easy.', 'Chin level, shoulders still.'], { turn: 100 }),
   },
   {
     id: 'head-half-circle',

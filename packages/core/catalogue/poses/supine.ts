@@ -379,7 +379,7 @@ export const supinePoses: readonly Pose[] = [
           free: 'legs neck spine arms',
           apart: 'handR-torso handL-torso forearmR-torso forearmL-torso handR-handL footR-footL',
         },
-        [54, 24],
+        [145, 30],
         ['Bolster along the spine, blocks under the thighs.', 'Hands on the belly.'],
         {
           props: [
@@ -409,7 +409,7 @@ export const supinePoses: readonly Pose[] = [
           free: 'legs neck spine arms',
           apart: 'handR-torso handL-torso forearmR-torso forearmL-torso handR-handL footR-footL',
         },
-        [24, 18],
+        [145, 20],
         ['Sit against the bolster and lean back, a third of the way up.', 'Soles together, blocks under the thighs.'],
         {
           props: [
@@ -455,7 +455,7 @@ export const supinePoses: readonly Pose[] = [
             free: 'legs arms neck',
           },
         ],
-        view: [58, 32],
+        view: [105, 40],
         declared: resting(),
         cues: ['Soles together, knees onto the blocks.', 'Hands wherever they are comfortable.'],
       },

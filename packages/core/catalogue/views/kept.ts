@@ -5,5 +5,8 @@ export const KEPT_VIEWS: Readonly<Record<string, string>> = {
   'chin-tuck': 'a chin that draws back is seen from the side only',
   'neck-side-stretch.arm-behind': 'the clasped hands are what it is about',
   'wall-chest-opener': 'the wall is told as one, not as a line',
+  'neck-turn': 'where the face looks is told by a chest that does not',
+  'reclined-butterfly': 'knees that fall open are seen from the feet',
+  'wide-legged-fold': 'legs that stand wide are seen from the front; from the side it is a pyramid',
   'headstand.wall': 'the wall is behind her back',
 };

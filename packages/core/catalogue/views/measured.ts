@@ -18,8 +18,6 @@ export const MEASURED_VIEWS: Readonly<Record<string, readonly [turn: number, til
   'chair-fold.legs-crossed': [12, 14],
   'chair-march.hands': [144, 8],
   'standing-forward-fold.sway': [24, 8],
-  'wide-legged-fold.blocks': [-24, 14],
-  'wide-legged-fold.floor': [-24, 14],
   'eagle.toe-down': [144, 8],
   'downward-facing-dog.pedalling': [24, 14],
   'childs-pose.forehead-raised': [0, 14],
