@@ -8,7 +8,7 @@ import {
   type StageSettings,
 } from '@lotus-steady/core';
 import type { PersonLine } from '../data/types.js';
-import { usePainted } from '../ui/usePainted.js';
+import { usePainted } from './usePainted.js';
 import { atDesk } from './desk.js';
 import type { OwnBody, Shown } from './solveWork.js';
 

@@ -3,7 +3,7 @@ import type { FigureScene, Mark } from '@lotus-steady/figure/scene';
 import { useMemo } from 'react';
 import type { PersonLine } from '../../data/types.js';
 import { ExactFigure } from '../../domain/figure/ExactFigure.js';
-import { usePainted } from '../../ui/usePainted.js';
+import { usePainted } from '../../workers/usePainted.js';
 import { useOwnBody } from '../../domain/person/useOwnBody.js';
 
 /** What someone is drawn in: as they stand or sit, and folding as far as they go. */
