@@ -18,8 +18,8 @@ describe('people', () => {
       name: 'Ferrin Oake',
       heightCm: 171,
       conditions: [{ condition: 'high-blood-pressure', control: 'controlled' }],
-      records: [],
     });
+    expect((await ask(`people/${json.id}/history`)).json).toEqual({ classes: 0, came: 0, records: [] });
     expect((await ask(`people/${json.id}`, 'PUT', { name: 'Ferrin Oake', heightCm: 172 })).status).toBe(200);
     expect((await ask(`people/${json.id}`)).json).toMatchObject({ heightCm: 172, conditions: [] });
     const person = (await ask(`people/${json.id}`)).json;
