@@ -56,7 +56,7 @@ export class PersonHistory {
     const [rows, marks] = await Promise.all([
       this.records.findAll({
         ...asked,
-        order: ['on', 'time'].map((of) => [{ model: ClassRow, as: 'class' }, of, 'DESC']),
+        order: ['on', 'time', 'id'].map((of) => [{ model: ClassRow, as: 'class' }, of, 'DESC']),
         ...(most < Infinity ? { limit: from + most } : {}),
       }),
       this.marks.findAll(asked),
@@ -75,8 +75,9 @@ export class PersonHistory {
     for (const [classId, here] of noted)
       if (!recorded.has(classId))
         told.push({ on: here[0]!.class.on, tell: () => this.withNoted(unrecorded(here[0]!.class), here) });
+    // Those of one day stay in their order: else one may be told in two parts, and another in none.
     return told
-      .sort((a, b) => (a.on < b.on ? 1 : -1))
+      .sort((a, b) => b.on.localeCompare(a.on))
       .slice(from, from + most)
       .map(({ tell }) => tell());
   }
