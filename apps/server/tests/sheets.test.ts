@@ -5,6 +5,7 @@ import { loadImage, createCanvas, type Canvas } from '@napi-rs/canvas';
 import type { Fitting } from '@lotus-steady/core';
 import { BUILT_IN } from '@lotus-steady/core/built-in';
 import { SHEET_KINDS, type SheetKind } from '../src/sheets/sheet.js';
+import type { SheetQueryDto } from '../src/sheets/sheet.dto.js';
 import { ask, baseUrl, signedIn, withDemoHall } from './client.js';
 import { readPdf, type ReadPdf } from './readPdf.js';
 
@@ -24,8 +25,8 @@ async function classCalled(title: string): Promise<{ id: string; fitting: Fittin
   return { id, fitting: (await ask(`classes/${id}`)).json.fitting as Fitting };
 }
 
-async function sheet(id: string, kind: SheetKind, ink = false): Promise<ReadPdf> {
-  const path = `classes/${id}/sheets/${kind}${ink ? '?ink=true' : ''}`;
+async function sheet(id: string, kind: SheetKind, how: SheetQueryDto = {}): Promise<ReadPdf> {
+  const path = `classes/${id}/sheets/${kind}?${new URLSearchParams({ ...how })}`;
   const answer = await fetch(`${baseUrl()}/api/${path}`, { headers: signedIn(path) });
   expect([kind, answer.status, answer.headers.get('Content-Type')]).toEqual([kind, 200, 'application/pdf']);
   const bytes = new Uint8Array(await answer.arrayBuffer());
@@ -112,6 +113,10 @@ test('children’s pictures are of a child, two on a page', async () => {
   const asked = new Set(fitting.steps.map(({ variant }) => variant));
   expect(alts).toHaveLength(asked.size);
   expect(pages).toBe(Math.ceil(asked.size / 2));
+  // For who does not read yet the same: words are only in what is read aloud. A stack has its number.
+  const wordless = await sheet(id, 'pictures', { wordless: 'true' });
+  expect([wordless.alts, wordless.pages]).toEqual([alts, pages]);
+  expect(wordless.words.join('')).toMatch(/^\d*$/);
 });
 
 test('the more people and steps, the more pages: nothing is left out', async () => {
@@ -137,7 +142,7 @@ test('the more people and steps, the more pages: nothing is left out', async () 
 
 test('in ink there is no colour', async () => {
   const { id } = await classCalled('Steady Backs');
-  const page = await (await sheet(id, 'class', true)).picture(1, WIDE);
+  const page = await (await sheet(id, 'class', { ink: 'true' })).picture(1, WIDE);
   const pixels = await pixelsOf(page);
   let coloured = 0;
   for (let i = 0; i < pixels.length; i += 4)

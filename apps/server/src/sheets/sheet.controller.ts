@@ -25,9 +25,10 @@ export class SheetController {
   one(
     @Context() context: RequestContext,
     @Param() { id, kind }: SheetAddressDto,
-    @Query() { ink }: SheetQueryDto,
+    @Query() { ink, wordless }: SheetQueryDto,
     @Gone() gone: AbortSignal,
   ): Promise<Buffer> {
-    return this.sheets.pdf(context, id, { kind, isInk: ink === 'true' }, gone);
+    const how = { kind, isInk: ink === 'true', isWordless: wordless === 'true' };
+    return this.sheets.pdf(context, id, how, gone);
   }
 }

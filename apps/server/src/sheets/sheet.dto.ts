@@ -17,4 +17,12 @@ export class SheetQueryDto {
   @IsOptional()
   @IsBooleanString()
   ink?: string;
+
+  @ApiPropertyOptional({
+    enum: ['true', 'false'],
+    description: 'Picture cards without their names, for children who do not read yet.',
+  })
+  @IsOptional()
+  @IsBooleanString()
+  wordless?: string;
 }

@@ -43,7 +43,7 @@ export class SheetService {
   async pdf(
     context: RequestContext,
     id: string,
-    { kind, isInk }: { kind: SheetKind; isInk: boolean },
+    { kind, isInk, isWordless }: { kind: SheetKind; isInk: boolean; isWordless: boolean },
     gone: AbortSignal,
   ): Promise<Buffer> {
     const row = await this.classes.whole(context, id);
@@ -53,6 +53,7 @@ export class SheetService {
     const people = isPlain ? [] : await this.people.withIds(context, ids);
     const task = plain({
       kind,
+      isWordless,
       colours: isInk ? ('ink' as const) : ('colour' as const),
       title: row.title,
       on: row.on,

@@ -15,6 +15,8 @@ export interface Sheet {
   catalogue: Catalogue;
   figures: Figures;
   paper: Paper;
+  /** Picture cards have no names: they are shown to children who do not read yet. */
+  isWordless: boolean;
 }
 
 /** On every sheet for a teacher. */

@@ -25,6 +25,8 @@ export interface SheetTask {
   >[];
   /** For whoever helps in the room: nothing of anybody's health is on it. */
   isPlain: boolean;
+  /** Picture cards have no names. */
+  isWordless: boolean;
 }
 
 const WRITERS: Readonly<Record<SheetKind, (sheet: Sheet) => void>> = {
@@ -38,14 +40,14 @@ const WRITERS: Readonly<Record<SheetKind, (sheet: Sheet) => void>> = {
 
 /** Writes a sheet of a class. @returns it as a PDF */
 export async function writeSheet(task: SheetTask): Promise<Uint8Array> {
-  const { kind, colours, title, on, when, people } = task;
+  const { kind, colours, title, on, when, people, isWordless } = task;
   const catalogue = ownCatalogue(task.own);
   const whole = await unpackedFitting(task.kept);
   const fitting = task.isPlain ? withoutHealth(whole, catalogue) : whole;
   const bodies = Object.fromEntries(people.map((person) => [person.id, bodySeen(person, on)]));
   const figures = new Figures(catalogue, bodies, usualBody(Object.values(bodies)), colours);
   const paper = new Paper(title, on, colours === 'ink');
-  WRITERS[kind]({ title, when, fitting, catalogue, figures, paper });
+  WRITERS[kind]({ title, when, fitting, catalogue, figures, paper, isWordless });
   return paper.done();
 }
 

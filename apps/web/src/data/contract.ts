@@ -6258,6 +6258,8 @@ export interface operations {
       query?: {
         /** @description In ink: light tones with an outline, for black and white. */
         ink?: 'true' | 'false';
+        /** @description Picture cards without their names, for children who do not read yet. */
+        wordless?: 'true' | 'false';
       };
       header?: never;
       path: {

@@ -39,7 +39,7 @@ export const keys = {
   letter: (id: string, to: string) => ['people', id, 'letter', to],
   learnedPace: ['classes', 'pace'],
   recheck: (id: string) => ['classes', id, 'recheck'],
-  sheet: (id: string, kind: string, ink: boolean) => ['classes', id, 'sheet', kind, ink],
+  sheet: (id: string, kind: string, how: object) => ['classes', id, 'sheet', kind, how],
   people: ['people'],
   peopleFound: (words: string, { group = '', order = 'name' }: { group?: string; order?: string } = {}) => [
     'people',

@@ -26,7 +26,10 @@ export const Modal = ({
     onClose={() => undefined}
     className="relative z-40"
     onKeyDown={(event) => {
-      if (event.key === 'Escape') onClose();
+      if (event.key !== 'Escape') return;
+      // Closed before the key has gone all its way: the screen below must not take it for its own.
+      event.preventDefault();
+      onClose();
     }}
   >
     <DialogBackdrop className="fixed inset-0 bg-black/40" />

@@ -11,16 +11,18 @@ const GAP = 8;
 /** Of the height of a card, what its picture takes. */
 const PICTURE = 0.46;
 
-/** A picture for each pose, its name below: two on a page, for children to hold up. */
+/** A picture for each pose, its name below where words are wanted: two on a page, for children to hold up. */
 export function writePictureCards(sheet: Sheet): void {
-  const { paper, figures, catalogue } = sheet;
+  const { paper, figures, catalogue, isWordless } = sheet;
   layCards(sheet, posesOf(sheet.fitting), { columns: 1, rows: 2 }, (id, { x, y, width }, height) => {
+    const picture = figures.draw({ variant: id }, true);
+    if (isWordless) return paper.figure(picture, { x, y, width }, height);
     const { pose } = catalogue.variant(id);
     const runs = [{ text: pose.name, face: 'head' as const }];
     const tall = paper.heightOf(runs, width, NAME * 1.4);
     const wide = paper.widthOf(pose.name, 'head', NAME * 1.4);
     const left = Math.max(0, (width - wide) / 2);
-    paper.figure(figures.draw({ variant: id }, true), { x, y, width }, height - tall - GAP);
+    paper.figure(picture, { x, y, width }, height - tall - GAP);
     paper.text('H2', runs, { x: x + left, y: y + height - tall, width: width - left }, NAME * 1.4);
   });
 }

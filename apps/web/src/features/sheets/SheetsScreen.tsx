@@ -31,7 +31,12 @@ export function SheetsScreen({ id }: { id: string }) {
   const [params, choose] = useAddress();
   const { kind, name } = SHEETS.find((one) => one.kind === params.get('sheet')) ?? SHEETS[0]!;
   const ink = params.has('ink');
-  const sheet = useSheet(id, kind, ink);
+  const hasNames = !params.has('wordless');
+  const how = {
+    ...(ink ? { ink: 'true' as const } : {}),
+    ...(hasNames || kind !== 'pictures' ? {} : { wordless: 'true' as const }),
+  };
+  const sheet = useSheet(id, kind, how);
   const { pdf, problem } = usePdf(sheet.data);
   const [printing, setPrinting] = useState(false);
   if (!data)
@@ -55,7 +60,7 @@ export function SheetsScreen({ id }: { id: string }) {
         </Button>
       }
       actions={
-        <SaveLink href={sheetAddress(id, kind, ink)} download={`${name}.pdf`}>
+        <SaveLink href={sheetAddress(id, kind, how)} download={`${name}.pdf`}>
           <Download aria-hidden size={20} />
           Save as PDF
         </SaveLink>
@@ -81,13 +86,20 @@ export function SheetsScreen({ id }: { id: string }) {
             checked={ink}
             onChange={() => choose({ ink: ink ? '' : 'yes' })}
           />
+          {kind === 'pictures' && (
+            <CheckField
+              label="Without words, for who does not read yet"
+              checked={!hasNames}
+              onChange={() => choose({ wordless: hasNames ? 'yes' : '' })}
+            />
+          )}
         </div>
         <section aria-label={name}>
           {problem && <Problem error={problem} />}
           {sheet.data && !pdf && !problem && <Loading what="Opening the sheet" />}
           {pdf && (
             <SheetPages
-              key={`${kind}${ink}`}
+              key={sheetAddress(id, kind, how)}
               pdf={pdf}
               title={name}
               printing={printing}

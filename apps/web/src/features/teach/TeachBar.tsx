@@ -23,17 +23,16 @@ interface Props {
   /** Whether it would be paused, and not started. */
   isGoing: boolean;
   on: TeachingKeys;
-  onEndOnTime: () => void;
-  undo?: () => void;
-  /** Opens the games of a children's class. */
-  onGames?: (() => void) | undefined;
+  canUndo: boolean;
+  /** Whether children come, who have games. */
+  hasGames: boolean;
 }
 
 const BIG = 'min-h-16 px-5! text-xl';
 const SMALL = 'min-h-12 min-w-11 text-lg';
 
 /** What there is to press in class: the large ones in reach of a thumb, what is rarer above them. */
-export const TeachBar = ({ teaching, next, isGoing, on, onEndOnTime, undo, onGames }: Props) => (
+export const TeachBar = ({ teaching, next, isGoing, on, canUndo, hasGames }: Props) => (
   <footer className="border-t border-line bg-paper px-4 py-2">
     <div className="mb-2 flex flex-wrap gap-x-1 gap-y-1">
       <Button look="quiet" className={SMALL} onClick={on.more}>
@@ -51,21 +50,21 @@ export const TeachBar = ({ teaching, next, isGoing, on, onEndOnTime, undo, onGam
       <Button
         look="quiet"
         className={SMALL}
-        onClick={onEndOnTime}
+        onClick={on.endOnTime}
         disabled={!next || teaching.begun === undefined}
       >
         <Clock3 aria-hidden size={20} />
         <span className="max-sm:sr-only">End on time</span>
       </Button>
-      {undo && (
-        <Button look="quiet" className={SMALL} onClick={undo}>
+      {canUndo && (
+        <Button look="quiet" className={SMALL} onClick={on.undo}>
           <Undo2 aria-hidden size={20} />
           <span className="max-sm:sr-only">Undo</span>
         </Button>
       )}
       <span className="ml-auto flex flex-wrap gap-2">
-        {onGames && (
-          <Button className={SMALL} onClick={onGames}>
+        {hasGames && (
+          <Button className={SMALL} onClick={on.games}>
             <Bell aria-hidden size={20} />
             With the children
           </Button>

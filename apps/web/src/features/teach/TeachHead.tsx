@@ -6,6 +6,7 @@ import { Button, ButtonLink } from '../../ui/Button.js';
 import { CheckField } from '../../ui/Field.js';
 import { sayClock } from '../../domain/words/say.js';
 import { sayDrift, sayEnd } from './teachWords.js';
+import { toggleFullScreen } from './toggleFullScreen.js';
 import type { KeptHere } from './useKept.js';
 import type { AtTeaching } from './useTeaching.js';
 import type { TeachSettings } from './useTeachSettings.js';
@@ -148,6 +149,3 @@ export function TeachHead({
     </header>
   );
 }
-
-const toggleFullScreen = (): Promise<void> =>
-  document.fullscreenElement ? document.exitFullscreen() : document.documentElement.requestFullscreen();

@@ -36,6 +36,7 @@ import { StopCard } from './StopCard.js';
 import { TeachBar } from './TeachBar.js';
 import { TeachHead } from './TeachHead.js';
 import { SIDE_WORDS } from './teachWords.js';
+import { toggleFullScreen } from './toggleFullScreen.js';
 import { useEndOnTime } from './useEndOnTime.js';
 import { useKept } from './useKept.js';
 import { useScreenOn } from '../../ui/useScreenOn.js';
@@ -86,7 +87,8 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
   const clock = teachingClock(teaching, moments, now, total);
   // By hand the hold is begun by her, also where getting there runs already.
   const isGoing = clock.runs && (teaching.phase !== 'lead' || teaching.isSelfRunning);
-  const keys = useActs(known.id, at, isGoing, setOpen);
+  const hasGames = areChildren(people, known.on);
+  const keys = useActs(known.id, at, { isGoing, isLast: teaching.at === moments.length - 1, hasGames }, setOpen);
   useTeachingKeys(keys);
   useScreenOn();
   const scripts = useScripts(moments, people, known.on);
@@ -178,9 +180,8 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
         next={moments[teaching.at + 1]}
         isGoing={isGoing}
         on={keys}
-        onEndOnTime={() => setOpen({ is: 'end' })}
-        undo={at.undo}
-        onGames={areChildren(people, known.on) ? () => setOpen({ is: 'games' }) : undefined}
+        canUndo={at.undo !== undefined}
+        hasGames={hasGames}
       />
       {open?.is === 'change' && (
         <ChangeForOne
@@ -282,11 +283,12 @@ type Plain = 'start' | 'pause' | 'next' | 'back' | 'skip' | 'repeat';
 
 function useActs(
   id: string,
-  { do: act }: AtTeaching,
-  isGoing: boolean,
+  { do: act, undo, teaching }: AtTeaching,
+  { isGoing, isLast, hasGames }: { isGoing: boolean; isLast: boolean; hasGames: boolean },
   open: (is: Open) => void,
 ): TeachingKeys {
   const navigate = useNavigate();
+  const canEnd = !isLast && teaching.begun !== undefined;
   return useMemo((): TeachingKeys => {
     const one = (name: Plain) => () => act({ act: name });
     return {
@@ -298,9 +300,13 @@ function useActs(
       more: () => act({ act: 'more', seconds: 60 }),
       change: () => open({ is: 'change' }),
       stop: () => open({ is: 'stop' }),
+      endOnTime: () => canEnd && open({ is: 'end' }),
+      undo: () => undo?.(),
+      games: () => hasGames && open({ is: 'games' }),
+      fullScreen: () => void toggleFullScreen(),
       leave: () => void navigate(`/classes/${id}/fitting`),
     };
-  }, [act, isGoing, open, navigate, id]);
+  }, [act, undo, isGoing, canEnd, hasGames, open, navigate, id]);
 }
 
 /** What everyone does now: the name, and the side said both ways. */

@@ -11,6 +11,10 @@ export interface TeachingKeys {
   more: () => void;
   change: () => void;
   stop: () => void;
+  endOnTime: () => void;
+  undo: () => void;
+  games: () => void;
+  fullScreen: () => void;
   leave: () => void;
 }
 
@@ -23,6 +27,10 @@ const WORDS: readonly KeyWords[] = [
   ['M', 'a minute more'],
   ['C', 'a change for one'],
   ['X', 'somebody stops'],
+  ['E', 'ends on time'],
+  ['U', 'takes the last thing back'],
+  ['K', 'chime, countdown and games, where children come'],
+  ['F', 'full screen, and back'],
 ];
 
 const KEYS: Readonly<Record<string, keyof TeachingKeys>> = {
@@ -35,6 +43,10 @@ const KEYS: Readonly<Record<string, keyof TeachingKeys>> = {
   m: 'more',
   c: 'change',
   x: 'stop',
+  e: 'endOnTime',
+  u: 'undo',
+  k: 'games',
+  f: 'fullScreen',
   Escape: 'leave',
 };
 /** What presses itself when Space comes while it has the focus. */
@@ -51,6 +63,7 @@ export function useTeachingKeys(keys: TeachingKeys): void {
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const target = event.target as HTMLElement;
+      if (event.defaultPrevented) return;
       if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector('[role="dialog"]')) return;
       if (target.closest('input, select, textarea, [contenteditable]')) return;
       if (event.key === ' ') {
