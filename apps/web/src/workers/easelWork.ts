@@ -60,9 +60,6 @@ interface Film {
   seen?: { of: string; page: Page; ground: Stage['ground'] };
 }
 
-/** Steps of a breath that are drawn: each is a form of its own, made once. */
-const BREATHS = 12;
-
 const films = new Map<string, Film>();
 
 /** One page for all of a film: its widest moment fits, and neither mat nor scale moves. */
@@ -105,7 +102,8 @@ export const easelWork = {
   /**
    * A moment as pixels.
    *
-   * @param at 0 at the first key frame, 1 at the last
+   * @param at 0 at the first key frame, 1 at the last; of a film of one, how full the breath is, in few steps: each
+   *   is a form of its own, made once
    */
   async paint(name: string, at: number, painting: Painting): Promise<PaintedFigure | undefined> {
     const body = await sculpted();
@@ -120,7 +118,7 @@ export const easelWork = {
     const posture = postureBetween(from.posture, to.posture, along - i, from);
     const props = along - i < 0.5 ? from.props : to.props;
     // What is held does not move, but breathes.
-    const look = scenes.length > 1 ? from.look : { ...from.look, breath: Math.round(at * BREATHS) / BREATHS };
+    const look = scenes.length > 1 ? from.look : { ...from.look, breath: at };
     const stage = stageOf({ ...from, look, posture, props, view: painting.view }, body.fine);
     const painted = paintFigure({ ...stage, ground }, page, body, painting.palette, painting.perUnit);
     return transfer(painted, [painted.pixels.buffer]);

@@ -6,10 +6,10 @@ import { farLimbs } from '../draw/farLimbs.js';
 import { resolveColours, type Palette } from '../draw/resolveColours.js';
 import { shadowsOf } from '../draw/shadow.js';
 import { lookColours } from '../people/look.js';
-import { wipe } from '../raster/buffer.js';
-import { FIRST_PROP, labelPixels } from '../raster/labelPixels.js';
+import { PROP, wipe } from '../raster/buffer.js';
+import { areasOfTriangles, FIRST_PROP } from '../raster/labelPixels.js';
 import { render, type Rendered } from '../raster/render.js';
-import { strength } from '../raster/strength.js';
+import { LEAST_JUMP, strength } from '../raster/strength.js';
 import type { Page } from '../room/page.js';
 import type { Sculpture, Stage } from '../room/stage.js';
 
@@ -45,8 +45,7 @@ export function paintFigure(
   const rendered = render(stage, page, FINER * perUnit);
   const { buffers } = rendered;
   const { far, paleness } = farLimbs(stage, page, '');
-  labelPixels(buffers, stage.skinned.mesh, far);
-  const colours = coloursOf(rendered, paleness, palette);
+  const colours = coloursOf(rendered, far, paleness, palette);
   const width = Math.ceil(page.width * perUnit);
   const height = Math.ceil(page.height * perUnit);
   const pixels = new Uint8ClampedArray(width * height * 4);
@@ -79,27 +78,56 @@ const own = ({ look }: Stage, palette: Palette): Palette =>
 type Rgb = readonly [number, number, number];
 const rgb = (hex: string): Rgb => [1, 3, 5].map((i) => parseInt(hex.slice(i, i + 2), 16)) as unknown as Rgb;
 
+/** A colour in one number, ten bits for each part: four of them can be added before they are parted again. */
+const packed = ([r, g, b]: readonly number[]): number =>
+  (Math.round(r!) << 20) | (Math.round(g!) << 10) | Math.round(b!);
+const BITS = 0x3ff;
+
 interface Colours {
-  /** Red, green and blue by label. */
-  of: Uint8Array;
-  paper: Rgb;
+  /** By triangle of the body, packed: in light, and in shade, which is where less light falls than `shade`. */
+  lit: Int32Array;
+  dim: Int32Array;
+  shade: Float32Array;
+  /** By paint of the props, packed. */
+  props: Int32Array;
+  paper: number;
   /** Neighbours farther apart than this on the surface are parted by a line. */
   weak: number;
 }
 
-function coloursOf({ stage, page, scale }: Rendered, paleness: readonly number[], palette: Palette): Colours {
-  const of = new Uint8Array(256 * 3);
+function coloursOf(
+  { stage, page, scale }: Rendered,
+  far: Uint8Array,
+  paleness: readonly number[],
+  palette: Palette,
+): Colours {
   const all: Palette = { ...palette, ...own(stage, palette) };
   const paper = rgb(all['--fig-paper']!);
-  const put = (label: number, colour: Rgb): void => of.set(colour, label * 3);
+  const lit = new Int32Array(FIRST_PROP);
+  const dim = new Int32Array(FIRST_PROP);
   for (let limb = 0; limb <= 4; limb++)
     TONES.slice(1).forEach((tone, i) => {
       const colour = rgb(all[`--fig-${tone}`]!);
       const share = tone === 'hair' || !limb ? 0 : (paleness[limb - 1]! / 100) * 0.8;
-      put(1 + i + 4 * limb, colour.map((v, c) => v + (paper[c]! - v) * share) as unknown as Rgb);
+      const pale = colour.map((v, c) => v + (paper[c]! - v) * share);
+      lit[1 + i + 4 * limb] = packed(pale);
+      dim[1 + i + 4 * limb] = packed(pale.map((v) => v * (1 - SHADE)));
     });
-  stage.props.paints.forEach(({ fill }, i) => put(FIRST_PROP + i, rgb(resolveColours(fill, all))));
-  return { of, paper, weak: Math.max(5, 8 / (page.pixels * scale)) };
+  const { area, shade } = areasOfTriangles(stage.skinned.mesh, far);
+  return {
+    lit: byTriangle(area, lit),
+    dim: byTriangle(area, dim),
+    shade,
+    props: Int32Array.from(stage.props.paints.map(({ fill }) => packed(rgb(resolveColours(fill, all))))),
+    paper: packed(paper),
+    weak: Math.max(5, 8 / (page.pixels * scale)),
+  };
+}
+
+function byTriangle(area: Uint8Array, colours: Int32Array): Int32Array {
+  const of = new Int32Array(area.length);
+  for (let t = 0; t < area.length; t++) of[t] = colours[area[t]!]!;
+  return of;
 }
 
 /** One row of painted pixels: each the mean of the rendered ones it covers. */
@@ -107,46 +135,40 @@ function meanRow(
   y: number,
   width: number,
   { buffers, stage }: Rendered,
-  { of, paper, weak }: Colours,
+  { lit, dim, shade, props, paper, weak }: Colours,
   pixels: Uint8ClampedArray,
 ): void {
-  const { buffer, labels, dark } = buffers;
-  const { id, depth, width: wide, from, to } = buffer;
+  const { id, depth, light, width: wide, from, to } = buffers.buffer;
   const { middle } = stage.skinned.mesh;
   const top = y * FINER;
   if (to[top]! < 0 && to[top + 1]! < 0) return;
   const first = Math.max(1, Math.min(from[top]!, from[top + 1]!)) >> 1;
   const last = Math.min(width - 1, Math.max(to[top]!, to[top + 1]!) >> 1);
   for (let x = first; x <= last; x++) {
-    let r = 0;
-    let g = 0;
-    let b = 0;
+    let sum = 0;
     let count = 0;
     for (let k = 0; k < FINER * FINER; k++) {
       const i = (top + (k >> 1)) * wide + x * FINER + (k & 1);
-      const label = labels[i]!;
-      if (!label) continue;
+      const t = id[i]! - 1;
+      if (t < 0) continue;
       count++;
-      // The farther side of an edge is a line of paper.
+      const isProp = t >= PROP - 1;
+      // The farther side of an edge is a line of paper. Most pixels have no neighbour that is so much nearer.
+      const near = isProp ? depth[i]! : depth[i]! + LEAST_JUMP;
       const parted =
-        (id[i - 1] !== id[i] && depth[i - 1]! > depth[i]! && strength(id, depth, middle, i, i - 1) > weak) ||
-        (id[i + 1] !== id[i] && depth[i + 1]! > depth[i]! && strength(id, depth, middle, i, i + 1) > weak) ||
-        (id[i - wide] !== id[i] &&
-          depth[i - wide]! > depth[i]! &&
-          strength(id, depth, middle, i, i - wide) > weak) ||
-        (id[i + wide] !== id[i] &&
-          depth[i + wide]! > depth[i]! &&
-          strength(id, depth, middle, i, i + wide) > weak);
-      const light = dark[i] ? 1 - SHADE : 1;
-      r += parted ? paper[0] : of[label * 3]! * light;
-      g += parted ? paper[1] : of[label * 3 + 1]! * light;
-      b += parted ? paper[2] : of[label * 3 + 2]! * light;
+        (depth[i - 1]! > near && strength(id, depth, middle, i, i - 1) > weak) ||
+        (depth[i + 1]! > near && strength(id, depth, middle, i, i + 1) > weak) ||
+        (depth[i - wide]! > near && strength(id, depth, middle, i, i - wide) > weak) ||
+        (depth[i + wide]! > near && strength(id, depth, middle, i, i + wide) > weak);
+      if (parted) sum += paper;
+      else if (isProp) sum += props[t + 1 - PROP]!;
+      else sum += light[i]! < shade[t]! ? dim[t]! : lit[t]!;
     }
     if (!count) continue;
     const at = (y * width + x) * 4;
-    pixels[at] = r / count;
-    pixels[at + 1] = g / count;
-    pixels[at + 2] = b / count;
+    pixels[at] = (sum >> 20) / count;
+    pixels[at + 1] = ((sum >> 10) & BITS) / count;
+    pixels[at + 2] = (sum & BITS) / count;
     pixels[at + 3] = (255 * count) / (FINER * FINER);
   }
 }

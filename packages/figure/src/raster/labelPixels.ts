@@ -19,6 +19,7 @@ const FACE_SHADE = SHADE - 0.42;
  */
 export function labelPixels({ buffer, labels, dark }: Buffers, mesh: Mesh, far: Uint8Array): void {
   const { width, height, from, to, id, light } = buffer;
+  const areas = areasOfTriangles(mesh, far);
   for (let y = 1; y < height - 1; y++)
     if (to[y]! >= 0)
       labelRow(
@@ -26,11 +27,32 @@ export function labelPixels({ buffer, labels, dark }: Buffers, mesh: Mesh, far: 
         y * width + Math.min(width - 2, to[y]!),
         id,
         light,
-        mesh,
-        far,
+        areas,
         labels,
         dark,
       );
+}
+
+/** By triangle of the body: its area, and the light below which it lies in shade. */
+export interface Areas {
+  area: Uint8Array;
+  shade: Float32Array;
+}
+
+/**
+ * What a triangle says of its pixels, of which there are many more.
+ *
+ * @param far see {@link labelPixels}
+ */
+export function areasOfTriangles({ triangles, label, part, limb }: Mesh, far: Uint8Array): Areas {
+  const area = new Uint8Array(triangles);
+  const shade = new Float32Array(triangles);
+  for (let t = 0; t < triangles; t++) {
+    area[t] = label[t]! + 4 * far[limb[t]!]!;
+    if (label[t] === LABEL.hair) shade[t] = -Infinity;
+    else shade[t] = part[t] === PART.head ? FACE_SHADE : SHADE;
+  }
+  return { area, shade };
 }
 
 function labelRow(
@@ -38,8 +60,7 @@ function labelRow(
   last: number,
   id: Int32Array,
   light: Float32Array,
-  { label, part, limb }: Mesh,
-  far: Uint8Array,
+  { area, shade }: Areas,
   labels: Uint8Array,
   dark: Uint8Array,
 ): void {
@@ -50,8 +71,7 @@ function labelRow(
       labels[i] = FIRST_PROP + t + 1 - PROP;
       continue;
     }
-    const tone = label[t]!;
-    labels[i] = tone + 4 * far[limb[t]!]!;
-    if (tone !== LABEL.hair && light[i]! < (part[t] === PART.head ? FACE_SHADE : SHADE)) dark[i] = 1;
+    labels[i] = area[t]!;
+    if (light[i]! < shade[t]!) dark[i] = 1;
   }
 }

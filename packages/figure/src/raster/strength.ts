@@ -1,5 +1,8 @@
 import { PROP } from './buffer.js';
 
+/** Neighbours of the body that are nearer each other in depth than this are one surface, cm. */
+export const LEAST_JUMP = 0.25;
+
 /**
  * How far two neighbouring pixels are from each other on the surface at rest, cm: much, where one part stands before
  * another, however steep the depth. This alone tells folds from surface.
@@ -23,5 +26,5 @@ export function strength(
   const dy = middle[p + 1]! - middle[q + 1]!;
   const dz = middle[p + 2]! - middle[q + 2]!;
   const jump = Math.abs(depth[i]! - depth[j]!);
-  return jump < 0.25 ? 0 : Math.sqrt(dx * dx + dy * dy + dz * dz) * Math.min(1, 0.5 + jump * 0.25);
+  return jump < LEAST_JUMP ? 0 : Math.sqrt(dx * dx + dy * dy + dz * dz) * Math.min(1, 0.5 + jump * 0.25);
 }

@@ -33,11 +33,15 @@ const COLOURS = [
 /** More pixels in a unit than this are not worth their time. */
 const MOST_PER_UNIT = 1.5;
 
+/** Steps of a breath that are drawn, where nothing but the breath moves: less than a pixel lies between them. */
+const BREATHS = 12;
+
 /**
  * A figure that is painted anew whenever it has moved. The worker is asked for the latest moment, one at a time, and
  * for the next before the last is shown.
  */
-export function MotionCanvas({ label, scenes, at, view, width, height, className = '' }: Props) {
+export function MotionCanvas({ label, scenes, at: instant, view, width, height, className = '' }: Props) {
+  const at = scenes.length > 1 ? instant : Math.round(instant * BREATHS) / BREATHS;
   const canvas = useRef<HTMLCanvasElement>(null);
   const spare = useRef<HTMLCanvasElement>(null);
   const wanted = useRef({ at, view });
