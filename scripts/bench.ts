@@ -295,6 +295,8 @@ const results = [
   { name: 'figure-500-largest', kilobytes: large.mostKb },
   { name: 'figure-body', kilobytes: bodyKb() },
   { name: 'figure-played', perSecond: pages.played },
+  { name: 'taught-pacer', perSecond: pages.taught.pacer },
+  { name: 'taught-figure', perSecond: pages.taught.figure },
   { name: 'atlas-first-paint', medianMs: pages.atlas.paintMs },
   { name: 'atlas-pictures', medianMs: pages.atlas.readyMs },
   { name: 'class-list-script', kilobytes: pages.list.scriptKb },
@@ -341,7 +343,8 @@ lines that were set aside before the reader was written are read right, asked ab
 \`worker-after-30x24\` the heap of the browser's worker, catalogue included.
 \`figure-96\`, \`figure-500\`: one figure drawn as vectors in a frame that wide, the usual version of every pose, the
 slowest tenth and the largest as text, compressed; \`figure-body\`: the sculpted body they are drawn from;
-\`figure-played\`: how often a moving figure of 480 units is painted in the browser; \`atlas-first-paint\` and
+\`figure-played\`: how often a moving figure of 480 units is painted in the browser; \`taught-pacer\`, \`taught-figure\`:
+how often in class, in a movement, the pacer and the figure of 560 units are; \`atlas-first-paint\` and
 \`atlas-pictures\`: when the atlas first paints, and when its first pictures stand.
 \`class-list-*\`, \`atlas-*\`, \`fitting-*\`: a first visit with an empty cache (the quickest of five),
 compressed as it is served, on a

@@ -11,6 +11,7 @@ export function measurePages(classOf: (ids: readonly string[]) => object): Promi
   atlas: Visit;
   /** Frames a second of a figure that plays. */
   played: number;
+  taught: { pacer: number; figure: number };
   fitting: Visit;
   serverMb: number;
   workerMb: number;

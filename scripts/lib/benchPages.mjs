@@ -143,6 +143,37 @@ async function framesPerSecond(browser, url) {
   return Math.round((after - before) / 4);
 }
 
+/** In class, in a movement: how often a second the pacer is drawn, and the figure, on this machine as it is. */
+async function taughtPerSecond(browser, base) {
+  const page = await teachersPage(browser, `${base}/classes`);
+  const classes = await (await page.request.get(`${base}/api/classes?when=coming`)).json();
+  await page.goto(`${base}/classes/${classes.find(({ title }) => title === 'Steady Backs').id}/teach`);
+  while (!(await page.getByRole('heading', { name: 'Cat and cow' }).isVisible()))
+    await page.getByRole('button', { name: 'Next' }).click();
+  await page.getByRole('button', { name: 'Start' }).click();
+  await page.locator('main canvas[data-painted]').waitFor();
+  await page.waitForTimeout(2500);
+  const drawn = await page.evaluate(
+    (seconds) =>
+      new Promise((resolve) => {
+        const pacer = document.querySelector('[data-pacer]');
+        const painted = () => Number(document.querySelector('main canvas').dataset.painted);
+        const [began, before] = [performance.now(), painted()];
+        let [pacerDrawn, last] = [0, ''];
+        const look = () => {
+          if (pacer.style.transform !== last) pacerDrawn++;
+          last = pacer.style.transform;
+          if (performance.now() - began < seconds * 1000) return requestAnimationFrame(look);
+          resolve({ pacer: pacerDrawn / seconds, figure: (painted() - before) / seconds });
+        };
+        look();
+      }),
+    4,
+  );
+  await page.context().close();
+  return { pacer: Math.round(drawn.pacer), figure: Math.round(drawn.figure) };
+}
+
 /** The middle of nine answers, milliseconds. */
 async function answerMs(url, headers) {
   const took = [];
@@ -252,6 +283,7 @@ export async function measurePages(classOf) {
       `[...document.images].filter((image) => image.complete && /figures/.test(image.src)).length > 5`,
     );
     const played = await framesPerSecond(browser, `${base}/atlas/cat-cow`);
+    const taught = await taughtPerSecond(browser, base);
     const headers = await signInToDemo(base);
     const people = await (await fetch(`${base}/api/people`, { headers })).json();
     const saved = await fetch(`${base}/api/classes`, {
@@ -266,7 +298,7 @@ export async function measurePages(classOf) {
       `document.querySelector('[data-cell]')`,
     );
     const workerMb = await workerHeapMb(browser, `${base}/classes/${id}/fitting`);
-    return { list, atlas, played, fitting, workerMb, serverMb: residentMb(pid) };
+    return { list, atlas, played, taught, fitting, workerMb, serverMb: residentMb(pid) };
   } finally {
     await browser.close();
     await stop();

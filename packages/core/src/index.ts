@@ -520,6 +520,7 @@ export {
   type EyeAnswer,
   type EyeCard,
   type EyeCase,
+  type EyeCount,
   type EyeInMonth,
   type EyeStep,
   type EyeWorld,

@@ -151,14 +151,16 @@ export const kneelingPoses: readonly Pose[] = [
     mistakes: ['The circle is bigger than the hips like.'],
     ladder: (
       [
-        ['forearms', FOREARM_TABLE, 'on the forearms', 'forearms'],
-        ['hands', TABLE, 'on the hands', 'hands|full'],
+        ['forearms', FOREARM_TABLE, 'on the forearms', 'forearms', 'elbowR', 41, 4],
+        ['hands', TABLE, 'on the hands', 'hands|full', 'palmHeelR', 42, 7],
       ] as const
-    ).map(([key, base, name, words]) => {
+    ).map(([key, base, name, words, bears, ahead, aside]) => {
       const shifted = (x: number, z: number): Shape => ({
         ...vary(base, {}, { sided: true }),
-        at: [...bothAt(['kneeR', [0, null, 14]]), ['hipJR', [x, null, z + 8.6], { weight: 0.8 }]],
-        aim: key === 'hands' ? [] : bothAim(['shoulderJR', 'elbowR', [null, -1, null], 0.3]),
+        // Hands and knees stay where they are; what moves is between them.
+        at: [...bothAt(['kneeR', [0, null, 14]], [bears, [ahead, null, 17]]), ['hipJR', [x, null, z + 8.6], { weight: 0.8 }]],
+        aim: bothAim(['kneeR', 'ankleR', [-1, 0, 0], 0.4], key === 'hands' ? ['palmHeelR', 'knucklesR', [1, 0, 0]] : ['elbowR', 'wristR', [1, 0, 0]]),
+        face: [['pelvis', ACROSS, ACROSS, 0.2]],
       });
       return rung(
         `all-fours-hip-circles.${key}`,
@@ -166,8 +168,8 @@ export const kneelingPoses: readonly Pose[] = [
         words,
         'all-fours',
         hatha({ abdominalLoad: 1, isometric: 1 }),
-        [shifted(2, 6), shifted(-8, 0), shifted(2, -6)],
-        [66, 14],
+        [shifted(-1, aside), shifted(-9, 0), shifted(-1, -aside)],
+        [150, 22],
         ['Small circles, the same each way.', 'Smaller where it is stiff.'],
         linked,
       );

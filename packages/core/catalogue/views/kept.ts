@@ -8,5 +8,6 @@ export const KEPT_VIEWS: Readonly<Record<string, string>> = {
   'neck-turn': 'where the face looks is told by a chest that does not',
   'reclined-butterfly': 'knees that fall open are seen from the feet',
   'wide-legged-fold': 'legs that stand wide are seen from the front; from the side it is a pyramid',
+  'all-fours-hip-circles': 'hips that go to the side as well as back are no cat and cow',
   'headstand.wall': 'the wall is behind her back',
 };

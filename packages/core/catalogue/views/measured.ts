@@ -22,8 +22,6 @@ export const MEASURED_VIEWS: Readonly<Record<string, readonly [turn: number, til
   'downward-facing-dog.pedalling': [24, 14],
   'childs-pose.forehead-raised': [0, 14],
   'childs-pose.knees-wide-block': [0, 14],
-  'all-fours-hip-circles.forearms': [-12, 14],
-  'all-fours-hip-circles.hands': [36, 8],
   'frog.forearms': [12, 8],
   'gate.chair': [144, 8],
   'knees-to-chest.wide': [-24, 14],

@@ -1,18 +1,22 @@
-import type { EyeAnswer, EyeInMonth, Seen } from './types.js';
+import type { EyeAnswer, EyeCount, EyeInMonth, EyeOverTime, Seen } from './types.js';
 
-const NONE: Readonly<Record<Seen, number>> = { right: 0, missed: 0, 'not-enough': 0, 'too-much': 0 };
+const NONE: EyeCount = { steps: 0, counts: { right: 0, missed: 0, 'not-enough': 0, 'too-much': 0 } };
 
-/** How well each kind was seen, month by month: by condition, the earliest month first. */
-export function eyeOverTime(answers: readonly EyeAnswer[]): Map<string, EyeInMonth[]> {
-  const kinds = new Map<string, Map<string, EyeInMonth>>();
+function counted({ steps, counts }: EyeCount, seen: readonly Seen[]): EyeCount {
+  const more = { ...counts };
+  for (const one of seen) more[one]++;
+  return { steps: steps + seen.length, counts: more };
+}
+
+/** How well each kind was seen, by condition: in all, and month by month, the earliest first. */
+export function eyeOverTime(answers: readonly EyeAnswer[]): Map<string, EyeOverTime> {
+  const kinds = new Map<string, { sum: EyeCount; months: Map<string, EyeInMonth> }>();
   for (const { condition, on, steps } of [...answers].sort((a, b) => a.on.localeCompare(b.on))) {
-    const months = kinds.get(condition) ?? new Map<string, EyeInMonth>();
-    kinds.set(condition, months);
+    const { sum, months } = kinds.get(condition) ?? { sum: NONE, months: new Map<string, EyeInMonth>() };
+    const seen = steps.map((step) => step.seen);
     const month = on.slice(0, 7);
-    const { counts, steps: before } = months.get(month) ?? { counts: NONE, steps: 0 };
-    const more = { ...counts };
-    for (const { seen } of steps) more[seen]++;
-    months.set(month, { month, steps: before + steps.length, counts: more });
+    months.set(month, { month, ...counted(months.get(month) ?? NONE, seen) });
+    kinds.set(condition, { sum: counted(sum, seen), months });
   }
-  return new Map([...kinds].map(([kind, months]) => [kind, [...months.values()]]));
+  return new Map([...kinds].map(([kind, { sum, months }]) => [kind, { sum, months: [...months.values()] }]));
 }

@@ -10,4 +10,4 @@ export { dueNext, type EyeCard } from './dueNext.js';
 export { EYE_CASES, eyeCase } from './eyeCase.js';
 export { eyeOverTime } from './eyeOverTime.js';
 export { housesDiffer, type OtherHouse } from './housesDiffer.js';
-export type { EyeAnswer, EyeCase, EyeInMonth, EyeStep, EyeWorld, Seen } from './types.js';
+export type { EyeAnswer, EyeCase, EyeCount, EyeInMonth, EyeStep, EyeWorld, Seen } from './types.js';

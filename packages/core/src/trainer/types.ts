@@ -58,9 +58,19 @@ export interface EyeAnswer {
 }
 
 /** How well one kind was seen in a month. */
-export interface EyeInMonth {
+export interface EyeInMonth extends EyeCount {
   /** `YYYY-MM`. */
   month: string;
+}
+
+/** Steps that were looked at, and how many of them were seen how. */
+export interface EyeCount {
   steps: number;
   counts: Readonly<Record<Seen, number>>;
+}
+
+/** How well something was seen: in all, and in each month in which it was asked. */
+export interface EyeOverTime {
+  sum: EyeCount;
+  months: readonly EyeInMonth[];
 }

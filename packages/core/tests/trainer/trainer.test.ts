@@ -143,7 +143,10 @@ test.each([1, 2, 3, 4, 5])('over time: the same as counted answer by answer, %i'
     })),
   }));
   const told = eyeOverTime(answers);
-  for (const [kind, months] of told) {
+  for (const [kind, { sum, months }] of told) {
+    const all = answers.filter(({ condition }) => condition === kind).flatMap((answer) => answer.steps);
+    expect(sum.steps).toBe(all.length);
+    expect(sum.counts.right).toBe(all.filter(({ seen }) => seen === 'right').length);
     const names = months.map(({ month }) => month);
     expect(names).toEqual([...new Set(names)].sort());
     for (const { month, steps, counts } of months) {
@@ -155,5 +158,5 @@ test.each([1, 2, 3, 4, 5])('over time: the same as counted answer by answer, %i'
         expect(counts[seen]).toBe(rows.filter((row) => row.seen === seen).length);
     }
   }
-  expect([...told.values()].flat().reduce((sum, { steps }) => sum + steps, 0)).toBe(360);
+  expect([...told.values()].reduce((steps, { sum }) => steps + sum.steps, 0)).toBe(360);
 });

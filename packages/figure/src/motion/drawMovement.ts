@@ -19,6 +19,9 @@ const SECOND = 0.55;
 const SMALL_MOVEMENT = 0.075;
 const SMALL_CHANGE = 0.03;
 
+/** A part that turns most but goes less than this share of the farthest one's way is what the others turn about. */
+const STAYS = 0.25;
+
 /**
  * Draws a movement: where it starts as a ghost behind where it ends, at one scale, with an arrow along the way of
  * what moves most; a small one once more in a circle, larger.
@@ -46,8 +49,9 @@ export function drawMovement(
     bodyMarkup(end, page, sculpture, idPrefix) +
     (isSmall ? '' : arrows(ways, page));
   if (!isSmall) return main;
-  const shown =
-    ways.find(({ name }) => name === turnsMost(start.scene.posture, end.scene.posture)) ?? farthest;
+  const turned = turnsMost(start.scene.posture, end.scene.posture);
+  const least = STAYS * spanOf(farthest, page);
+  const shown = ways.find((way) => way.name === turned && spanOf(way, page) >= least) ?? farthest;
   return main + detailCircle(start, end, shown, page, sculpture, idPrefix);
 }
 

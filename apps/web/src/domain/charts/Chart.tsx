@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { Button } from '../../ui/Button.js';
 import { saveBlob, saveFile } from '../../ui/saveFile.js';
+import { Table } from '../../ui/Table.js';
 import { csvText } from '../formats/csvText.js';
 import type { ChartOption, Drawn } from './drawChart.js';
 import { pngOf } from './pngOf.js';
@@ -51,30 +52,7 @@ export function Chart({ title, says, option, heads, rows, file }: Props) {
       <div className="no-print flex flex-wrap items-start gap-3">
         <details className="flex-1">
           <summary className="min-h-11 content-center text-teal">The numbers</summary>
-          <div className="max-h-80 overflow-auto rounded-xl border border-line bg-paper" tabIndex={0}>
-            <table className="w-full text-left">
-              <thead>
-                <tr className="border-b border-line text-soft">
-                  {heads.map((head) => (
-                    <th key={head} scope="col" className="px-3 py-1 font-semibold">
-                      {head}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {rows.map((row, i) => (
-                  <tr key={i} className="border-b border-line tabular-nums last:border-0">
-                    {row.map((value, at) => (
-                      <td key={at} className="px-3 py-1">
-                        {value}
-                      </td>
-                    ))}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
+          <Table label={`${title}: the numbers`} heads={heads} rows={rows} className="max-h-80" />
         </details>
         <Button
           look="quiet"

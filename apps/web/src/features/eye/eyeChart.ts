@@ -1,15 +1,15 @@
-import { eyeOverTime, type EyeAnswer, type EyeInMonth, type Seen } from '@lotus-steady/core';
+import { eyeOverTime, type EyeAnswer, type EyeCount, type EyeInMonth, type Seen } from '@lotus-steady/core';
 import type { ChartOption } from '../../domain/charts/drawChart.js';
 import { axes } from '../../domain/charts/overTime.js';
 import type { Inks } from '../../domain/charts/useInks.js';
 
 /** Of a month's steps, in percent. */
-export const share = ({ steps, counts }: EyeInMonth, seen: Seen): number =>
+export const share = ({ steps, counts }: EyeCount, seen: Seen): number =>
   Math.round((100 * counts[seen]) / steps);
 
 /** All answers month by month, whatever they were about. */
-export const inMonths = (answers: readonly EyeAnswer[]): EyeInMonth[] =>
-  eyeOverTime(answers.map((answer) => ({ ...answer, condition: '' }))).get('') ?? [];
+export const inMonths = (answers: readonly EyeAnswer[]): readonly EyeInMonth[] =>
+  eyeOverTime(answers.map((answer) => ({ ...answer, condition: '' }))).get('')?.months ?? [];
 
 /** What was missed, and what was more than needed, month by month. */
 export const eyeChart =

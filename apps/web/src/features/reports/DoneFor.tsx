@@ -1,7 +1,8 @@
 import type { PersonInReport } from '@lotus-steady/core';
 import { poseName } from '../../data/catalogue.js';
 import { linkCell } from './linkCell.js';
-import { ReportTable, type Cell } from './ReportTable.js';
+import type { Cell } from '../../ui/Table.js';
+import { ReportTable } from './ReportTable.js';
 import { sayHours } from './sayHours.js';
 
 const HEADS = [

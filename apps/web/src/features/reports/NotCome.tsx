@@ -2,7 +2,8 @@ import type { NotCome as Row } from '@lotus-steady/core';
 import { differenceInCalendarWeeks, parseISO } from 'date-fns';
 import { sayDate } from '../../domain/words/say.js';
 import { linkCell } from './linkCell.js';
-import { ReportTable, type Cell } from './ReportTable.js';
+import type { Cell } from '../../ui/Table.js';
+import { ReportTable } from './ReportTable.js';
 
 /** Who is in the list and came to no class of the period. @param until its last day, `YYYY-MM-DD` */
 export const NotCome = ({

@@ -1,7 +1,8 @@
 import type { PoseInReport } from '@lotus-steady/core';
 import { poseName } from '../../data/catalogue.js';
 import { linkCell } from './linkCell.js';
-import { ReportTable, type Cell } from './ReportTable.js';
+import type { Cell } from '../../ui/Table.js';
+import { ReportTable } from './ReportTable.js';
 
 const HEADS = [
   'Pose',

@@ -1,6 +1,7 @@
 import type { Taught as Sums } from '@lotus-steady/core';
 import { format, parseISO } from 'date-fns';
-import { ReportTable, type Cell } from './ReportTable.js';
+import type { Cell } from '../../ui/Table.js';
+import { ReportTable } from './ReportTable.js';
 import { sayHours } from './sayHours.js';
 
 const monthName = (month: string): string => format(parseISO(`${month}-01`), 'MMMM yyyy');

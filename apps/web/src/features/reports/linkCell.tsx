@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Cell } from './ReportTable.js';
+import type { Cell } from '../../ui/Table.js';
 
 /** A name that leads to whose or what it is; in a file the name alone. */
 export const linkCell = (to: string, text: string): Cell => ({
