@@ -343,9 +343,9 @@ lines that were set aside before the reader was written are read right, asked ab
 \`worker-after-30x24\` the heap of the browser's worker, catalogue included.
 \`figure-96\`, \`figure-500\`: one figure drawn as vectors in a frame that wide, the usual version of every pose, the
 slowest tenth and the largest as text, compressed; \`figure-body\`: the sculpted body they are drawn from;
-\`figure-played\`: how often a moving figure of 480 units is painted in the browser; \`taught-pacer\`, \`taught-figure\`:
-how often in class, in a movement, the pacer and the figure of 560 units are; \`atlas-first-paint\` and
-\`atlas-pictures\`: when the atlas first paints, and when its first pictures stand.
+\`figure-played\`: how often a moving figure of 480 units is painted in the browser; \`taught-pacer\`,
+\`taught-figure\`: how often in class, in a movement, the pacer and the figure of 560 units are;
+\`atlas-first-paint\` and \`atlas-pictures\`: when the atlas first paints, and when its first pictures stand.
 \`class-list-*\`, \`atlas-*\`, \`fitting-*\`: a first visit with an empty cache (the quickest of five),
 compressed as it is served, on a
 processor four times slower; past ${MOST.listScriptKb} kB of script and ${MOST.listReadyMs} ms for the class

@@ -1,6 +1,7 @@
 import type { FigureScene, PaintedFigure, Palette } from '@lotus-steady/figure/scene';
 import { useEffect, useId, useRef } from 'react';
 import { atEasel } from '../../workers/easel.js';
+import { useFineness } from './useFineness.js';
 
 interface Props {
   label: string;
@@ -44,33 +45,40 @@ export function MotionCanvas({ label, scenes, at: instant, view, width, height, 
   const at = scenes.length > 1 ? instant : Math.round(instant * BREATHS) / BREATHS;
   const canvas = useRef<HTMLCanvasElement>(null);
   const spare = useRef<HTMLCanvasElement>(null);
-  const wanted = useRef({ at, view });
   const busy = useRef(false);
   const painted = useRef(0);
   const film = useId();
-  const perUnit = Math.min(MOST_PER_UNIT, window.devicePixelRatio || 1);
+  const moves = scenes.length > 1;
+  const [fineness, took] = useFineness();
+  const finest = Math.min(MOST_PER_UNIT, window.devicePixelRatio || 1);
+  const perUnit = moves ? finest * fineness : finest;
+  const wanted = useRef({ at, view, perUnit });
   useEffect(() => {
     void atEasel().takeFilm(film, scenes);
     return () => void atEasel().dropFilm(film);
   }, [film, scenes]);
   useEffect(() => {
-    wanted.current = { at, view };
+    wanted.current = { at, view, perUnit };
     const paint = async (): Promise<void> => {
       busy.current = true;
       const palette = paletteOf(canvas.current!);
-      const ask = ({ at: moment, view: from }: { at: number; view: FigureScene['view'] }) =>
-        atEasel().paint(film, moment, { view: from, size: { width, height }, palette, perUnit });
+      const ask = ({ at: moment, view: from, perUnit: fine }: typeof wanted.current) =>
+        atEasel().paint(film, moment, { view: from, size: { width, height }, palette, perUnit: fine });
       try {
         let now = wanted.current;
         let asked = ask(now);
         for (;;) {
+          const began = performance.now();
           const figure = await asked;
+          if (moves) took(performance.now() - began);
           const isLast = wanted.current === now;
+          const fine = now.perUnit;
           now = wanted.current;
           if (!isLast) asked = ask(now);
           if (!figure || !canvas.current) return;
           spare.current ??= document.createElement('canvas');
-          show(canvas.current, spare.current, figure, perUnit);
+          sized(canvas.current, width * fine, height * fine);
+          show(canvas.current, spare.current, figure, fine);
           canvas.current.dataset.painted = String(++painted.current);
           if (isLast) return;
         }
@@ -79,12 +87,12 @@ export function MotionCanvas({ label, scenes, at: instant, view, width, height, 
       }
     };
     if (!busy.current) void paint();
-  }, [film, scenes, at, view, width, height, perUnit]);
+  }, [film, scenes, at, view, width, height, perUnit, moves, took]);
   return (
     <canvas
       ref={canvas}
-      width={Math.ceil(width * perUnit)}
-      height={Math.ceil(height * perUnit)}
+      width={Math.ceil(width * finest)}
+      height={Math.ceil(height * finest)}
       style={{ aspectRatio: `${width} / ${height}` }}
       className={className}
       role="img"
@@ -106,6 +114,14 @@ function long(colour: string): string {
   return /canvas$/i.test(colour) ? '#ffffff' : '#222222';
 }
 
+/** A canvas of that many pixels, rounded up; one that is so already keeps what is on it. */
+function sized(canvas: HTMLCanvasElement, width: number, height: number): void {
+  const [across, down] = [Math.ceil(width), Math.ceil(height)];
+  if (canvas.width === across && canvas.height === down) return;
+  canvas.width = across;
+  canvas.height = down;
+}
+
 function show(
   canvas: HTMLCanvasElement,
   spare: HTMLCanvasElement,
@@ -113,18 +129,16 @@ function show(
   perUnit: number,
 ): void {
   const context = canvas.getContext('2d')!;
-  context.setTransform(perUnit, 0, 0, perUnit, 0, 0);
+  context.setTransform(1, 0, 0, 1, 0, 0);
   context.clearRect(0, 0, canvas.width, canvas.height);
+  context.setTransform(perUnit, 0, 0, perUnit, 0, 0);
   for (const { d, fill, opacity } of below) {
     context.globalAlpha = opacity;
     context.fillStyle = fill;
     context.fill(new Path2D(d));
   }
   context.globalAlpha = 1;
-  if (spare.width !== width || spare.height !== height) {
-    spare.width = width;
-    spare.height = height;
-  }
+  sized(spare, width, height);
   spare.getContext('2d')!.putImageData(new ImageData(pixels, width, height), 0, 0);
   context.setTransform(1, 0, 0, 1, 0, 0);
   context.drawImage(spare, 0, 0);
