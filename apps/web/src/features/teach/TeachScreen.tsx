@@ -88,7 +88,12 @@ function Taught({ known, pace }: { known: ClassWhole; pace: unknown }) {
   // By hand the hold is begun by her, also where getting there runs already.
   const isGoing = clock.runs && (teaching.phase !== 'lead' || teaching.isSelfRunning);
   const hasGames = areChildren(people, known.on);
-  const keys = useActs(known.id, at, { isGoing, isLast: teaching.at === moments.length - 1, hasGames }, setOpen);
+  const keys = useActs(
+    known.id,
+    at,
+    { isGoing, isLast: teaching.at === moments.length - 1, hasGames },
+    setOpen,
+  );
   useTeachingKeys(keys);
   useScreenOn();
   const scripts = useScripts(moments, people, known.on);
