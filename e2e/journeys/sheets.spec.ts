@@ -17,7 +17,8 @@ test('a sheet is chosen, seen, and printed only when every page of it is drawn',
   await page.getByRole('link', { name: 'Sheets' }).click();
   await expect(page.getByText(/^Drawing the class sheet/)).toBeVisible();
   const sheet = page.getByRole('region', { name: 'Class sheet' });
-  await expect(sheet).toContainText('Before anyone begins');
+  // The first sheet of a server is drawn while everything else is made ready.
+  await expect(sheet).toContainText('Before anyone begins', { timeout: 90_000 });
   await expect(sheet.getByRole('img', { name: 'Class sheet, page 1 of 2' })).toBeVisible();
   await expectAccessible(page);
   await page.getByText('Mat cards', { exact: true }).click();
@@ -49,7 +50,7 @@ test('a plan that was just changed is on its sheet', async ({ page }) => {
   await page.keyboard.press('Delete');
   await page.getByRole('link', { name: 'Sheets' }).click();
   const sheet = page.getByRole('region', { name: 'Class sheet' });
-  await expect(sheet).toContainText('1. Final rest');
+  await expect(sheet).toContainText('1. Final rest', { timeout: 90_000 });
   await expect(sheet).not.toContainText('2. Cat and cow');
   await page.goBack();
   await page.locator('[data-row]').first().waitFor();

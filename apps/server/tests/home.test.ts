@@ -163,9 +163,10 @@ test('an address that is refused is said without being kept in the clear, and it
   const again = await hall.owner.ask(`mail/${put.json.id as string}/send`, 'POST', {});
   expect(again.json).toMatchObject({ sentAt: expect.any(String) });
   expect(again.json.problem).toBeUndefined();
-  expect(
-    (await hall.owner.ask(`people/${hall.nell}/mail`, 'POST', { ...mail, to: 'not one' })).json.fields,
-  ).toMatchObject([{ field: 'to' }]);
+  for (const to of ['not one', '\ud800', 'a\ud800@example.org'])
+    expect(
+      (await hall.owner.ask(`people/${hall.nell}/mail`, 'POST', { ...mail, to })).json.fields,
+    ).toMatchObject([{ field: 'to' }]);
 });
 
 test('a letter begins with what is known of her', async () => {

@@ -1,7 +1,7 @@
 import { isDate, isLine, parseReading } from '@lotus-steady/core';
 import { applyDecorators } from '@nestjs/common';
 import { Type } from 'class-transformer';
-import { IsArray, IsObject, ValidateBy, ValidateNested } from 'class-validator';
+import { IsArray, isEmail, IsObject, ValidateBy, ValidateNested } from 'class-validator';
 
 /** A name or title: something to see, in one line. @param what how it is called, like "a title" */
 export const IsLine = (what: string) =>
@@ -10,6 +10,16 @@ export const IsLine = (what: string) =>
     validator: {
       validate: (value: unknown) => typeof value === 'string' && isLine(value),
       defaultMessage: () => `${what} has no line breaks or hidden marks in it`,
+    },
+  });
+
+/** An address for mail. A line first: half a character in it would throw where its length is counted. */
+export const IsMailAddress = () =>
+  ValidateBy({
+    name: 'isMailAddress',
+    validator: {
+      validate: (value: unknown) => typeof value === 'string' && isLine(value) && isEmail(value),
+      defaultMessage: () => 'An address has a name, an @ and a place.',
     },
   });
 

@@ -1,14 +1,6 @@
 import { ApiProperty, ApiPropertyOptional } from '@nestjs/swagger';
-import {
-  IsEmail,
-  IsIn,
-  IsOptional,
-  IsString,
-  IsUUID,
-  MaxLength,
-  MinLength,
-  ValidateIf,
-} from 'class-validator';
+import { IsIn, IsOptional, IsString, IsUUID, MaxLength, MinLength, ValidateIf } from 'class-validator';
+import { IsMailAddress } from '../common/checks.js';
 
 const KINDS = ['home', 'letter'] as const;
 
@@ -16,7 +8,7 @@ const KINDS = ['home', 'letter'] as const;
 export class MailDraftDto {
   @ApiProperty({ enum: KINDS }) @IsIn(KINDS) kind!: (typeof KINDS)[number];
   @ApiProperty()
-  @IsEmail({}, { message: 'An address has a name, an @ and a place.' })
+  @IsMailAddress()
   @MaxLength(254)
   to!: string;
   @ApiProperty()

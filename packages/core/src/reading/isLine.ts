@@ -1,5 +1,5 @@
-/** Line breaks and other controls, and marks that hide, or turn round what stands beside them. */
-const HIDDEN = /[\p{Cc}\u061c\u200b\u200e\u200f\u2028-\u202e\u2060-\u2069\ufeff]/u;
+/** Line breaks and other controls, halves of characters, and marks that hide, or turn round what stands beside them. */
+const HIDDEN = /[\p{Cc}\p{Cs}\u061c\u200b\u200e\u200f\u2028-\u202e\u2060-\u2069\ufeff]/u;
 const SEEN = /[\p{L}\p{N}\p{P}\p{S}]/u;
 
 /**

@@ -17,6 +17,7 @@ test.each([
   ['nothing to see', '\u200b'],
   ['a hidden mark', 'A\ufeffB'],
   ['a line separator', 'A\u2028B'],
+  ['half a character', 'A\ud800B'],
 ])('%s cannot', (_what, text) => expect(isLine(text)).toBe(false));
 
 test('what is refused in a name is said where it is, and is not repeated', () => {

@@ -42,13 +42,13 @@ const BREATHS = 12;
  * for the next before the last is shown.
  */
 export function MotionCanvas({ label, scenes, at: instant, view, width, height, className = '' }: Props) {
-  const at = scenes.length > 1 ? instant : Math.round(instant * BREATHS) / BREATHS;
+  const moves = scenes.length > 1;
+  const at = moves ? instant : Math.round(instant * BREATHS) / BREATHS;
   const canvas = useRef<HTMLCanvasElement>(null);
   const spare = useRef<HTMLCanvasElement>(null);
   const busy = useRef(false);
   const painted = useRef(0);
   const film = useId();
-  const moves = scenes.length > 1;
   const [fineness, took] = useFineness();
   const finest = Math.min(MOST_PER_UNIT, window.devicePixelRatio || 1);
   const perUnit = moves ? finest * fineness : finest;
